@@ -1,0 +1,917 @@
+import { c, car, demoCase, r, t, type At } from '../write';
+
+/** Breathing and fuel: lean codes, boost, pressure, injectors. */
+export const airAndFuel = (at: At) => [
+  demoCase({
+    number: 3,
+    openedAt: at(412, '08:10'),
+    closedAt: at(410, '15:40'),
+    customer: 'D. Pruett',
+    odometer: '96 420 km',
+    vehicle: car('tessa16', 2015, 'VC9TA16B5FK104417', 'WL 15 TSA'),
+    said: 'Engine light came on last week. It shakes a bit at the lights and smells a bit hot. Otherwise it drives fine.',
+    seen: 'Engine lamp on. Idle uneven, worse with the bonnet open and the engine warm. A faint hiss by the throttle.',
+    reproduced: 'yes',
+    symptoms: [
+      {
+        words: 'shakes at the lights',
+        concept: 'rough-idle',
+        conditions: ['idle', 'hot'],
+        frequency: 'always',
+        reproduced: 'yes',
+      },
+      { words: 'engine light', lamps: ['engine'], reproduced: 'yes' },
+    ],
+    earlier: [
+      {
+        what: 'air filter and plugs at a service',
+        part: 'air filter',
+        by: 'a chain workshop',
+        when: 'two months before',
+        changed: 'unknown',
+      },
+    ],
+    scans: [
+      {
+        at: at(412, '08:40'),
+        phase: 'first',
+        key: 'on',
+        engine: 'off',
+        text: 'Engine\nP0171  System too lean, bank 1   stored\nP0507  Idle speed higher than expected  pending\nFreeze frame\n  Engine speed: 742 rpm\n  Coolant: 91 °C\n  Long term trim: 19.5 %\nTransmission: no codes\nABS: no codes\nBattery: 12.6 V',
+      },
+      {
+        at: at(410, '14:50'),
+        phase: 'after repair',
+        key: 'on',
+        engine: 'running',
+        text: 'Engine: no codes found\nBattery: 14.1 V',
+      },
+    ],
+    clears: [{ at: at(410, '13:20') }],
+    roles: [
+      { code: 'P0171', role: 'chase', why: 'trim is really at its end at idle' },
+      { code: 'P0507', role: 'knock-on', why: 'unmetered air raises idle' },
+    ],
+    suspects: [
+      {
+        ref: 'boot',
+        part: 'intake boot',
+        failure: 'cracked',
+        origin: 'just fitted',
+        state: 'confirmed',
+        why: 'was off for the air filter two months ago',
+      },
+      {
+        ref: 'pump',
+        part: 'fuel pump',
+        failure: 'low output',
+        state: 'ruled out',
+        why: 'pressure holds under load',
+      },
+      {
+        ref: 'maf',
+        part: 'air-flow meter',
+        failure: 'wrong reading',
+        state: 'ruled out',
+        why: 'agrees with displacement and speed',
+      },
+    ],
+    tests: [
+      t(
+        'trims',
+        at(412, '09:05'),
+        'Is it lean at idle only, or everywhere?',
+        [
+          r('long-term trim at idle', '19.5 %', '-8..8 %'),
+          r('long-term trim at 2500 rpm', '6.2 %', '-8..8 %'),
+          r('short-term trim at idle', '4.7 %'),
+        ],
+        {
+          minutes: 10,
+          expectationSource: 'common practice',
+          conditions: [c('coolant above 80 °C', 'yes', '91 °C')],
+          note: 'Much worse at idle than at speed: air getting in behind the meter, not fuel missing.',
+          says: [
+            { suspect: 'boot', says: 'for', why: 'idle only' },
+            { suspect: 'pump', says: 'against', why: 'a weak pump is worse at speed' },
+          ],
+        },
+      ),
+      t(
+        'press',
+        at(412, '09:40'),
+        'Does the fuel pressure hold under load?',
+        [
+          r('rail pressure at idle', '3.9 bar', '3.8..4.2 bar'),
+          r('rail pressure at full load', '3.8 bar', '3.7..4.2 bar'),
+        ],
+        {
+          minutes: 20,
+          expectationSource: 'published limit',
+          says: [{ suspect: 'pump', says: 'rules out' }],
+        },
+      ),
+      t(
+        'smoke',
+        at(412, '10:30'),
+        'Where does smoke come out with the intake at low pressure?',
+        [r('smoke seen', 'at the boot, under the clip', 'nowhere')],
+        {
+          where: 'between air filter box and throttle',
+          minutes: 25,
+          setup: 'smoke machine on the brake-servo port, throttle open; smoke first seen at an opened hose',
+          setupResult: 'ok',
+          says: [{ suspect: 'boot', says: 'for' }],
+          note: 'Split under the clip, opens only when the engine leans on its mounts. Invisible from above.',
+        },
+      ),
+      t(
+        'trims2',
+        at(410, '14:20'),
+        'Is it lean at idle only, or everywhere?',
+        [
+          r('long-term trim at idle', '2.3 %', '-8..8 %'),
+          r('long-term trim at 2500 rpm', '1.6 %', '-8..8 %'),
+        ],
+        { repeatOf: 'trims', minutes: 10, conditions: [c('coolant above 80 °C', 'yes', '88 °C')] },
+      ),
+    ],
+    causes: [
+      {
+        part: 'intake boot',
+        failure: 'cracked',
+        where: 'under the clip at the throttle end',
+        why: 'Pulled hard sideways when the filter box was lifted out; the rubber was old.',
+        misled: 'The dead-easy suspicion was the meter, since a new filter had just gone in.',
+        state: 'repaired',
+        explains: { codes: ['P0171', 'P0507'], symptoms: [1, 2], tests: ['trims', 'smoke'] },
+      },
+    ],
+    repairs: [
+      {
+        at: at(410, '13:00'),
+        by: 'Tomasz Bielak',
+        action: 'replaced',
+        what: 'intake boot and both clips',
+        authorisation: 'authorised',
+        hours: 0.7,
+        parts: [{ name: 'intake boot', source: 'genuine', soldAs: 'alone', price: '46.80' }],
+      },
+    ],
+    proof: [
+      { kind: 'record and clear', what: 'Scan, then clear', state: 'passed', at: at(410, '13:20') },
+      {
+        kind: 'complaint conditions',
+        what: 'Idle with a hot engine, ten minutes',
+        state: 'passed',
+        result: 'steady at 720 rpm',
+        at: at(410, '14:40'),
+        by: 'Tomasz Bielak',
+      },
+    ],
+    followUps: [
+      {
+        dueAt: at(380, '09:00'),
+        state: 'held',
+        note: 'Mr Pruett by telephone: lamp stayed off',
+        doneAt: at(379, '09:30'),
+      },
+    ],
+    lesson: 'Trim bad at idle and fair at speed is air. Bend the boot before you believe it is whole.',
+  }),
+
+  demoCase({
+    number: 9,
+    openedAt: at(331, '07:50'),
+    closedAt: at(327, '16:10'),
+    odometer: '141 900 km',
+    vehicle: car('tessa16', 2013, 'VC9TA16B1DK088230'),
+    said: 'No go on the motorway. Put my foot down and nothing more comes. Light is on.',
+    reproduced: 'yes',
+    symptoms: [
+      {
+        words: 'lack of power on the motorway',
+        conditions: ['high-speed', 'load'],
+        frequency: 'always',
+        reproduced: 'yes',
+      },
+      { words: 'engine light', lamps: ['engine'], reproduced: 'yes' },
+    ],
+    scans: [
+      {
+        at: at(331, '08:20'),
+        phase: 'first',
+        key: 'on',
+        engine: 'off',
+        text: '[Engine control]\nP0171 - System too lean bank 1 - stored\nP0300 - Random misfire - pending\nBattery: 12.5 V',
+      },
+      { at: at(327, '15:00'), phase: 'after repair', text: 'Engine: no faults' },
+    ],
+    clears: [{ at: at(328, '17:00') }],
+    roles: [
+      { code: 'P0171', role: 'chase' },
+      { code: 'P0300', role: 'knock-on', why: 'misfires from lack of fuel' },
+    ],
+    suspects: [
+      {
+        ref: 'air',
+        part: 'intake boot',
+        failure: 'cracked',
+        origin: 'precedent',
+        state: 'ruled out',
+        why: 'case 3 had it; smoke stays inside here',
+      },
+      { ref: 'pump', part: 'fuel pump', failure: 'low output', state: 'confirmed' },
+      {
+        ref: 'filter',
+        part: 'fuel filter',
+        failure: 'blocked',
+        state: 'ruled out',
+        why: 'same pressure before and after it',
+      },
+    ],
+    tests: [
+      t(
+        'trims',
+        at(331, '08:50'),
+        'Is it lean at idle only, or everywhere?',
+        [
+          r('long-term trim at idle', '5.5 %', '-8..8 %'),
+          r('long-term trim at 2500 rpm', '17.2 %', '-8..8 %'),
+        ],
+        {
+          minutes: 10,
+          conditions: [c('coolant above 80 °C', 'yes', '90 °C')],
+          note: 'The other way round from case 3: worse the more fuel is asked for.',
+          says: [
+            { suspect: 'pump', says: 'for' },
+            { suspect: 'air', says: 'against' },
+          ],
+        },
+      ),
+      t(
+        'smoke',
+        at(331, '09:20'),
+        'Where does smoke come out with the intake at low pressure?',
+        [r('smoke seen', 'nowhere', 'nowhere')],
+        {
+          minutes: 25,
+          setup: 'smoke seen at an opened hose first',
+          setupResult: 'ok',
+          says: [{ suspect: 'air', says: 'rules out' }],
+        },
+      ),
+      t(
+        'press',
+        at(331, '10:10'),
+        'Does the fuel pressure hold under load?',
+        [
+          r('rail pressure at idle', '3.8 bar', '3.8..4.2 bar'),
+          r('rail pressure at full load', '2.4 bar', '3.7..4.2 bar'),
+        ],
+        { minutes: 25, says: [{ suspect: 'pump', says: 'for' }] },
+      ),
+      t(
+        'filter',
+        at(331, '11:00'),
+        'Is the pressure lost at the filter?',
+        [
+          r('before the filter, full load', '2.5 bar', '≥ 3.7 bar'),
+          r('after the filter, full load', '2.4 bar'),
+        ],
+        {
+          minutes: 30,
+          caution: 'fuel under pressure, hot exhaust beside it',
+          says: [{ suspect: 'filter', says: 'rules out', why: 'no drop across it' }],
+        },
+      ),
+      t(
+        'amps',
+        at(331, '11:40'),
+        'Is the pump fed well and turning slowly?',
+        [r('voltage at the pump plug', '13.6 V', '≥ 13 V'), r('pump current', '3.1 A', '4.5..6.5 A')],
+        {
+          minutes: 15,
+          note: 'Good feed, little current: it runs light, worn inside.',
+          says: [{ suspect: 'pump', says: 'for' }],
+        },
+      ),
+      t(
+        'press2',
+        at(327, '14:10'),
+        'Does the fuel pressure hold under load?',
+        [
+          r('rail pressure at idle', '4.0 bar', '3.8..4.2 bar'),
+          r('rail pressure at full load', '3.9 bar', '3.7..4.2 bar'),
+        ],
+        { repeatOf: 'press', minutes: 15 },
+      ),
+    ],
+    causes: [
+      {
+        part: 'fuel pump',
+        failure: 'low output',
+        where: 'in the tank',
+        why: 'Worn; car always driven on the last litres.',
+        state: 'repaired',
+        explains: {
+          codes: ['P0171', 'P0300'],
+          symptoms: [1, 2],
+          tests: ['trims', 'press', 'filter', 'amps'],
+        },
+      },
+    ],
+    repairs: [
+      {
+        at: at(328, '15:00'),
+        action: 'replaced',
+        what: 'fuel pump with its strainer',
+        authorisation: 'authorised',
+        hours: 1.4,
+        access: 'rear seat cushion, cover plate',
+        parts: [{ name: 'fuel pump module', source: 'genuine', soldAs: 'assembly only', price: '284.00' }],
+      },
+    ],
+    proof: [
+      {
+        kind: 'road test',
+        what: 'Motorway slope at full throttle, fourth gear',
+        state: 'passed',
+        result: 'pulls through to 5500 rpm',
+        at: at(327, '14:40'),
+      },
+    ],
+    followUps: [
+      {
+        dueAt: at(297, '09:00'),
+        state: 'held',
+        note: 'held, asked at tyre change',
+        doneAt: at(290, '10:00'),
+      },
+    ],
+    lesson:
+      'Same code as case 3. The trim at idle against the trim at speed told the two apart in ten minutes.',
+  }),
+
+  demoCase({
+    number: 12,
+    openedAt: at(298, '10:00'),
+    closedAt: at(296, '12:30'),
+    odometer: '187 300 km',
+    vehicle: car('marlo20d', 2014, 'VC9MA20D7EK231186', 'WL 14 MRL'),
+    said: 'Goes into limp mode up the hill to work, always at the same place. Switch it off and on and it is fine again.',
+    reproduced: 'yes',
+    symptoms: [
+      {
+        words: 'limp mode uphill',
+        conditions: ['load', 'acceleration'],
+        frequency: 'intermittent',
+        reproduced: 'yes',
+      },
+      { words: 'lack of power', conditions: ['load'], reproduced: 'yes' },
+    ],
+    earlier: [
+      {
+        what: 'turbo replaced, rebuilt unit',
+        part: 'turbocharger',
+        partSource: 'rebuilt',
+        by: 'another shop',
+        when: 'last spring',
+        changed: 'no change',
+      },
+    ],
+    scans: [
+      {
+        at: at(298, '10:20'),
+        phase: 'first',
+        key: 'on',
+        engine: 'off',
+        text: 'Motor\nP0299 Ladedruck zu niedrig  gespeichert\nP2563 Turbo actuator position range  sporadisch\nBatterie: 12.4 V',
+      },
+      { at: at(296, '12:00'), phase: 'after repair', text: 'Engine: no faults' },
+    ],
+    clears: [{ at: at(296, '10:30') }],
+    roles: [
+      { code: 'P0299', role: 'chase' },
+      { code: 'P2563', role: 'chase', why: 'names the actuator itself' },
+    ],
+    suspects: [
+      { ref: 'act', part: 'wastegate actuator', failure: 'sticking', state: 'confirmed' },
+      { ref: 'hose', part: 'charge-air hose', failure: 'cracked', state: 'ruled out', why: 'holds pressure' },
+      {
+        ref: 'turbo',
+        part: 'turbocharger',
+        failure: 'faulty new part',
+        origin: 'just fitted',
+        state: 'ruled out',
+        why: 'shaft play and vanes good',
+      },
+    ],
+    tests: [
+      t(
+        'boost',
+        at(298, '11:00'),
+        'Does boost follow its target under load?',
+        [
+          r('target at 2200 rpm', '2.10 bar'),
+          r('actual at 2200 rpm', '1.48 bar', '2.10 bar ± 0.15'),
+          r('actual at 3000 rpm', '2.06 bar', '2.10 bar ± 0.15'),
+        ],
+        {
+          minutes: 25,
+          note: 'Late, then good: it arrives, but not when asked.',
+          says: [{ suspect: 'act', says: 'for' }],
+        },
+      ),
+      t(
+        'leak',
+        at(298, '12:00'),
+        'Does the charge path hold pressure?',
+        [r('drop from 1.0 bar in 60 s', '0.08 bar', '≤ 0.2 bar')],
+        { minutes: 20, says: [{ suspect: 'hose', says: 'rules out' }] },
+      ),
+      t(
+        'sweep',
+        at(298, '14:00'),
+        'Does the actuator run its whole way, and come back to rest?',
+        [
+          r('at rest', '11 %', '5..15 %'),
+          r('commanded 95 %', '62 %', '90..98 %'),
+          r('back at rest', '31 %', '5..15 %'),
+        ],
+        {
+          minutes: 15,
+          conditions: [c('engine warm', 'yes', '84 °C')],
+          says: [{ suspect: 'act', says: 'for' }],
+          note: 'Cold it ran the whole way. Warm it stops at two thirds.',
+        },
+      ),
+      t(
+        'sweep2',
+        at(296, '11:00'),
+        'Does the actuator run its whole way, and come back to rest?',
+        [
+          r('at rest', '10 %', '5..15 %'),
+          r('commanded 95 %', '94 %', '90..98 %'),
+          r('back at rest', '10 %', '5..15 %'),
+        ],
+        { repeatOf: 'sweep', minutes: 10, conditions: [c('engine warm', 'yes', '86 °C')] },
+      ),
+    ],
+    causes: [
+      {
+        part: 'wastegate actuator',
+        failure: 'sticking',
+        where: 'vane linkage',
+        why: 'Rust from standing; the rebuilt turbo was given back its old actuator.',
+        misled: 'Turbo had been replaced for the same trouble; the actuator had not.',
+        state: 'repaired',
+        explains: { codes: ['P0299', 'P2563'], symptoms: [1, 2], tests: ['boost', 'sweep'] },
+      },
+    ],
+    repairs: [
+      {
+        at: at(296, '09:30'),
+        action: 'replaced',
+        what: 'actuator, linkage freed, end stops taught',
+        authorisation: 'authorised',
+        hours: 2.1,
+        access: 'heat shield and catalyst',
+        parts: [{ name: 'turbo actuator', source: 'genuine', soldAs: 'alone', price: '312.50' }],
+      },
+    ],
+    proof: [
+      {
+        kind: 'road test',
+        what: 'The customer’s hill, three times, warm',
+        state: 'passed',
+        result: 'boost within 0.06 bar of target',
+        at: at(296, '11:40'),
+      },
+    ],
+    followUps: [{ dueAt: at(266, '09:00'), state: 'held', doneAt: at(262, '11:00') }],
+    lesson: 'Ask the actuator cold and warm. A hose leak is low everywhere, a sticking vane is late.',
+  }),
+
+  demoCase({
+    number: 19,
+    openedAt: at(214, '09:00'),
+    closedAt: at(213, '16:30'),
+    odometer: '231 750 km',
+    vehicle: car('shire23d', 2016, 'SB9SH23D2GM007713', 'WL 16 BUS'),
+    customer: 'Weir Valley Community Transport',
+    said: 'Minibus has no power with passengers and blows black smoke. Whistles too.',
+    reproduced: 'yes',
+    symptoms: [
+      {
+        words: 'no power with passengers',
+        concept: 'no-power',
+        conditions: ['load'],
+        frequency: 'always',
+        reproduced: 'yes',
+      },
+      { words: 'black smoke', conditions: ['acceleration'], reproduced: 'yes' },
+      { words: 'whistles', conditions: ['acceleration'], reproduced: 'yes' },
+    ],
+    scans: [
+      {
+        at: at(214, '09:15'),
+        phase: 'first',
+        key: 'on',
+        engine: 'off',
+        text: 'ENGINE\n  P0299 | Turbo underboost | stored\n  P0401 | EGR flow insufficient | stored\n  P2463 | Particle filter soot accumulation | pending\nABS: no codes\nBattery: 12.2 V',
+      },
+      { at: at(213, '16:00'), phase: 'after repair', text: 'ENGINE: no codes' },
+    ],
+    clears: [{ at: at(213, '14:00') }],
+    roles: [
+      { code: 'P0299', role: 'chase' },
+      { code: 'P0401', role: 'knock-on', why: 'air mass is wrong when charge air is lost' },
+      { code: 'P2463', role: 'knock-on', why: 'soot from too little air' },
+    ],
+    suspects: [
+      {
+        ref: 'act',
+        part: 'wastegate actuator',
+        failure: 'sticking',
+        origin: 'precedent',
+        state: 'ruled out',
+        why: 'runs its whole way, cold and warm',
+      },
+      { ref: 'hose', part: 'charge-air hose', failure: 'cracked', state: 'confirmed' },
+      {
+        ref: 'dpf',
+        part: 'particle filter',
+        failure: 'blocked',
+        state: 'ruled out',
+        why: 'difference pressure low',
+      },
+    ],
+    tests: [
+      t(
+        'boost',
+        at(214, '09:50'),
+        'Does boost follow its target under load?',
+        [
+          r('target at 2200 rpm', '2.30 bar'),
+          r('actual at 2200 rpm', '1.61 bar', '2.30 bar ± 0.15'),
+          r('actual at 3000 rpm', '1.66 bar', '2.30 bar ± 0.15'),
+        ],
+        {
+          minutes: 20,
+          says: [
+            { suspect: 'hose', says: 'for', why: 'low everywhere' },
+            { suspect: 'act', says: 'against' },
+          ],
+        },
+      ),
+      t(
+        'sweep',
+        at(214, '10:30'),
+        'Does the actuator run its whole way, and come back to rest?',
+        [r('commanded 95 %', '93 %', '90..98 %'), r('back at rest', '9 %', '5..15 %')],
+        {
+          minutes: 10,
+          conditions: [c('engine warm', 'yes', '81 °C')],
+          says: [{ suspect: 'act', says: 'rules out' }],
+        },
+      ),
+      t(
+        'dp',
+        at(214, '10:50'),
+        'Is the filter holding the exhaust back?',
+        [
+          r('difference pressure at idle', '9 mbar', '≤ 20 mbar'),
+          r('at 3000 rpm, no load', '44 mbar', '≤ 90 mbar'),
+        ],
+        { minutes: 10, says: [{ suspect: 'dpf', says: 'rules out' }] },
+      ),
+      t(
+        'leak',
+        at(214, '11:20'),
+        'Does the charge path hold pressure?',
+        [r('drop from 1.0 bar in 60 s', '0.9 bar', '≤ 0.2 bar')],
+        {
+          minutes: 20,
+          where: 'lower hose at the cooler',
+          says: [{ suspect: 'hose', says: 'for' }],
+          note: 'Found by soap water: a split on the underside, 40 mm, opens above 0.6 bar.',
+        },
+      ),
+      t(
+        'leak2',
+        at(213, '14:30'),
+        'Does the charge path hold pressure?',
+        [r('drop from 1.0 bar in 60 s', '0.06 bar', '≤ 0.2 bar')],
+        { repeatOf: 'leak', minutes: 10 },
+      ),
+    ],
+    causes: [
+      {
+        part: 'charge-air hose',
+        failure: 'cracked',
+        where: 'lower hose, underside at the cooler',
+        why: 'Rubbed on the undertray bracket, which had lost its rubber.',
+        state: 'repaired',
+        explains: { codes: ['P0299', 'P0401', 'P2463'], symptoms: [1, 2, 3], tests: ['boost', 'leak'] },
+      },
+    ],
+    repairs: [
+      {
+        at: at(213, '13:00'),
+        by: 'Aoife Kerr',
+        action: 'replaced',
+        what: 'lower charge-air hose; bracket rubber',
+        authorisation: 'authorised',
+        hours: 1.1,
+        parts: [{ name: 'charge-air hose, lower', source: 'aftermarket', soldAs: 'alone', price: '71.20' }],
+      },
+    ],
+    proof: [
+      {
+        kind: 'complaint conditions',
+        what: 'Church hill with twelve aboard',
+        state: 'passed',
+        result: '2.27 bar at 2300 rpm, no smoke',
+        at: at(213, '15:30'),
+      },
+    ],
+    followUps: [{ dueAt: at(183, '09:00'), state: 'held', doneAt: at(180, '08:30') }],
+    lesson: 'P0299 low at every speed is a leak; P0299 late is the actuator (case 12).',
+  }),
+
+  demoCase({
+    number: 22,
+    openedAt: at(189, '08:00'),
+    closedAt: at(187, '17:00'),
+    odometer: '164 020 km',
+    vehicle: car('lugger22d', 2017, 'SH9LG22D0HN440915', 'WL 17 VAN'),
+    customer: 'Pike & Daughter, plumbers',
+    said: 'Hard to start in the mornings, cranks for ages, then smoke. Starts fine the rest of the day.',
+    reproduced: 'yes',
+    symptoms: [
+      {
+        words: 'cranks for ages before it starts',
+        concept: 'hard-start',
+        conditions: ['cold-start', 'standing'],
+        frequency: 'always',
+        reproduced: 'yes',
+      },
+      { words: 'white smoke', conditions: ['cold-start'], reproduced: 'yes' },
+    ],
+    earlier: [
+      {
+        what: 'four glow plugs',
+        part: 'glow plug',
+        partSource: 'aftermarket',
+        by: 'customer himself',
+        when: 'a month before',
+        changed: 'no change',
+      },
+    ],
+    scans: [
+      {
+        at: at(189, '08:20'),
+        phase: 'first',
+        text: 'Engine\nP0087 Fuel rail pressure too low  intermittent\nGlow: no codes\nBattery: 12.5 V',
+      },
+      { at: at(187, '16:00'), phase: 'after repair', text: 'Engine: no codes' },
+    ],
+    clears: [{ at: at(187, '10:00') }],
+    roles: [{ code: 'P0087', role: 'chase' }],
+    suspects: [
+      {
+        ref: 'glow',
+        part: 'glow plug',
+        failure: 'faulty new part',
+        origin: 'just fitted',
+        state: 'ruled out',
+        why: 'all four draw alike',
+      },
+      { ref: 'return', part: 'fuel return line', failure: 'leaking', state: 'confirmed' },
+      {
+        ref: 'inj',
+        part: 'fuel injector',
+        failure: 'leaking internally',
+        state: 'ruled out',
+        why: 'return quantities alike',
+      },
+      {
+        ref: 'pump',
+        part: 'high-pressure fuel pump',
+        failure: 'low output',
+        state: 'ruled out',
+        why: 'builds pressure at once when primed',
+      },
+    ],
+    tests: [
+      t(
+        'crank',
+        at(188, '07:40'),
+        'How long until the rail has starting pressure, after a night?',
+        [r('time to 200 bar', '7.5 s', '≤ 2 s'), r('cranking speed', '232 rpm', '≥ 200 rpm')],
+        {
+          minutes: 10,
+          conditions: [c('stood overnight', 'yes', '14 h')],
+          says: [{ suspect: 'return', says: 'for' }],
+        },
+      ),
+      t(
+        'glow',
+        at(188, '08:30'),
+        'Do all glow plugs draw the same?',
+        [
+          r('plug 1', '11.8 A', '10..14 A'),
+          r('plug 2', '12.1 A', '10..14 A'),
+          r('plug 3', '11.7 A', '10..14 A'),
+          r('plug 4', '12.0 A', '10..14 A'),
+        ],
+        { minutes: 15, says: [{ suspect: 'glow', says: 'rules out' }] },
+      ),
+      t(
+        'back',
+        at(188, '10:00'),
+        'Do the injectors give back alike?',
+        [
+          r('injector 1', '21 mL', '15..30 mL'),
+          r('injector 2', '24 mL', '15..30 mL'),
+          r('injector 3', '19 mL', '15..30 mL'),
+          r('injector 4', '23 mL', '15..30 mL'),
+        ],
+        {
+          minutes: 30,
+          conditions: [c('idle, 2 minutes, warm', 'yes')],
+          says: [{ suspect: 'inj', says: 'rules out' }],
+        },
+      ),
+      t(
+        'air',
+        at(188, '11:30'),
+        'Does air get in while it stands?',
+        [r('clear hose in the feed after 3 h', 'bubbles, 30 cm of air', 'full of fuel')],
+        {
+          minutes: 20,
+          note: 'Air comes from the return side: plastic elbow at injector 2 weeps only when cold.',
+          says: [{ suspect: 'return', says: 'for' }],
+        },
+      ),
+      t(
+        'crank2',
+        at(187, '07:45'),
+        'How long until the rail has starting pressure, after a night?',
+        [r('time to 200 bar', '1.1 s', '≤ 2 s'), r('cranking speed', '228 rpm', '≥ 200 rpm')],
+        { repeatOf: 'crank', conditions: [c('stood overnight', 'yes', '13 h')] },
+      ),
+    ],
+    causes: [
+      {
+        part: 'fuel return line',
+        failure: 'leaking',
+        where: 'plastic elbow at injector 2',
+        why: 'Aged plastic, disturbed when the glow plugs were done.',
+        misled: 'New glow plugs: everyone had looked at heat, nobody at fuel running back.',
+        state: 'repaired',
+        explains: { codes: ['P0087'], symptoms: [1, 2], tests: ['crank', 'air'] },
+      },
+    ],
+    repairs: [
+      {
+        at: at(188, '15:00'),
+        action: 'replaced',
+        what: 'return line set with all four elbows',
+        authorisation: 'authorised',
+        hours: 0.9,
+        parts: [{ name: 'return line set', source: 'genuine', soldAs: 'assembly only', price: '58.00' }],
+      },
+    ],
+    proof: [
+      {
+        kind: 'cold start',
+        what: 'Next morning after a night outside',
+        state: 'passed',
+        result: 'fires in one second, no smoke',
+        at: at(187, '07:45'),
+      },
+    ],
+    followUps: [{ dueAt: at(157, '09:00'), state: 'held', doneAt: at(150, '09:00') }],
+    lesson:
+      'Good cranking speed and slow pressure after a night is fuel run back. A clear hose shows it in three hours.',
+  }),
+
+  demoCase({
+    number: 27,
+    openedAt: at(141, '13:00'),
+    closedAt: at(138, '11:00'),
+    odometer: '58 400 km',
+    vehicle: car('brisk12t', 2019, 'VC9BR12T8KK500342'),
+    said: 'Check engine light and it jerks now and then when I pull out of the village. Had a new petrol cap because someone on the internet said so.',
+    reproduced: 'sometimes',
+    symptoms: [
+      {
+        words: 'jerks on acceleration',
+        conditions: ['acceleration', 'hot'],
+        frequency: 'intermittent',
+        reproduced: 'yes',
+      },
+      { words: 'check engine light', lamps: ['engine'], reproduced: 'yes' },
+    ],
+    earlier: [
+      { what: 'fuel cap', part: 'fuel cap', partSource: 'aftermarket', by: 'customer', changed: 'no change' },
+    ],
+    scans: [
+      {
+        at: at(141, '13:20'),
+        phase: 'first',
+        text: 'Engine control unit\nP0441 Purge flow incorrect  stored\nP0172 System too rich bank 1  pending\nP0302 Misfire cylinder 2  history\nBattery: 12.6 V',
+      },
+      { at: at(138, '10:00'), phase: 'after road test', text: 'Engine control unit: no codes' },
+    ],
+    clears: [{ at: at(139, '10:00') }],
+    roles: [
+      { code: 'P0441', role: 'chase' },
+      { code: 'P0172', role: 'knock-on', why: 'vapour drawn in when it should not be' },
+      { code: 'P0302', role: 'leftover', why: 'freeze frame from a year ago' },
+    ],
+    suspects: [
+      { ref: 'purge', part: 'purge valve', failure: 'stuck open', state: 'confirmed' },
+      {
+        ref: 'can',
+        part: 'charcoal canister',
+        failure: 'blocked',
+        state: 'ruled out',
+        why: 'air passes freely',
+      },
+    ],
+    tests: [
+      t(
+        'hold',
+        at(141, '14:00'),
+        'Does the purge valve close when nobody asks for it?',
+        [r('vacuum held for 60 s, valve unplugged', '0 inHg', '≥ 15 inHg')],
+        {
+          minutes: 15,
+          setup: 'hand pump on a closed hose first: holds 20 inHg',
+          setupResult: 'ok',
+          conditions: [c('valve hot', 'yes', 'after 20 min drive')],
+          says: [{ suspect: 'purge', says: 'for' }],
+          note: 'Cold it held 18 inHg. Warm it opens by itself.',
+        },
+      ),
+      t(
+        'trim',
+        at(141, '15:00'),
+        'Does the mixture come right with the purge hose pinched?',
+        [
+          r('total trim, hose open', '-17 %', '-10..10 %'),
+          r('total trim, hose pinched', '-2 %', '-10..10 %'),
+        ],
+        { minutes: 10, says: [{ suspect: 'purge', says: 'for' }] },
+      ),
+      t(
+        'can',
+        at(141, '15:30'),
+        'Does air pass the canister?',
+        [r('back pressure at 10 L/min', '6 mbar', '≤ 15 mbar')],
+        { minutes: 15, says: [{ suspect: 'can', says: 'rules out' }] },
+      ),
+      t(
+        'hold2',
+        at(139, '10:40'),
+        'Does the purge valve close when nobody asks for it?',
+        [r('vacuum held for 60 s, valve unplugged', '19 inHg', '≥ 15 inHg')],
+        { repeatOf: 'hold', conditions: [c('valve hot', 'yes', 'after 25 min drive')] },
+      ),
+    ],
+    causes: [
+      {
+        part: 'purge valve',
+        failure: 'stuck open',
+        why: 'Charcoal dust on the seat; sticks when warm.',
+        misled: 'Cold bench test was good.',
+        state: 'repaired',
+        explains: { codes: ['P0441', 'P0172'], symptoms: [1, 2], tests: ['hold', 'trim'] },
+      },
+    ],
+    repairs: [
+      {
+        at: at(139, '09:30'),
+        by: 'Aoife Kerr',
+        action: 'replaced',
+        what: 'purge valve',
+        authorisation: 'authorised',
+        hours: 0.4,
+        parts: [{ name: 'purge valve', source: 'genuine', price: '39.90' }],
+      },
+    ],
+    proof: [
+      {
+        kind: 'road test',
+        what: 'Twenty minutes, then pulling out of the village ten times',
+        state: 'passed',
+        at: at(138, '09:30'),
+      },
+    ],
+    followUps: [{ dueAt: at(108, '09:00'), state: 'held', doneAt: at(107, '16:00') }],
+    lesson: 'Test it at the temperature of the complaint. A valve that is good cold has not been tested.',
+  }),
+];

@@ -1,0 +1,420 @@
+import { c, car, demoCase, r, t, type At } from '../write';
+
+/** Cases still open, one at each part, some waiting. */
+export const openCases = (at: At) => [
+  demoCase({
+    number: 32,
+    openedAt: at(23, '09:00'),
+    waitsFor: 'part',
+    waitNote: 'actuator on order, due Thursday',
+    odometer: '159 300 km',
+    vehicle: car('marlo20d', 2015, 'VC9MA20D5FK288140', 'WL 15 DSL'),
+    said: 'No power on the motorway slope, then it is in emergency running until I restart.',
+    reproduced: 'yes',
+    symptoms: [
+      {
+        words: 'limp mode on the motorway slope',
+        conditions: ['load', 'high-speed'],
+        frequency: 'intermittent',
+        reproduced: 'yes',
+      },
+    ],
+    scans: [
+      {
+        at: at(23, '09:20'),
+        phase: 'first',
+        text: 'Engine\nP0299 Turbocharger underboost  stored\nP2563 Boost actuator position sensor range  stored\nP0101 Air flow meter range  pending\nBattery: 12.5 V',
+      },
+    ],
+    roles: [
+      { code: 'P0299', role: 'chase' },
+      { code: 'P2563', role: 'chase' },
+      { code: 'P0101', role: 'knock-on', why: 'air flow follows boost' },
+    ],
+    suspects: [
+      {
+        ref: 'act',
+        part: 'wastegate actuator',
+        failure: 'sticking',
+        origin: 'precedent',
+        state: 'confirmed',
+        why: 'as in case 12',
+      },
+      { ref: 'hose', part: 'charge-air hose', failure: 'cracked', state: 'ruled out' },
+    ],
+    tests: [
+      t(
+        'leak',
+        at(22, '10:00'),
+        'Does the charge path hold pressure?',
+        [r('drop from 1.0 bar in 60 s', '0.05 bar', '≤ 0.2 bar')],
+        { minutes: 20, says: [{ suspect: 'hose', says: 'rules out' }] },
+      ),
+      t(
+        'sweep',
+        at(22, '11:00'),
+        'Does the actuator run its whole way, and come back to rest?',
+        [
+          r('at rest', '12 %', '5..15 %'),
+          r('commanded 95 %', '71 %', '90..98 %'),
+          r('back at rest', '24 %', '5..15 %'),
+        ],
+        {
+          minutes: 15,
+          conditions: [c('engine warm', 'yes', '88 °C')],
+          says: [{ suspect: 'act', says: 'for' }],
+        },
+      ),
+    ],
+    causes: [
+      {
+        part: 'wastegate actuator',
+        failure: 'sticking',
+        where: 'vane linkage',
+        state: 'part on order',
+        explains: { codes: ['P0299', 'P2563', 'P0101'], symptoms: [1], tests: ['sweep'] },
+      },
+    ],
+  }),
+  demoCase({
+    number: 33,
+    openedAt: at(16, '13:00'),
+    waitsFor: 'authorisation',
+    waitNote: 'estimate 1 180 for the flywheel, Ms Tarn decides this week',
+    customer: 'Ms Tarn',
+    odometer: '181 000 km',
+    vehicle: car('lugger22d', 2016, 'SH9LG22D8GN331207', 'WL 16 LUG'),
+    said: 'Shudders like mad when I set off, worse with tools in.',
+    reproduced: 'yes',
+    symptoms: [
+      {
+        words: 'judders when pulling away',
+        conditions: ['load', 'acceleration'],
+        frequency: 'always',
+        reproduced: 'yes',
+      },
+    ],
+    scans: [
+      { at: at(16, '13:20'), phase: 'first', text: 'Engine: no codes\nABS: no codes\nBattery: 12.6 V' },
+    ],
+    suspects: [
+      { ref: 'dmf', part: 'dual-mass flywheel', failure: 'worn', state: 'confirmed' },
+      { ref: 'mount', part: 'engine mount', failure: 'broken', state: 'ruled out' },
+    ],
+    tests: [
+      t(
+        'turn',
+        at(16, '14:00'),
+        'How much free turn has the flywheel?',
+        [r('free turn, ring to disc', '21 °', '≤ 14 °')],
+        { minutes: 30, says: [{ suspect: 'dmf', says: 'for' }] },
+      ),
+      t(
+        'mount',
+        at(16, '15:00'),
+        'Do the mounts hold the engine?',
+        [r('lift at full torque against the brake', '8 mm', '≤ 15 mm')],
+        { minutes: 10, says: [{ suspect: 'mount', says: 'rules out' }] },
+      ),
+    ],
+    causes: [
+      {
+        part: 'dual-mass flywheel',
+        failure: 'worn',
+        state: 'diagnosed',
+        explains: { symptoms: [1], tests: ['turn'] },
+      },
+    ],
+    repairs: [
+      {
+        action: 'replaced',
+        what: 'flywheel with clutch',
+        authorisation: 'asked',
+        hours: 7.5,
+        parts: [
+          {
+            name: 'flywheel and clutch kit',
+            source: 'aftermarket',
+            soldAs: 'assembly only',
+            price: '705.00',
+          },
+        ],
+      },
+    ],
+  }),
+  demoCase({
+    number: 34,
+    openedAt: at(12, '08:30'),
+    waitsFor: 'diagnosis',
+    odometer: '77 900 km',
+    vehicle: car('tessa16', 2018, 'VC9TA16B9JK205511', 'WL 18 TES'),
+    said: 'Engine light is on and it shakes at idle. Had the air filter done at a quick-fit place.',
+    seen: 'Lamp on. Idle uneven at 690 rpm. Air filter box clip open.',
+    reproduced: 'yes',
+    symptoms: [
+      {
+        words: 'shakes at idle',
+        concept: 'rough-idle',
+        conditions: ['idle', 'hot'],
+        frequency: 'always',
+        reproduced: 'yes',
+      },
+      { words: 'engine light', lamps: ['engine'], reproduced: 'yes' },
+    ],
+    earlier: [
+      {
+        what: 'air filter',
+        part: 'air filter',
+        partSource: 'aftermarket',
+        by: 'quick-fit',
+        when: 'three weeks before',
+        changed: 'unknown',
+      },
+    ],
+    scans: [
+      {
+        at: at(12, '08:50'),
+        phase: 'first',
+        text: 'Engine control\nP0171 System too lean bank 1   stored\nP0507 Idle speed higher than expected   pending\nP0455 EVAP large leak   history\nFreeze frame\n Engine speed: 705 rpm\n Coolant: 93 °C\n Long term trim: 21.1 %\nTransmission\nP0562 System voltage low   history\nABS: no codes\nRadio: no response\nBattery: 12.5 V\nReport printed by the desk at reception',
+      },
+      {
+        at: at(11, '09:40'),
+        phase: 'after clear',
+        text: 'Engine control\nP0171 System too lean bank 1   pending\nTransmission: no codes\nABS: no codes\nBattery: 12.6 V',
+      },
+    ],
+    clears: [{ at: at(11, '09:00') }],
+    roles: [
+      { code: 'P0171', role: 'chase' },
+      { code: 'P0562', role: 'leftover', why: 'did not return' },
+    ],
+    suspects: [
+      { ref: 'boot', part: 'intake boot', failure: 'cracked', origin: 'precedent', why: 'as in case 3' },
+      { ref: 'pump', part: 'fuel pump', failure: 'low output', origin: 'precedent', why: 'as in case 9' },
+    ],
+    tests: [
+      t(
+        'trims',
+        at(11, '10:10'),
+        'Is it lean at idle only, or everywhere?',
+        [
+          r('long-term trim at idle', '20.3 %', '-8..8 %'),
+          r('long-term trim at 2500 rpm', '4.4 %', '-8..8 %'),
+        ],
+        {
+          minutes: 10,
+          conditions: [c('coolant above 80 °C', 'yes', '89 °C')],
+          says: [
+            { suspect: 'boot', says: 'for', why: 'idle only' },
+            { suspect: 'pump', says: 'against' },
+          ],
+        },
+      ),
+    ],
+  }),
+  demoCase({
+    number: 35,
+    openedAt: at(9, '10:00'),
+    waitsFor: 'road test',
+    waitNote: 'needs a night below 5 °C',
+    lead: 'Mara Voss',
+    odometer: '99 200 km',
+    vehicle: car('drover28d', 2018, 'YH9DR28D6JP405512', 'WL 18 PIK'),
+    said: 'Hard to start in the cold, lots of cranking and white smoke.',
+    reproduced: 'yes',
+    symptoms: [
+      {
+        words: 'hard to start',
+        concept: 'hard-start',
+        conditions: ['cold-start', 'cold-weather'],
+        frequency: 'always',
+        reproduced: 'yes',
+      },
+      { words: 'white smoke', conditions: ['cold-start'], reproduced: 'yes' },
+    ],
+    scans: [
+      {
+        at: at(9, '10:15'),
+        phase: 'first',
+        text: 'Engine\nP0671 Glow plug cylinder 1 circuit  stored\nP0673 Glow plug cylinder 3 circuit  stored\nBattery: 12.4 V',
+      },
+      { at: at(7, '16:00'), phase: 'after repair', text: 'Engine: no codes' },
+    ],
+    clears: [{ at: at(7, '15:00') }],
+    roles: [
+      { code: 'P0671', role: 'chase' },
+      { code: 'P0673', role: 'chase' },
+    ],
+    suspects: [
+      {
+        ref: 'plug',
+        part: 'glow plug',
+        failure: 'open circuit',
+        where: 'cylinders 1 and 3',
+        state: 'confirmed',
+      },
+    ],
+    tests: [
+      t(
+        'res',
+        at(9, '11:00'),
+        'Are the glow plugs whole?',
+        [
+          r('plug 1', 'OL', '0.4..1.2 Ω'),
+          r('plug 2', '0.7 Ω', '0.4..1.2 Ω'),
+          r('plug 3', 'OL', '0.4..1.2 Ω'),
+          r('plug 4', '0.7 Ω', '0.4..1.2 Ω'),
+        ],
+        {
+          minutes: 20,
+          setup: 'leads touched: 0.1 Ω',
+          setupResult: 'ok',
+          says: [{ suspect: 'plug', says: 'for' }],
+        },
+      ),
+      t(
+        'res2',
+        at(7, '14:30'),
+        'Are the glow plugs whole?',
+        [
+          r('plug 1', '0.7 Ω', '0.4..1.2 Ω'),
+          r('plug 2', '0.7 Ω', '0.4..1.2 Ω'),
+          r('plug 3', '0.7 Ω', '0.4..1.2 Ω'),
+          r('plug 4', '0.7 Ω', '0.4..1.2 Ω'),
+        ],
+        { repeatOf: 'res', minutes: 10, setup: 'leads touched: 0.1 Ω', setupResult: 'ok' },
+      ),
+    ],
+    causes: [
+      {
+        part: 'glow plug',
+        failure: 'open circuit',
+        where: 'cylinders 1 and 3',
+        why: 'Age.',
+        state: 'repaired',
+        explains: { codes: ['P0671', 'P0673'], symptoms: [1, 2], tests: ['res'] },
+      },
+    ],
+    repairs: [
+      {
+        at: at(7, '14:00'),
+        by: 'Aoife Kerr',
+        action: 'replaced',
+        what: 'four glow plugs',
+        hours: 1.3,
+        authorisation: 'authorised',
+        parts: [{ name: 'glow plug', source: 'genuine', price: '4 × 18.50' }],
+      },
+    ],
+    proof: [
+      { kind: 'record and clear', what: 'Scan, then clear', state: 'passed', at: at(7, '15:00') },
+      { kind: 'cold start', what: 'Start after a night below 5 °C', state: 'open' },
+    ],
+  }),
+  demoCase({
+    number: 36,
+    openedAt: at(6, '08:10'),
+    waitsFor: 'diagnosis',
+    odometer: '64 800 km',
+    vehicle: car('aurel18h', 2020, 'YT9AU18H9LA130087', 'WL 20 AUR'),
+    said: 'Beeps and says distance control not available, mostly on wet days.',
+    reproduced: 'sometimes',
+    symptoms: [
+      {
+        words: 'distance control unavailable in the wet',
+        concept: 'camera-sensor',
+        conditions: ['rain'],
+        frequency: 'intermittent',
+        reproduced: 'yes',
+      },
+    ],
+    earlier: [
+      {
+        kind: 'bodywork',
+        what: 'front bumper resprayed',
+        by: 'a body shop',
+        when: 'in September',
+        changed: 'started it',
+      },
+    ],
+    scans: [
+      {
+        at: at(6, '08:30'),
+        phase: 'first',
+        text: 'Distance control\nC1A60 Radar sensor blocked  intermittent\nC1A67 Radar sensor not aligned  stored\nBrakes: no codes\nBattery: 12.6 V',
+      },
+    ],
+    suspects: [
+      {
+        part: 'radar sensor',
+        failure: 'fitted wrongly',
+        origin: 'just fitted',
+        why: 'bumper was off in September',
+      },
+    ],
+  }),
+  demoCase({
+    number: 37,
+    openedAt: at(3, '14:00'),
+    waitsFor: 'customer',
+    waitNote: 'brings it back when it does it again',
+    lead: 'Tomasz Bielak',
+    odometer: '22 300 km',
+    vehicle: car('lapwing650', 2014, '', 'WL 14 TWN'),
+    said: 'Twice now it would not crank. Then it did. Not for you, of course.',
+    reproduced: 'no',
+    symptoms: [
+      {
+        words: 'sometimes does not crank',
+        concept: 'no-crank',
+        conditions: ['after-short-stop'],
+        frequency: 'intermittent',
+        reproduced: '',
+      },
+    ],
+    suspects: [
+      { part: 'sidestand switch', failure: 'intermittent contact' },
+      { part: 'clutch switch', failure: 'intermittent contact' },
+    ],
+    tests: [
+      t(
+        'sw',
+        at(2, '10:00'),
+        'Does the sidestand switch hold contact while it is shaken?',
+        [r('contact over 50 shakes', 'steady', 'steady')],
+        {
+          minutes: 20,
+          by: 'Tomasz Bielak',
+          conditions: [c('fault present', 'no', 'starts every time')],
+          note: 'Seen good; does not acquit.',
+        },
+      ),
+    ],
+  }),
+  demoCase({
+    number: 38,
+    openedAt: at(1, '09:30'),
+    waitsFor: 'diagnosis',
+    customer: 'B. Sorrel',
+    odometer: '118 400 km',
+    vehicle: car('orbis30', 2016, 'WB9OR30P5GT031176', 'WL 16 SIX'),
+    said: 'Whining noise from the engine in the morning, gone after a minute, and the steering feels heavy then.',
+    symptoms: [
+      {
+        words: 'steering heavy when cold',
+        concept: 'steer-heavy',
+        conditions: ['cold-start'],
+        frequency: 'always',
+      },
+    ],
+  }),
+  demoCase({
+    number: 39,
+    openedAt: at(0, '07:45'),
+    waitsFor: 'diagnosis',
+    lead: 'Jun Okafor',
+    customer: 'walk-in, left the key',
+    vehicle: { kind: 'van', make: 'Haldric', model: 'Lugger' },
+    said: 'Won’t start. It turns over but nothing.',
+  }),
+];

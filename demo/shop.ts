@@ -1,0 +1,32 @@
+import type { CaseFile } from '@/core/exchange';
+import { airAndFuel } from './cases/air-and-fuel';
+import { chassisAndDrive } from './cases/chassis-and-drive';
+import { engineAndOthers } from './cases/engine-and-others';
+import { openCases } from './cases/open';
+import { startingAndWiring } from './cases/starting-and-wiring';
+import { clock } from './write';
+
+/**
+ * The demo shop: a garage below a weir, four people, and the cars that others could not fix.
+ * Mara Voss leads; Tomasz Bielak and Aoife Kerr do the tests; Jun Okafor has the front desk.
+ */
+export const SHOP_NAME = 'Weir Lane Garage';
+
+export const DEMO_PEOPLE = [
+  { id: 'mara', name: 'Mara Voss', role: 'lead' as const },
+  { id: 'tomasz', name: 'Tomasz Bielak', role: 'technician' as const },
+  { id: 'aoife', name: 'Aoife Kerr', role: 'technician' as const },
+  { id: 'jun', name: 'Jun Okafor', role: 'desk' as const },
+];
+
+/** All demo cases, in the order of their numbers, with dates counted back from `now`. */
+export function demoCases(now: Date): CaseFile[] {
+  const at = clock(now);
+  return [
+    ...startingAndWiring(at),
+    ...chassisAndDrive(at),
+    ...airAndFuel(at),
+    ...engineAndOthers(at),
+    ...openCases(at),
+  ].sort((a, b) => (a.number ?? 0) - (b.number ?? 0));
+}

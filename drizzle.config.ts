@@ -1,0 +1,8 @@
+import { defineConfig } from 'drizzle-kit';
+
+export default defineConfig({
+  dialect: 'sqlite',
+  schema: './src/store/schema/index.ts',
+  out: './src/store/migrations',
+  casing: 'snake_case',
+});

@@ -1,0 +1,184 @@
+// Shared by the commands. Nothing but Node, since packages may not be installed yet.
+import { spawn, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import net from 'node:net';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const root = fileURLToPath(new URL('..', import.meta.url));
+process.chdir(root);
+process.env.NEXT_TELEMETRY_DISABLED = '1';
+
+const [major, minor] = process.versions.node.split('.').map(Number);
+if (major < 20 || (major === 20 && minor < 19)) {
+  console.error(`Vantle needs Node 20.19 or newer; this is ${process.versions.node}.`);
+  process.exit(1);
+}
+
+/** Runs a command to its end; gives its exit code and, when captured, what it printed. */
+export function run(command, args, { capture = false, env = {} } = {}) {
+  const result = spawnSync(command, args, {
+    stdio: capture ? 'pipe' : 'inherit',
+    encoding: 'utf8',
+    maxBuffer: 64 * 1024 * 1024,
+    shell: process.platform === 'win32',
+    env: { ...process.env, ...env },
+  });
+  return { code: result.status ?? 1, out: `${result.stdout ?? ''}${result.stderr ?? ''}` };
+}
+
+/** The path of an installed package's command-line program. */
+export const bin = (name, file) => path.join(root, 'node_modules', name, file);
+export const TSX = () => bin('tsx', 'dist/cli.mjs');
+export const NEXT = () => bin('next', 'dist/bin/next');
+
+function installed() {
+  try {
+    const wanted = JSON.parse(readFileSync('package-lock.json', 'utf8')).packages;
+    const have = JSON.parse(readFileSync('node_modules/.package-lock.json', 'utf8')).packages;
+    return Object.entries(wanted).every(
+      ([name, p]) => name === '' || p.optional || p.peer || have[name]?.version === p.version,
+    );
+  } catch {
+    return false;
+  }
+}
+
+/** Installs the locked packages if they are missing or not the ones in the lock file. */
+export function ensureInstalled() {
+  if (installed()) return;
+  console.log('Installing the locked packages …');
+  const { code } = run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
+  if (code !== 0) {
+    console.error(
+      'The packages could not be installed. Check the connection to the package registry and start again.',
+    );
+    process.exit(1);
+  }
+}
+
+function sourcesHash() {
+  const hash = createHash('sha256');
+  const walk = (dir) => {
+    for (const entry of readdirSync(dir, { withFileTypes: true }).sort((a, b) =>
+      a.name.localeCompare(b.name),
+    )) {
+      const file = path.join(dir, entry.name);
+      if (entry.isDirectory()) walk(file);
+      else if (!/\.test\.tsx?$/.test(entry.name)) hash.update(file).update(readFileSync(file));
+    }
+  };
+  walk('src');
+  for (const file of ['package-lock.json', 'next.config.ts', 'tsconfig.json'])
+    hash.update(readFileSync(file));
+  return hash.digest('hex');
+}
+
+const STAMP = '.next/vantle-sources';
+
+/** Builds the application if its sources changed since the last build. */
+export function ensureBuilt({ quiet = false } = {}) {
+  const hash = sourcesHash();
+  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return { code: 0, out: '' };
+  console.log('Building …');
+  const result = run(process.execPath, [NEXT(), 'build'], { capture: true, env: { NODE_ENV: 'production' } });
+  if (result.code === 0) writeFileSync(STAMP, hash);
+  else if (!quiet) console.error(result.out);
+  return result;
+}
+
+/** A port nobody listens on. */
+export function freePort() {
+  return new Promise((resolve, reject) => {
+    const server = net.createServer();
+    server.once('error', reject);
+    server.listen(0, '127.0.0.1', () => {
+      const { port } = server.address();
+      server.close(() => resolve(port));
+    });
+  });
+}
+
+function portTaken(port) {
+  return new Promise((resolve) => {
+    const server = net.createServer();
+    server.once('error', () => resolve(true));
+    server.listen(port, '127.0.0.1', () => server.close(() => resolve(false)));
+  });
+}
+
+/**
+ * Starts the built application on 127.0.0.1 and waits until it answers.
+ * Gives its address, its process and a way to stop it.
+ */
+export async function serve({ port, env, quiet = false }) {
+  const url = `http://127.0.0.1:${port}`;
+  const child = spawn(process.execPath, [NEXT(), 'start', '-H', '127.0.0.1', '-p', String(port)], {
+    stdio: ['ignore', quiet ? 'ignore' : 'pipe', quiet ? 'ignore' : 'inherit'],
+    env: { ...process.env, NODE_ENV: 'production', ...env },
+  });
+  // Next's own greeting is left out; our log lines (JSON) pass through.
+  child.stdout?.on('data', (d) => {
+    for (const line of String(d).split('\n')) if (line.startsWith('{')) console.log(line);
+  });
+  let ended = false;
+  child.once('exit', () => (ended = true));
+  for (let i = 0; i < 240; i++) {
+    if (ended) throw new Error('The server ended before it answered.');
+    try {
+      if ((await fetch(`${url}/api/health`)).ok) break;
+    } catch {
+      // not listening yet
+    }
+    await new Promise((r) => setTimeout(r, 125));
+    if (i === 239) throw new Error('The server did not answer within 30 seconds.');
+  }
+  const stop = () =>
+    new Promise((resolve) => {
+      if (ended) return resolve();
+      child.once('exit', () => resolve());
+      child.kill('SIGTERM');
+      setTimeout(() => child.kill('SIGKILL'), 4000).unref();
+    });
+  return { url, child, stop };
+}
+
+/** Everything from a fresh clone to a running application, for `npm start` and `npm run demo`. */
+export async function up({ databaseUrl, loader, label }) {
+  const port = Number(process.env.PORT || 3000);
+  if (!Number.isInteger(port) || port < 1 || port > 65535) {
+    console.error(`PORT=${process.env.PORT} is not a port. Use a number from 1 to 65535.`);
+    process.exit(1);
+  }
+  if (await portTaken(port)) {
+    console.error(
+      `Port ${port} is in use. Stop what runs there, or start with another: PORT=${port + 1} npm ${label}`,
+    );
+    process.exit(1);
+  }
+  ensureInstalled();
+  if (ensureBuilt().code !== 0) process.exit(1);
+  mkdirSync('data', { recursive: true });
+  const env = { VANTLE_DATABASE_URL: databaseUrl };
+  const prepared = run(process.execPath, [TSX(), ...loader], { env });
+  if (prepared.code !== 0) process.exit(prepared.code);
+  const server = await serve({ port, env });
+  console.log(`\nVantle is running at ${server.url}\nCtrl-C stops it.`);
+  let stopping = false;
+  const end = async () => {
+    if (stopping) return;
+    stopping = true;
+    await server.stop();
+    console.log('Stopped.');
+    process.exit(0);
+  };
+  process.on('SIGINT', end);
+  process.on('SIGTERM', end);
+  server.child.once('exit', (code) => {
+    if (!stopping) {
+      console.error('The server ended by itself.');
+      process.exit(code || 1);
+    }
+  });
+}

@@ -1,0 +1,10 @@
+import { closeDatabase, prepare } from '@/services/setup';
+
+/** Brings the shop's own database to the current schema. */
+try {
+  await prepare('own');
+  await closeDatabase();
+} catch (e) {
+  console.error(`The database could not be made ready: ${e instanceof Error ? e.message : String(e)}`);
+  process.exit(1);
+}

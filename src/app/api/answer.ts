@@ -1,0 +1,68 @@
+import { cookies } from 'next/headers';
+import type { z } from 'zod';
+import { log } from '@/services/log';
+
+/** An error whose text is meant for the person at the screen. */
+export class Problem extends Error {
+  constructor(
+    message: string,
+    readonly status = 400,
+  ) {
+    super(message);
+  }
+}
+
+const MOST_BYTES = 8 * 1024 * 1024;
+
+/** Reads a JSON body against its schema; what is wrong comes back as a sentence. */
+export async function readBody<S extends z.ZodType>(request: Request, schema: S): Promise<z.infer<S>> {
+  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) {
+    throw new Problem('That is more than 8 MB at once. Send it in smaller pieces.', 413);
+  }
+  let body: unknown;
+  try {
+    body = await request.json();
+  } catch {
+    throw new Problem('The request is not valid JSON.');
+  }
+  const parsed = schema.safeParse(body);
+  if (!parsed.success) {
+    const issue = parsed.error.issues[0];
+    throw new Problem(`${issue?.path.join('.') || 'Request'}: ${issue?.message ?? 'not valid'}`);
+  }
+  return parsed.data;
+}
+
+/** Runs a handler, turning errors into sentences and writing one log line for the unexpected. */
+export async function answer(work: () => Promise<unknown>): Promise<Response> {
+  try {
+    const body = await work();
+    return body instanceof Response ? body : Response.json(body);
+  } catch (e) {
+    if (e instanceof Problem) return Response.json({ error: e.message }, { status: e.status });
+    log.error(
+      { err: e instanceof Error ? { name: e.name, stack: e.stack?.split('\n').slice(1, 5) } : {} },
+      'request failed',
+    );
+    return Response.json(
+      { error: 'Something went wrong on the server. What you typed is kept; try again.' },
+      { status: 500 },
+    );
+  }
+}
+
+/** Runs a use case whose errors are sentences for the person at the screen. */
+export async function said<T>(work: Promise<T>): Promise<T> {
+  try {
+    return await work;
+  } catch (e) {
+    if (e instanceof Error && !/^Failed query/.test(e.message) && !('code' in e))
+      throw new Problem(e.message, 409);
+    throw e;
+  }
+}
+
+/** Id of the person at this screen, or empty. */
+export async function personHere(): Promise<string> {
+  return (await cookies()).get('vantle-person')?.value.slice(0, 40) ?? '';
+}

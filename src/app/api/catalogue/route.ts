@@ -1,0 +1,13 @@
+import { catalogueItems, CatalogueRequest, changeCatalogue } from '@/services/catalogue';
+import { answer, personHere, readBody, said } from '../answer';
+
+export function GET() {
+  return answer(async () => ({ items: await catalogueItems() }));
+}
+
+export function POST(request: Request) {
+  return answer(async () => {
+    const body = await readBody(request, CatalogueRequest);
+    return { item: await said(changeCatalogue(body, await personHere())) };
+  });
+}

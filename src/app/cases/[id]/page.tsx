@@ -1,0 +1,39 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { CaseScreen } from '@/screens/case/case';
+import { caseByNumber, openCase } from '@/services/cases';
+import { catalogueItems, people } from '@/services/catalogue';
+import { precedentsOf } from '@/services/find';
+
+interface Props {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}
+
+/** Links may name a case by its number: /cases/31. */
+async function idOf(given: string): Promise<string> {
+  return /^\d{1,9}$/.test(given) ? ((await caseByNumber(Number(given))) ?? given) : given;
+}
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  const open = await openCase(await idOf((await params).id));
+  return { title: open ? `Case ${open.record.case.number}` : 'No such case' };
+}
+
+export default async function Page({ params, searchParams }: Props) {
+  const open = await openCase(await idOf((await params).id));
+  if (!open) notFound();
+  const beside = (await searchParams).beside;
+  const other = typeof beside === 'string' ? await openCase(await idOf(beside)) : undefined;
+  return (
+    <CaseScreen
+      key={open.record.case.id}
+      open={open}
+      beside={other}
+      precedents={await precedentsOf(open.record.case.id)}
+      catalogue={await catalogueItems()}
+      people={(await people()).map((p) => ({ id: p.id, name: p.name }))}
+      now={new Date().toISOString()}
+    />
+  );
+}

@@ -1,0 +1,10 @@
+import type { Metadata } from 'next';
+import { CausesScreen } from '@/screens/causes/causes';
+import { catalogueWithUse } from '@/services/catalogue';
+
+export const metadata: Metadata = { title: 'Causes' };
+export const dynamic = 'force-dynamic';
+
+export default async function Page() {
+  return <CausesScreen items={await catalogueWithUse()} />;
+}

@@ -1,0 +1,192 @@
+import { z } from 'zod';
+import { base, line, moment, owner, prose, ref, words } from './fields';
+
+/** Rows of the last three parts: cause, repair, proof. */
+
+export const SUSPECT_ORIGINS = ['person', 'precedent', 'code', 'just fitted'] as const;
+export const SUSPECT_STATES = ['standing', 'ruled out', 'confirmed'] as const;
+
+/** What might be behind it. Ruled-out ones stay, with the reason. */
+export const Suspect = z.object({
+  ...base,
+  partId: ref,
+  failureId: ref,
+  words: line,
+  where: line,
+  origin: z.enum(SUSPECT_ORIGINS).default('person'),
+  state: z.enum(SUSPECT_STATES).default('standing'),
+  why: line,
+});
+export type Suspect = z.infer<typeof Suspect>;
+
+/** What a test says of a suspect. */
+export const Bearing = z.object({
+  ...base,
+  testId: owner,
+  suspectId: owner,
+  says: z.enum(['for', 'against', 'rules out']).default('for'),
+  why: line,
+});
+export type Bearing = z.infer<typeof Bearing>;
+
+export const CAUSE_STATES = ['suspected', 'diagnosed', 'repaired', 'declined', 'part on order'] as const;
+
+/** A root cause: part, what is wrong with it, where, why, and what misled. */
+export const Cause = z.object({
+  ...base,
+  partId: ref,
+  failureId: ref,
+  where: line,
+  why: prose,
+  misled: prose,
+  state: z.enum(CAUSE_STATES).default('diagnosed'),
+});
+export type Cause = z.infer<typeof Cause>;
+
+/** One piece of evidence that a cause accounts for. `what` is a code, or the id of a symptom or test. */
+export const Explains = z.object({
+  ...base,
+  causeId: owner,
+  of: z.enum(['code', 'symptom', 'test']),
+  what: z.string().min(1).max(60),
+});
+export type Explains = z.infer<typeof Explains>;
+
+export const REPAIR_ACTIONS = [
+  'replaced',
+  'repaired',
+  'cleaned',
+  'adjusted',
+  'connector seated',
+  'hose rerouted',
+  'configured',
+  'relearned',
+  'calibrated',
+] as const;
+export const AUTHORISATIONS = ['', 'asked', 'authorised', 'declined', 'put off'] as const;
+
+/** What was done about a cause. */
+export const Repair = z.object({
+  ...base,
+  causeId: ref,
+  at: moment,
+  byId: ref,
+  action: z.enum(REPAIR_ACTIONS).default('replaced'),
+  what: line,
+  authorisation: z.enum(AUTHORISATIONS).default(''),
+  hours: z.number().min(0).max(1000).nullable().default(null),
+  access: line,
+  /** What else changed in the same visit: two changes at once leave the cause unproven. */
+  alsoChanged: line,
+  due: line,
+  note: prose,
+});
+export type Repair = z.infer<typeof Repair>;
+
+/** A part fitted in a repair. */
+export const Part = z.object({
+  ...base,
+  repairId: owner,
+  name: line,
+  number: line,
+  source: z.enum(['', 'genuine', 'aftermarket', 'used', 'rebuilt', 'customer supplied']).default(''),
+  soldAs: line,
+  price: line,
+});
+export type Part = z.infer<typeof Part>;
+
+export const PROOF_KINDS = [
+  'record and clear',
+  'key cycle and scan',
+  'failing test again',
+  'road test',
+  'cold start',
+  'complaint conditions',
+  'removed part on the bench',
+  'other',
+] as const;
+
+/** One step of the proof, done or not. */
+export const Proof = z.object({
+  ...base,
+  kind: z.enum(PROOF_KINDS).default('other'),
+  what: line,
+  state: z.enum(['open', 'passed', 'failed', 'not possible']).default('open'),
+  result: line,
+  testId: ref,
+  scanId: ref,
+  at: moment,
+  byId: ref,
+});
+export type Proof = z.infer<typeof Proof>;
+
+/** A date or distance after which the shop asks whether it held. */
+export const FollowUp = z.object({
+  ...base,
+  dueAt: moment,
+  dueOdometer: line,
+  state: z.enum(['due', 'held', 'came back', 'not reached']).default('due'),
+  note: line,
+  doneAt: moment,
+});
+export type FollowUp = z.infer<typeof FollowUp>;
+
+/** `caseId` is the later case; `ofCaseId` the earlier one whose repair did not hold. */
+export const Comeback = z.object({
+  ...base,
+  ofCaseId: owner,
+  state: z.enum(['proposed', 'confirmed', 'rejected']).default('proposed'),
+  why: line,
+});
+export type Comeback = z.infer<typeof Comeback>;
+
+/** A bulletin consulted on this case. */
+export const BulletinUse = z.object({ ...base, bulletinId: owner, helped: line });
+export type BulletinUse = z.infer<typeof BulletinUse>;
+
+/** Shapes beyond one case. */
+export const Person = z.object({
+  id: owner,
+  name: z.string().min(1).max(80),
+  role: z.enum(['lead', 'technician', 'desk']),
+  active: z.boolean().default(true),
+});
+export type Person = z.infer<typeof Person>;
+
+export const KnownGood = z.object({
+  id: owner,
+  make: line,
+  model: line,
+  engine: line,
+  year: z.number().int().nullable().default(null),
+  label: line,
+  conditions: words,
+  entered: line,
+  caseId: ref,
+  testId: ref,
+  note: prose,
+});
+export type KnownGood = z.infer<typeof KnownGood>;
+
+export const Procedure = z.object({
+  id: owner,
+  title: line,
+  codes: words,
+  part: line,
+  build: line,
+  steps: z.array(z.record(z.string(), z.unknown())).max(200).default([]),
+  note: prose,
+});
+export type Procedure = z.infer<typeof Procedure>;
+
+export const Bulletin = z.object({
+  id: owner,
+  number: line,
+  title: line,
+  issuedBy: line,
+  codes: words,
+  symptoms: words,
+  build: line,
+  body: prose,
+});
+export type Bulletin = z.infer<typeof Bulletin>;

@@ -1,0 +1,80 @@
+import { z } from 'zod';
+import { COMPUTED, KINDS, KIND_NAMES, type Kind } from './kinds';
+
+const kind = z.enum(KIND_NAMES as [Kind, ...Kind[]]);
+const id = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'An id is 1 to 40 letters, digits, "-" or "_".');
+const fields = z.record(z.string(), z.unknown());
+
+/** Set some fields of a row, naming the revision seen and what those fields said then. */
+export const SetOp = z.object({
+  op: z.literal('set'),
+  kind,
+  id,
+  revision: z.number().int(),
+  set: fields,
+  was: fields,
+});
+/** Add a row under an id made by the writer, so that sending it twice adds it once. */
+export const AddOp = z.object({ op: z.literal('add'), kind, id, row: fields });
+export const RemoveOp = z.object({ op: z.literal('remove'), kind, id });
+export const Op = z.discriminatedUnion('op', [SetOp, AddOp, RemoveOp]);
+export type Op = z.infer<typeof Op>;
+
+/** Operations that belong together: all of them happen, or none. */
+export const Change = z.object({ id, ops: z.array(Op).min(1).max(2000) });
+export type Change = z.infer<typeof Change>;
+export const ChangeRequest = z.object({ changes: z.array(Change).min(1).max(200) });
+
+/** Why a write was refused, with both versions for a person to choose from. */
+export interface Conflict {
+  kind: Kind;
+  id: string;
+  field: string;
+  mine: unknown;
+  theirs: unknown;
+  /** Who wrote theirs, and when (ISO 8601); empty where unknown. */
+  by: string;
+  at: string;
+  /** The row's revision now; sending the merged value with it settles the matter. */
+  revision: number;
+  /** The row is gone altogether. */
+  removed?: boolean;
+}
+
+export type ChangeResult =
+  | { id: string; ok: true }
+  | { id: string; ok: false; conflict: Conflict }
+  | { id: string; ok: false; error: string };
+
+/**
+ * Checks the fields of a write against the row's own shape, whichever way the write comes in.
+ *
+ * @param kind the kind of row
+ * @param values some of its fields
+ * @returns the parsed fields, only those that were given
+ * @throws Error with a sentence naming the field and what it wants, for an unknown or computed field or a bad value
+ */
+export function checkFields(kind: Kind, values: Record<string, unknown>): Record<string, unknown> {
+  const shape = KINDS[kind].shape as Record<string, z.ZodType>;
+  const out: Record<string, unknown> = {};
+  for (const [name, value] of Object.entries(values)) {
+    const field = Object.hasOwn(shape, name) ? shape[name] : undefined;
+    if (!field) throw new Error(`A ${kind} has no field "${name}".`);
+    if (COMPUTED[kind]?.includes(name))
+      throw new Error(`"${name}" of a ${kind} is computed and cannot be written.`);
+    const parsed = field.safeParse(value);
+    if (!parsed.success)
+      throw new Error(`"${name}" of this ${kind}: ${parsed.error.issues[0]?.message ?? 'not valid'}`);
+    out[name] = parsed.data;
+  }
+  return out;
+}
+
+/**
+ * Says whether two field values are the same, looking into lists.
+ *
+ * @returns true for equal primitives and for arrays or objects with equal JSON
+ */
+export function sameValue(a: unknown, b: unknown): boolean {
+  return a === b || JSON.stringify(a ?? null) === JSON.stringify(b ?? null);
+}

@@ -1,0 +1,163 @@
+import { z } from 'zod';
+import { base, line, moment, owner, prose, ref, words } from './fields';
+
+export const SCAN_PHASES = [
+  '',
+  'first',
+  'after clear',
+  'after key cycle',
+  'after road test',
+  'after repair',
+] as const;
+
+/** One reading-out of fault codes. The pasted text is kept as it came. */
+export const Scan = z.object({
+  ...base,
+  at: z.iso.datetime(),
+  phase: z.enum(SCAN_PHASES).default(''),
+  tool: line,
+  key: z.enum(['', 'off', 'on', 'start']).default(''),
+  engine: z.enum(['', 'off', 'cranking', 'running']).default(''),
+  battery: line,
+  odometer: line,
+  text: z.string().max(500_000, 'At most 500,000 characters in one scan report.').default(''),
+  /** Lines of the text that were not understood, kept for a person to read. */
+  leftover: z.array(z.string().max(2000)).max(5000).default([]),
+});
+export type Scan = z.infer<typeof Scan>;
+
+/** Clearing codes is an event with its own time; one with no scan before it is flagged. */
+export const Clear = z.object({ ...base, at: z.iso.datetime(), note: line });
+export type Clear = z.infer<typeof Clear>;
+
+/** A controller on the vehicle's network, as one scan met it. */
+export const Module = z.object({ ...base, scanId: owner, name: line, answered: z.boolean().default(true) });
+export type Module = z.infer<typeof Module>;
+
+export const CODE_STATUSES = [
+  'stored',
+  'pending',
+  'permanent',
+  'active',
+  'intermittent',
+  'history',
+  'not run',
+] as const;
+export type CodeStatus = (typeof CODE_STATUSES)[number];
+
+/** One fault code in one scan. */
+export const Code = z.object({
+  ...base,
+  scanId: owner,
+  moduleId: ref,
+  code: z.string().min(1).max(60),
+  text: line,
+  statuses: z.array(z.enum(CODE_STATUSES)).max(7).default([]),
+});
+export type Code = z.infer<typeof Code>;
+
+/** A value stored with a code at the moment it was set. */
+export const Freeze = z.object({ ...base, codeId: owner, name: line, entered: line });
+export type Freeze = z.infer<typeof Freeze>;
+
+/** A readiness monitor in one scan. */
+export const Monitor = z.object({
+  ...base,
+  scanId: owner,
+  name: line,
+  state: z.enum(['complete', 'incomplete', 'not supported']),
+});
+export type Monitor = z.infer<typeof Monitor>;
+
+export const ROLES = ['', 'chase', 'knock-on', 'aside', 'leftover'] as const;
+
+/** What a person made of a code in this case, over all its scans. */
+export const Role = z.object({
+  ...base,
+  code: z.string().min(1).max(60),
+  role: z.enum(ROLES).default(''),
+  why: line,
+});
+export type Role = z.infer<typeof Role>;
+
+export const VERDICTS = ['', 'pass', 'fail', 'unsure', 'void'] as const;
+export type Verdict = (typeof VERDICTS)[number];
+export const EXPECTATION_SOURCES = [
+  '',
+  'published limit',
+  'bulletin',
+  'known-good vehicle',
+  'siblings',
+  'common practice',
+] as const;
+
+/** A question put to the vehicle, and what came back. Verdict and reason are computed. */
+export const Test = z.object({
+  ...base,
+  at: z.iso.datetime(),
+  byId: ref,
+  procedureId: ref,
+  repeatOf: ref,
+  question: line,
+  where: line,
+  caution: line,
+  setup: line,
+  setupResult: z.enum(['', 'ok', 'failed']).default(''),
+  expectation: line,
+  expectationSource: z.enum(EXPECTATION_SOURCES).default(''),
+  minutes: z.number().min(0).max(10_000).nullable().default(null),
+  note: prose,
+  /** A person's verdict over the computed one, with the reason. */
+  overrule: z.enum(VERDICTS).default(''),
+  overruleWhy: line,
+  verdict: z.enum(VERDICTS).default(''),
+  because: prose,
+});
+export type Test = z.infer<typeof Test>;
+
+/** What must hold for a test to prove anything. */
+export const Condition = z.object({
+  ...base,
+  testId: owner,
+  what: line,
+  met: z.enum(['', 'yes', 'no']).default(''),
+  reading: line,
+});
+export type Condition = z.infer<typeof Condition>;
+
+/** One number or state, as entered, held against its limit, as entered. */
+export const Reading = z.object({
+  ...base,
+  testId: owner,
+  label: line,
+  entered: line,
+  limit: line,
+  verdict: z.enum(VERDICTS).default(''),
+  because: prose,
+});
+export type Reading = z.infer<typeof Reading>;
+
+/** A stored file: photo, capture, report. The bytes live under `data/` by their hash. */
+export const Attachment = z.object({
+  ...base,
+  testId: ref,
+  name: line,
+  mime: line,
+  bytes: z.number().int().min(0).default(0),
+  hash: line,
+  at: moment,
+  note: line,
+});
+export type Attachment = z.infer<typeof Attachment>;
+
+/** A recorded signal and how its file was read. */
+export const Trace = z.object({
+  ...base,
+  testId: ref,
+  attachmentId: ref,
+  name: line,
+  channels: words,
+  interval: line,
+  note: prose,
+});
+export type Trace = z.infer<typeof Trace>;

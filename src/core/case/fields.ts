@@ -1,0 +1,28 @@
+import { z } from 'zod';
+
+/** Field shapes shared by all rows. Empty text means "not recorded"; `null` means "no value". */
+
+/** A line: part names, labels, entered quantities. */
+export const line = z.string().max(400, 'At most 400 characters; put the rest into a note.').default('');
+/** Running text: the customer's words, notes. */
+export const prose = z.string().max(20_000, 'At most 20,000 characters; attach longer texts.').default('');
+/** A moment as ISO 8601 in UTC, or none. */
+export const moment = z.iso.datetime().nullable().default(null);
+/** A reference to another row, or none. */
+export const ref = z.string().min(1).max(40).nullable().default(null);
+/** A reference that must be there. */
+export const owner = z.string().min(1).max(40);
+/** A list of short words (condition ids, lamp names, statuses). */
+export const words = z.array(z.string().min(1).max(120)).max(60).default([]);
+/** Tri-state of things that may simply not be known yet. */
+export const yesNo = z.enum(['', 'yes', 'no']).default('');
+
+/** What every row of a case carries. */
+export const base = {
+  id: owner,
+  caseId: owner,
+  /** Counts writes to this row; a write names the revision it saw. */
+  revision: z.number().int().min(1).default(1),
+  /** Order within its list. */
+  position: z.number().default(0),
+};

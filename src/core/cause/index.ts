@@ -1,0 +1,4 @@
+export * from './catalogue';
+export * from './cover';
+export * from './grade';
+export * from './starter';

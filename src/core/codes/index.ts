@@ -1,0 +1,3 @@
+export * from './code';
+export * from './course';
+export * from './report';

@@ -1,0 +1,2 @@
+export * from './case-file';
+export * from './read-case-file';

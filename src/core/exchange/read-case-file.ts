@@ -1,0 +1,225 @@
+import { KINDS, type CatalogueItem, type Kind } from '@/core/case';
+import type { Catalogue } from '@/core/cause';
+import { readCode, readReport } from '@/core/codes';
+import { readSentence, symptomById } from '@/core/symptoms';
+import type { CaseFile } from './case-file';
+
+/** Rows ready to be stored, owners before what hangs on them. */
+export interface CaseRows {
+  rows: { kind: Kind; row: Record<string, unknown> & { id: string } }[];
+  /** Parts and failures the shop did not know, to be added and looked at. */
+  fresh: CatalogueItem[];
+}
+
+/** What a case file needs from the shop it comes into. */
+export interface Receiving {
+  caseId: string;
+  vehicleId: string;
+  /** The vehicle is in the shop's records already; the file's description of it is left aside. */
+  vehicleKnown: boolean;
+  number: number;
+  catalogue: Catalogue;
+  /** Makes an id nobody has yet. */
+  newId: () => string;
+  /** Id of a person by name, or null. */
+  person: (name: string | undefined) => string | null;
+  /** Id of the earlier case this one came back from, where the file names one. */
+  earlierCaseId: string | null;
+}
+
+/**
+ * Turns a case file into rows, reading its plain words like typed input.
+ *
+ * @param file a valid case file
+ * @param into where it goes
+ * @returns rows in an order in which they can be stored, and catalogue entries to add
+ * @throws Error with a sentence when a reference inside the file leads nowhere
+ */
+export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
+  const rows: CaseRows['rows'] = [];
+  const fresh: CatalogueItem[] = [];
+  const { caseId, newId } = into;
+
+  /** Adds a row; fields the file leaves out take the defaults of the row's own shape. */
+  const add = (kind: Kind, fields: Record<string, unknown>, position = 0): string => {
+    const id = typeof fields.id === 'string' ? fields.id : newId();
+    const row = KINDS[kind].parse({ caseId, position, ...fields, id }) as Record<string, unknown> & {
+      id: string;
+    };
+    rows.push({ kind, row });
+    return id;
+  };
+  const entry = (kind: 'part' | 'failure', name: string | undefined): string | null => {
+    if (!name) return null;
+    const known =
+      into.catalogue.find(kind, name) ??
+      fresh.find((f) => f.kind === kind && f.name.toLowerCase() === name.toLowerCase());
+    if (known) return known.id;
+    const item: CatalogueItem = {
+      id: newId(),
+      kind,
+      system: kind === 'part' ? 'Not sorted yet' : '',
+      name,
+      synonyms: [],
+      mergedInto: null,
+      fresh: true,
+    };
+    fresh.push(item);
+    return item.id;
+  };
+
+  if (!into.vehicleKnown) add('vehicle', { ...file.vehicle, id: into.vehicleId });
+  add('case', {
+    id: caseId,
+    number: into.number,
+    vehicleId: into.vehicleId,
+    openedAt: file.openedAt,
+    closedAt: file.closedAt ?? null,
+    waitsFor: file.waitsFor,
+    waitNote: file.waitNote,
+    leadId: into.person(file.lead),
+    customer: file.customer,
+    odometer: file.odometer,
+    said: file.said,
+    seen: file.seen,
+    reproduced: file.reproduced,
+    unexplained: file.unexplained,
+    lesson: file.lesson,
+  });
+
+  const symptomIds = (file.symptoms ?? []).map((s, i) => {
+    const read = readSentence(s.words);
+    const concept =
+      s.concept && symptomById(s.concept) ? s.concept : (read.symptoms.find((x) => !x.negated)?.id ?? '');
+    return add(
+      'symptom',
+      {
+        ...s,
+        concept,
+        conditions: s.conditions ?? read.conditions.map((c) => c.id),
+        frequency: s.frequency ?? read.frequency,
+      },
+      i,
+    );
+  });
+  (file.earlier ?? []).forEach((e, i) => add('earlier', { ...e }, i));
+
+  (file.scans ?? []).forEach((scan, i) => {
+    const report = readReport(scan.text);
+    const scanId = add(
+      'scan',
+      {
+        ...scan,
+        battery: scan.battery ?? report.battery,
+        tool: scan.tool ?? report.tool,
+        key: scan.key ?? report.key,
+        engine: scan.engine ?? report.engine,
+        leftover: report.leftover,
+      },
+      i,
+    );
+    for (const { kind, row } of reportRows(scanId, report, newId)) add(kind, row);
+  });
+  (file.clears ?? []).forEach((c, i) => add('clear', { ...c }, i));
+  (file.roles ?? []).forEach((r, i) => add('role', { ...r, code: readCode(r.code)?.code ?? r.code }, i));
+
+  const suspects = new Map<string, string>();
+  (file.suspects ?? []).forEach((s, i) => {
+    const id = add(
+      'suspect',
+      { ...s, partId: entry('part', s.part), failureId: entry('failure', s.failure) },
+      i,
+    );
+    if (s.ref) suspects.set(s.ref, id);
+  });
+  const tests = new Map<string, string>();
+  const named = <T>(map: Map<string, T>, name: string, what: string): T => {
+    const hit = map.get(name);
+    if (hit === undefined)
+      throw new Error(`The file speaks of the ${what} "${name}", but has none of that name.`);
+    return hit;
+  };
+  (file.tests ?? []).forEach((t, i) => {
+    const { conditions, readings, says, repeatOf, by, ...fields } = t;
+    const id = add(
+      'test',
+      { ...fields, byId: into.person(by), repeatOf: repeatOf ? named(tests, repeatOf, 'test') : null },
+      i,
+    );
+    if (t.ref) tests.set(t.ref, id);
+    (conditions ?? []).forEach((c, n) => add('condition', { ...c, testId: id }, n));
+    (readings ?? []).forEach((r, n) => add('reading', { ...r, testId: id }, n));
+    (says ?? []).forEach((s, n) =>
+      add('bearing', { ...s, testId: id, suspectId: named(suspects, s.suspect, 'suspect') }, n),
+    );
+  });
+
+  const causes = new Map<string, string>();
+  (file.causes ?? []).forEach((c, i) => {
+    const { explains, ...fields } = c;
+    const causeId = add(
+      'cause',
+      { ...fields, partId: entry('part', c.part), failureId: entry('failure', c.failure) },
+      i,
+    );
+    causes.set(c.ref ?? String(i + 1), causeId);
+    const say = (of: 'code' | 'symptom' | 'test', what: string) => add('explains', { causeId, of, what });
+    for (const code of explains?.codes ?? []) say('code', readCode(code)?.code ?? code);
+    for (const n of explains?.symptoms ?? []) {
+      const id = symptomIds[n - 1];
+      if (!id) throw new Error(`A cause explains symptom ${n}, but the file has ${symptomIds.length}.`);
+      say('symptom', id);
+    }
+    for (const t of explains?.tests ?? []) say('test', named(tests, t, 'test'));
+  });
+  (file.repairs ?? []).forEach((r, i) => {
+    const { parts, cause, by, ...fields } = r;
+    const causeId = cause ? named(causes, cause, 'cause') : (causes.get('1') ?? null);
+    const repairId = add('repair', { ...fields, causeId, byId: into.person(by) }, i);
+    (parts ?? []).forEach((p, n) => add('part', { ...p, repairId }, n));
+  });
+  (file.proof ?? []).forEach((p, i) => {
+    const { test, by, ...fields } = p;
+    add('proof', { ...fields, testId: test ? named(tests, test, 'test') : null, byId: into.person(by) }, i);
+  });
+  (file.followUps ?? []).forEach((f, i) => add('followUp', { ...f }, i));
+  if (file.comebackOf && into.earlierCaseId) {
+    add('comeback', { ofCaseId: into.earlierCaseId, state: file.comebackOf.state, why: file.comebackOf.why });
+  }
+  return { rows, fresh };
+}
+
+/**
+ * The rows of a scan report under its scan: modules, codes, freeze-frame values, monitors.
+ *
+ * @param scanId the scan they hang on
+ * @param report as read by `readReport`
+ * @param newId makes ids
+ * @returns rows without `caseId`, owners first
+ */
+export function reportRows(
+  scanId: string,
+  report: ReturnType<typeof readReport>,
+  newId: () => string,
+): { kind: 'module' | 'code' | 'freeze' | 'monitor'; row: Record<string, unknown> & { id: string } }[] {
+  const modules = report.modules.map((m, i) => ({ id: newId(), scanId, position: i, ...m }));
+  const codes = report.codes.map(({ module, ...c }, i) => ({
+    id: newId(),
+    scanId,
+    position: i,
+    moduleId: module === null ? null : modules[module]!.id,
+    ...c,
+  }));
+  return [
+    ...modules.map((row) => ({ kind: 'module' as const, row })),
+    ...codes.map((row) => ({ kind: 'code' as const, row })),
+    ...report.freeze.map((f, i) => ({
+      kind: 'freeze' as const,
+      row: { id: newId(), position: i, codeId: codes[f.code]!.id, name: f.name, entered: f.entered },
+    })),
+    ...report.monitors.map((m, i) => ({
+      kind: 'monitor' as const,
+      row: { id: newId(), scanId, position: i, ...m },
+    })),
+  ];
+}

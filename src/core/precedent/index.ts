@@ -1,0 +1,4 @@
+export * from './nearness';
+export * from './profile';
+export * from './query';
+export * from './search';

@@ -1,0 +1,156 @@
+import Qty from 'js-quantities';
+
+/** A number with its unit, kept as it was entered and converted only to compare. */
+export interface Quantity {
+  value: number;
+  unit: string;
+}
+
+interface UnitEntry {
+  /** The sign shown. */
+  sign: string;
+  /** What it measures, in the trade's word. */
+  measures: string;
+  /** The same unit in the unit library's notation. */
+  lib: string;
+  /** Other ways it is typed. Matched case-sensitively first, then without case. */
+  also?: string[];
+}
+
+/**
+ * The units a repair shop meets. Conversion itself is the unit library's; this table only says
+ * which signs are understood and what they measure.
+ */
+export const UNITS: readonly UnitEntry[] = [
+  { sign: 'V', measures: 'voltage', lib: 'V', also: ['volt', 'volts', 'vdc', 'vac'] },
+  { sign: 'mV', measures: 'voltage', lib: 'mV', also: ['millivolt', 'millivolts'] },
+  { sign: 'kV', measures: 'voltage', lib: 'kV', also: ['kilovolt', 'kilovolts'] },
+  { sign: 'A', measures: 'current', lib: 'A', also: ['amp', 'amps', 'ampere', 'amperes'] },
+  { sign: 'mA', measures: 'current', lib: 'mA', also: ['milliamp', 'milliamps'] },
+  { sign: 'Ω', measures: 'resistance', lib: 'ohm', also: ['ohm', 'ohms', 'Ohm', 'R'] },
+  { sign: 'mΩ', measures: 'resistance', lib: 'mohm', also: ['mohm', 'milliohm', 'milliohms'] },
+  { sign: 'kΩ', measures: 'resistance', lib: 'kohm', also: ['kohm', 'kohms', 'kilohm', 'kilohms', 'k'] },
+  { sign: 'MΩ', measures: 'resistance', lib: 'Mohm', also: ['Mohm', 'megohm', 'megohms'] },
+  { sign: 'W', measures: 'power', lib: 'W', also: ['watt', 'watts'] },
+  { sign: 'kW', measures: 'power', lib: 'kW' },
+  { sign: 'Pa', measures: 'pressure', lib: 'Pa' },
+  { sign: 'kPa', measures: 'pressure', lib: 'kPa' },
+  { sign: 'MPa', measures: 'pressure', lib: 'MPa' },
+  { sign: 'hPa', measures: 'pressure', lib: 'hPa' },
+  { sign: 'bar', measures: 'pressure', lib: 'bar', also: ['bars'] },
+  { sign: 'mbar', measures: 'pressure', lib: 'mbar', also: ['millibar', 'millibars'] },
+  { sign: 'psi', measures: 'pressure', lib: 'psi', also: ['psig', 'lbs'] },
+  { sign: 'inHg', measures: 'pressure', lib: 'inHg', also: ['"hg', 'in hg', 'inches of mercury'] },
+  { sign: 'mmHg', measures: 'pressure', lib: 'mmHg', also: ['mm hg'] },
+  { sign: 'inH2O', measures: 'pressure', lib: 'inH2O', also: ['"h2o', 'in h2o'] },
+  { sign: '°C', measures: 'temperature', lib: 'tempC', also: ['C', 'c', 'degC', 'deg c', 'celsius', '° c'] },
+  {
+    sign: '°F',
+    measures: 'temperature',
+    lib: 'tempF',
+    also: ['F', 'f', 'degF', 'deg f', 'fahrenheit', '° f'],
+  },
+  { sign: 'K', measures: 'temperature', lib: 'tempK', also: ['kelvin'] },
+  { sign: 's', measures: 'time', lib: 's', also: ['sec', 'secs', 'second', 'seconds'] },
+  { sign: 'ms', measures: 'time', lib: 'ms', also: ['msec', 'millisecond', 'milliseconds'] },
+  { sign: 'µs', measures: 'time', lib: 'us', also: ['us', 'μs', 'microseconds'] },
+  { sign: 'min', measures: 'time', lib: 'min', also: ['mins', 'minute', 'minutes'] },
+  { sign: 'h', measures: 'time', lib: 'h', also: ['hr', 'hrs', 'hour', 'hours'] },
+  { sign: '°', measures: 'angle', lib: 'deg', also: ['deg', 'degree', 'degrees', '°ca'] },
+  { sign: 'rpm', measures: 'engine speed', lib: 'rpm', also: ['1/min', 'rev/min', 'r/min', 'min-1'] },
+  { sign: 'Hz', measures: 'frequency', lib: 'Hz', also: ['hertz'] },
+  { sign: 'kHz', measures: 'frequency', lib: 'kHz' },
+  { sign: 'km/h', measures: 'speed', lib: 'km/h', also: ['kph', 'kmh'] },
+  { sign: 'mph', measures: 'speed', lib: 'mph' },
+  { sign: 'm/s', measures: 'speed', lib: 'm/s' },
+  { sign: 'g/s', measures: 'mass flow', lib: 'g/s', also: ['gps'] },
+  { sign: 'kg/h', measures: 'mass flow', lib: 'kg/h' },
+  { sign: 'mg/stroke', measures: 'mass per stroke', lib: 'mg', also: ['mg/hub', 'mg/str', 'mg'] },
+  { sign: 'L/min', measures: 'volume flow', lib: 'L/min', also: ['lpm'] },
+  { sign: 'L/h', measures: 'volume flow', lib: 'L/h', also: ['lph'] },
+  { sign: 'm³/h', measures: 'volume flow', lib: 'm^3/h', also: ['m3/h'] },
+  { sign: 'mL/min', measures: 'volume flow', lib: 'ml/min', also: ['cc/min'] },
+  { sign: 'mm', measures: 'length', lib: 'mm' },
+  { sign: 'cm', measures: 'length', lib: 'cm' },
+  { sign: 'm', measures: 'length', lib: 'm' },
+  { sign: 'km', measures: 'length', lib: 'km', also: ['kms'] },
+  { sign: 'mi', measures: 'length', lib: 'mi', also: ['mile', 'miles'] },
+  { sign: 'in', measures: 'length', lib: 'in', also: ['inch', 'inches', '"'] },
+  { sign: 'thou', measures: 'length', lib: 'mil', also: ['mil'] },
+  { sign: 'µm', measures: 'length', lib: 'um', also: ['um', 'μm', 'micron', 'microns'] },
+  { sign: 'L', measures: 'volume', lib: 'L', also: ['litre', 'litres', 'liter', 'liters', 'ltr'] },
+  { sign: 'mL', measures: 'volume', lib: 'ml', also: ['ml', 'cc', 'ccm', 'cm3'] },
+  { sign: 'gal', measures: 'volume', lib: 'gal' },
+  { sign: 'g', measures: 'mass', lib: 'g' },
+  { sign: 'kg', measures: 'mass', lib: 'kg' },
+  { sign: 'N·m', measures: 'torque', lib: 'N*m', also: ['nm', 'n*m', 'n m'] },
+  { sign: 'lb·ft', measures: 'torque', lib: 'ft*lbf', also: ['lbft', 'ft-lb', 'ftlb', 'lb-ft', 'ft lb'] },
+  { sign: 'ppm', measures: 'share', lib: 'ppm' },
+  { sign: '%', measures: 'share', lib: '%', also: ['percent', 'pct'] },
+  { sign: 'λ', measures: 'lambda', lib: '', also: ['lambda'] },
+  { sign: 'Ah', measures: 'charge', lib: 'A*h' },
+  { sign: 'CCA', measures: 'cold cranking current', lib: 'A', also: ['A (EN)', 'en'] },
+  { sign: 'kWh', measures: 'energy', lib: 'kWh' },
+];
+
+const exact = new Map<string, UnitEntry>();
+const folded = new Map<string, UnitEntry>();
+for (const u of UNITS) {
+  for (const name of [u.sign, ...(u.also ?? [])]) {
+    exact.set(name, u);
+    if (!folded.has(name.toLowerCase())) folded.set(name.toLowerCase(), u);
+  }
+}
+
+/**
+ * Finds a unit as typed.
+ *
+ * @param typed any usual way to write it: `V`, `volts`, `inHg`, `degC`
+ * @returns the sign shown and what it measures, or undefined when unknown
+ * @example findUnit('volts') // { sign: 'V', measures: 'voltage' }
+ */
+export function findUnit(typed: string): { sign: string; measures: string } | undefined {
+  const t = typed.trim();
+  const hit = exact.get(t) ?? folded.get(t.toLowerCase());
+  return hit && { sign: hit.sign, measures: hit.measures };
+}
+
+function entry(unit: string): UnitEntry {
+  const hit = exact.get(unit) ?? folded.get(unit.toLowerCase());
+  if (!hit) throw new Error(`The unit "${unit}" is not known here.`);
+  return hit;
+}
+
+/**
+ * Converts a quantity into another unit of the same kind.
+ *
+ * @param q value and unit
+ * @param unit the unit wanted
+ * @returns the same amount in that unit
+ * @throws Error with a sentence, when a unit is unknown or the two measure different things
+ * @remarks Factors are those of the js-quantities library, tested against NIST SP 811 appendix B.
+ * @example convert({ value: 1, unit: 'psi' }, 'kPa') // { value: 6.89476, unit: 'kPa' }
+ */
+export function convert(q: Quantity, unit: string): Quantity {
+  if (q.unit === unit) return q;
+  const from = entry(q.unit);
+  const to = entry(unit);
+  if (from.measures !== to.measures) {
+    throw new Error(
+      `${q.unit} measures ${from.measures} and ${unit} measures ${to.measures}; they cannot be compared.`,
+    );
+  }
+  if (from.lib === to.lib) return { value: q.value, unit: to.sign };
+  return { value: Qty(q.value, from.lib).to(to.lib).scalar, unit: to.sign };
+}
+
+/**
+ * Says whether two units measure the same thing.
+ *
+ * @returns true when both are known and comparable
+ */
+export function comparable(a: string, b: string): boolean {
+  const x = findUnit(a);
+  const y = findUnit(b);
+  return x !== undefined && y !== undefined && x.measures === y.measures;
+}

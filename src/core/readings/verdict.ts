@@ -1,0 +1,143 @@
+import type { Verdict } from '@/core/case';
+import { readEntry, writeQuantity } from './entry';
+import { readLimit, type Limit } from './limit';
+import { comparable, convert } from './units';
+
+/** A verdict with the sentence a technician would say. An empty verdict means: nothing to judge yet. */
+export interface Judgement {
+  verdict: Verdict;
+  because: string;
+}
+
+const none: Judgement = { verdict: '', because: '' };
+
+/** The two ends of a limit in its own unit; an open end is infinite. */
+function ends(limit: Exclude<Limit, { form: 'states' }>): { low: number; high: number } {
+  switch (limit.form) {
+    case 'between':
+      return { low: limit.low, high: limit.high };
+    case 'at least':
+      return { low: limit.low, high: Infinity };
+    case 'at most':
+      return { low: -Infinity, high: limit.high };
+    case 'target':
+      return { low: limit.target - limit.tolerance, high: limit.target + limit.tolerance };
+  }
+}
+
+function same(a: string, b: string): boolean {
+  const fold = (s: string) => s.toLowerCase().replace(/\s+/g, ' ').trim();
+  return fold(a) === fold(b);
+}
+
+/**
+ * Holds one reading, as entered, against its limit, as entered. A reading exactly on a limit is
+ * inside; a reading in another unit of the same kind is converted; the verdict does not depend on
+ * the unit chosen.
+ *
+ * @param entered what was typed, for instance `4.48 V` or `OL`
+ * @param limitText the limit as typed, for instance `3.0–3.6 V`; empty for none
+ * @returns the verdict with its sentence; `unsure` when the two cannot be compared, empty when
+ * there is nothing entered or no limit
+ * @example judgeReading('4.48 V', '3.0–3.6 V') // fail: "4.48 V is 0.88 V above the limit of 3.6 V."
+ */
+export function judgeReading(entered: string, limitText: string): Judgement {
+  const read = readLimit(limitText);
+  if (entered.trim() === '') return none;
+  if (!read.ok) return { verdict: 'unsure', because: read.message };
+  const limit = read.limit;
+  if (!limit) {
+    const entry = readEntry(entered);
+    return entry.kind === 'problem' ? { verdict: 'unsure', because: entry.message } : none;
+  }
+  if (limit.form === 'states') {
+    const hit = limit.states.some((s) => same(s, entered));
+    const wanted = limit.states.join(' or ');
+    return hit
+      ? { verdict: 'pass', because: `Found "${entered.trim()}", as expected.` }
+      : { verdict: 'fail', because: `Found "${entered.trim()}", expected ${wanted}.` };
+  }
+  const entry = readEntry(entered, limit.unit === '' ? undefined : limit.unit);
+  if (entry.kind === 'problem') return { verdict: 'unsure', because: entry.message };
+  if (entry.kind === 'beyond') {
+    return limit.form === 'at least'
+      ? {
+          verdict: 'pass',
+          because: `Beyond the meter's range, so above ${writeQuantity({ value: limit.low, unit: limit.unit }, limit.decimals)}.`,
+        }
+      : {
+          verdict: 'fail',
+          because: `Beyond the meter's range: the circuit is open, or the meter on the wrong range.`,
+        };
+  }
+  if (entry.kind !== 'quantity') {
+    return {
+      verdict: 'unsure',
+      because: `"${entered.trim()}" is not a number, so it cannot be held against ${limitText.trim()}.`,
+    };
+  }
+  const { quantity, decimals } = entry;
+  if (quantity.unit !== limit.unit && !comparable(quantity.unit, limit.unit)) {
+    return {
+      verdict: 'unsure',
+      because: `The reading is in ${quantity.unit || 'no unit'} and the limit in ${limit.unit || 'no unit'}; give both the same kind of unit.`,
+    };
+  }
+  return holdAgainst(quantity, decimals, limit);
+}
+
+function holdAgainst(
+  quantity: { value: number; unit: string },
+  decimals: number,
+  limit: Exclude<Limit, { form: 'states' }>,
+): Judgement {
+  const there = convert(quantity, limit.unit || quantity.unit);
+  const { low, high } = ends(limit);
+  // Rounding of binary fractions and of unit factors must not throw a reading over an edge it sits on.
+  const slack =
+    1e-6 *
+    Math.max(
+      Math.abs(there.value),
+      Number.isFinite(low) ? Math.abs(low) : 0,
+      Number.isFinite(high) ? Math.abs(high) : 0,
+    );
+  const converted = there.unit !== quantity.unit;
+  const digits = converted ? Math.max(decimals, limit.decimals, 2) : Math.max(decimals, limit.decimals);
+  const shown = writeQuantity(quantity, decimals) + (converted ? ` (${writeQuantity(there, digits)})` : '');
+  const at = (value: number) =>
+    writeQuantity(
+      { value, unit: there.unit },
+      Math.max(limit.decimals, limit.form === 'target' ? decimals : 0),
+    );
+  const by = (value: number) =>
+    writeQuantity(
+      { value, unit: there.unit === '°C' || there.unit === '°F' ? 'K' : there.unit },
+      digits,
+    ).replace('K', there.unit === '°C' || there.unit === '°F' ? there.unit : 'K');
+  if (there.value > high + slack) {
+    return {
+      verdict: 'fail',
+      because: `${shown} is ${by(there.value - high)} above the limit of ${at(high)}.`,
+    };
+  }
+  if (there.value < low - slack) {
+    return {
+      verdict: 'fail',
+      because: `${shown} is ${by(low - there.value)} below the limit of ${at(low)}.`,
+    };
+  }
+  const room = Math.min(there.value - low, high - there.value);
+  const near =
+    Number.isFinite(low) && Number.isFinite(high)
+      ? `${at(low)} to ${at(high)}`
+      : Number.isFinite(low)
+        ? `at least ${at(low)}`
+        : `at most ${at(high)}`;
+  return {
+    verdict: 'pass',
+    because:
+      room <= slack
+        ? `${shown} is exactly on the limit, which counts as inside (${near}).`
+        : `${shown} is inside (${near}).`,
+  };
+}

@@ -1,0 +1,3 @@
+export * from './conditions';
+export * from './read';
+export * from './vocabulary';

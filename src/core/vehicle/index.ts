@@ -1,0 +1,2 @@
+export * from './nearness';
+export * from './vin';

@@ -1,0 +1,103 @@
+/** What a VIN says by its form alone. */
+export interface VinReading {
+  /** Cleaned: upper case, no blanks or hyphens. */
+  vin: string;
+  ok: boolean;
+  /** Sentences about what is odd, most important first. A failing check digit is a warning, not a wall. */
+  warnings: string[];
+  /** The VIN with look-alike letters (I, O, Q) put right, when that makes it better. */
+  suggestion?: string;
+  region: string;
+  /** Model years that position 10 allows; where position 7 decides, only one. */
+  years: number[];
+  checkDigit: 'right' | 'wrong' | 'not used';
+}
+
+const WEIGHTS = [8, 7, 6, 5, 4, 3, 2, 10, 0, 9, 8, 7, 6, 5, 4, 3, 2];
+const VALUES: Record<string, number> = {};
+'ABCDEFGH'.split('').forEach((c, i) => (VALUES[c] = i + 1));
+'JKLMN'.split('').forEach((c, i) => (VALUES[c] = i + 1));
+Object.assign(VALUES, { P: 7, R: 9 });
+'STUVWXYZ'.split('').forEach((c, i) => (VALUES[c] = i + 2));
+for (let d = 0; d <= 9; d++) VALUES[String(d)] = d;
+const YEAR_LETTERS = 'ABCDEFGHJKLMNPRSTVWXY123456789';
+
+/**
+ * The check digit of a VIN. Source: 49 CFR 565.15(c): transliteration, weights, modulo 11, X for 10.
+ *
+ * @param vin 17 characters of the VIN alphabet
+ * @returns `0`–`9` or `X`; undefined when a character is not of the alphabet
+ */
+export function vinCheckDigit(vin: string): string | undefined {
+  let sum = 0;
+  for (let i = 0; i < 17; i++) {
+    const value = VALUES[vin[i] ?? ''];
+    if (value === undefined) return undefined;
+    sum += value * WEIGHTS[i]!;
+  }
+  const rest = sum % 11;
+  return rest === 10 ? 'X' : String(rest);
+}
+
+/** Region by first character. Source: ISO 3780. */
+function regionOf(first: string): string {
+  if (/[A-H]/.test(first)) return 'Africa';
+  if (/[J-R]/.test(first)) return 'Asia';
+  if (/[S-Z]/.test(first)) return 'Europe';
+  if (/[1-5]/.test(first)) return 'North America';
+  if (/[67]/.test(first)) return 'Oceania';
+  return /[89]/.test(first) ? 'South America' : '';
+}
+
+/**
+ * Model years a VIN allows. Source: 49 CFR 565.15(d): 30-year cycle; in North American VINs a
+ * letter in position 7 means 2010 or later.
+ */
+function yearsOf(vin: string, region: string): number[] {
+  const i = YEAR_LETTERS.indexOf(vin[9] ?? '');
+  if (i < 0) return [];
+  if (region === 'North America') return [/[A-Z]/.test(vin[6] ?? '') ? 2010 + i : 1980 + i];
+  return [1980 + i, 2010 + i];
+}
+
+/**
+ * Reads a VIN typed or pasted in any form.
+ *
+ * @param typed blanks, hyphens and lower case are fine
+ * @returns the reading with warnings; `ok` when length and alphabet are right
+ * @example readVin('1m8g dm9a xkp0 42788').checkDigit // 'right'
+ */
+export function readVin(typed: string): VinReading {
+  const vin = typed.toUpperCase().replace(/[\s\-–.*]/g, '');
+  const warnings: string[] = [];
+  const result: VinReading = { vin, ok: false, warnings, region: '', years: [], checkDigit: 'not used' };
+  if (vin === '') return result;
+  const lookalikes = vin.replace(/[OQ]/g, '0').replace(/I/g, '1');
+  if (lookalikes !== vin) {
+    warnings.push(`I, O and Q never occur in a VIN. Did you mean ${lookalikes}?`);
+    result.suggestion = lookalikes;
+  }
+  const strange = [...new Set([...lookalikes].filter((c) => VALUES[c] === undefined))];
+  if (strange.length)
+    warnings.push(`Not VIN characters: ${strange.slice(0, 5).join(' ')}. A VIN has letters and digits only.`);
+  if (vin.length !== 17) {
+    warnings.push(
+      vin.length < 17
+        ? `${vin.length} of 17 characters. Older vehicles may have fewer; otherwise ${17 - vin.length} are missing.`
+        : `${vin.length} characters: a VIN has 17, ${vin.length - 17} too many.`,
+    );
+  }
+  result.region = regionOf(vin[0] ?? '');
+  if (vin.length !== 17 || strange.length || lookalikes !== vin) return result;
+  result.ok = true;
+  result.years = yearsOf(vin, result.region);
+  const expected = vinCheckDigit(vin);
+  if (expected === vin[8]) result.checkDigit = 'right';
+  else if (result.region === 'North America') {
+    result.checkDigit = 'wrong';
+    warnings.push(
+      `The check digit (9th character) is ${vin[8]}, and the rest asks for ${expected}. One character is probably misread.`,
+    );
+  }
+  return result;
+}

@@ -1,0 +1,182 @@
+'use client';
+
+import { X } from 'lucide-react';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import type { ReactNode } from 'react';
+import styled from 'styled-components';
+import { followCodes } from '@/core/codes';
+import { conditionLabel, symptomById } from '@/core/symptoms';
+import { vehicleName } from '@/core/vehicle';
+import { Figure, Quiet, Tag } from '@/ui/controls';
+import { day } from '@/ui/dates';
+import { GradeMark, VerdictMark, VerdictShape } from '@/ui/marks';
+import { useSuspectName } from './parts';
+import { useCase, type OpenCase } from './store';
+
+const Sheet = styled.aside`
+  background: var(--sheet);
+  border-left: 3px solid var(--accent);
+  font-size: 0.875rem;
+  position: sticky;
+  top: 106px;
+  align-self: start;
+  max-height: calc(100vh - 106px);
+  overflow: auto;
+  padding: 12px 16px 40px;
+  & h3 {
+    margin: 14px 0 4px;
+    font-size: 0.9375rem;
+    border-bottom: 1px solid var(--rule);
+  }
+  & dl {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 1px 10px;
+  }
+  & blockquote {
+    margin: 4px 0;
+    padding-left: 10px;
+    border-left: 3px solid var(--rule-2);
+  }
+  @media (max-width: 1100px) {
+    position: static;
+    max-height: none;
+  }
+`;
+
+/** Another case, read-only, beside the one in hand; what both share is marked. */
+export function Beside({ other }: { other: OpenCase }) {
+  const here = useCase((s) => s.record);
+  const name = useSuspectName();
+  const path = usePathname();
+  const r = other.record;
+  const myCodes = new Set(here.code.map((c) => c.code));
+  const mySymptoms = new Set(here.symptom.map((s) => s.concept).filter(Boolean));
+  const myQuestions = new Set(here.test.map((t) => t.question.toLowerCase()));
+  const roles = new Map(r.role.map((x) => [x.code, x.role]));
+  return (
+    <Sheet aria-label={`Case ${r.case.number} beside`}>
+      <header style={{ display: 'flex', gap: 10, alignItems: 'start' }}>
+        <div style={{ flex: 1 }}>
+          <strong style={{ fontSize: '1.0625rem' }}>
+            Case {r.case.number}: {vehicleName(r.vehicle)}
+          </strong>
+          <br />
+          <GradeMark grade={r.case.grade} cameBack={other.cameBackAs.length > 0} />{' '}
+          <Quiet>opened {day(r.case.openedAt)}</Quiet>
+          {other.cameBackAs.length > 0 && (
+            <Tag $tone="fail">
+              came back as case {other.cameBackAs.map((c) => c.number).join(', ')}: do not trust its cause
+            </Tag>
+          )}
+        </div>
+        <Link href={`/cases/${r.case.number}`}>open it</Link>
+        <Link
+          href={path}
+          scroll={false}
+          aria-label="Close the case beside"
+          style={{ padding: 4, color: 'var(--ink-2)' }}
+        >
+          <X size={18} />
+        </Link>
+      </header>
+      <h3>Cause</h3>
+      {r.cause.length === 0 && <Quiet>not found yet</Quiet>}
+      {r.cause.map((c) => (
+        <div key={c.id}>
+          <strong>{name(c)}</strong>
+          {c.why && <p>{c.why}</p>}
+          {c.misled && <p>Misled: {c.misled}</p>}
+        </div>
+      ))}
+      {r.case.lesson && <p>To remember: {r.case.lesson}</p>}
+      <h3>Complaint</h3>
+      {r.case.said && <blockquote>{r.case.said}</blockquote>}
+      {r.symptom.map((s) => (
+        <p key={s.id}>
+          <Shared on={mySymptoms.has(s.concept)}>{symptomById(s.concept)?.label ?? s.words}</Shared>{' '}
+          <Quiet>{[...s.conditions.map(conditionLabel), s.frequency].filter(Boolean).join(', ')}</Quiet>
+        </p>
+      ))}
+      {r.earlier.map((e) => (
+        <p key={e.id}>
+          Before: {e.what} {e.part && `(${e.part})`}
+        </p>
+      ))}
+      <h3>Evidence</h3>
+      {followCodes(r.scan, r.code, r.clear).map((c) => (
+        <p key={c.code}>
+          <Shared on={myCodes.has(c.code)}>
+            <Figure>{c.code}</Figure>
+          </Shared>{' '}
+          {c.text}{' '}
+          <Quiet>
+            {[roles.get(c.code), c.course !== 'no clear yet' && c.course].filter(Boolean).join(', ')}
+          </Quiet>
+        </p>
+      ))}
+      {r.test.map((t) => (
+        <div key={t.id} style={{ padding: '5px 0' }}>
+          <VerdictMark verdict={t.verdict} small />{' '}
+          <Shared on={myQuestions.has(t.question.toLowerCase())}>{t.question}</Shared>
+          <dl>
+            {r.reading
+              .filter((x) => x.testId === t.id)
+              .map((x) => (
+                <Reading key={x.id} label={x.label}>
+                  <VerdictShape verdict={x.verdict} size={10} /> <Figure>{x.entered}</Figure>{' '}
+                  {x.limit && <Quiet>({x.limit})</Quiet>}
+                </Reading>
+              ))}
+          </dl>
+          {t.note && <Quiet>{t.note}</Quiet>}
+        </div>
+      ))}
+      <h3>Repair and proof</h3>
+      {r.repair.map((x) => (
+        <p key={x.id}>
+          {x.action}: {x.what}
+        </p>
+      ))}
+      {r.proof.map((p) => (
+        <p key={p.id}>
+          {p.what || p.kind}: {p.state}
+          {p.result && ` — ${p.result}`}
+        </p>
+      ))}
+      <p>
+        <Quiet>{r.case.gradeWhy}</Quiet>
+      </p>
+    </Sheet>
+  );
+}
+
+function Reading({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <>
+      <dt>{label}</dt>
+      <dd>{children}</dd>
+    </>
+  );
+}
+
+/** Marks what both cases have; said in words for those who cannot see the mark. */
+function Shared({ on, children }: { on: boolean; children: ReactNode }) {
+  return on ? (
+    <mark
+      style={{
+        background: 'var(--accent-soft)',
+        color: 'inherit',
+        borderRadius: 3,
+        padding: '0 3px',
+        fontWeight: 600,
+      }}
+    >
+      {children}
+      <span className="visually-hidden"> (also in the case in hand)</span>
+    </mark>
+  ) : (
+    <span>{children}</span>
+  );
+}

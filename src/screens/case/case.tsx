@@ -1,0 +1,284 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { WAITS, type CatalogueItem } from '@/core/case';
+import { headlineOf } from '@/core/precedent';
+import { vehicleName } from '@/core/vehicle';
+import { Button, Figure, Quiet, Tag } from '@/ui/controls';
+import { day } from '@/ui/dates';
+import { GradeMark } from '@/ui/marks';
+import { Beside } from './beside';
+import { CausePart } from './cause';
+import { ComplaintPart } from './complaint';
+import { EvidencePart } from './evidence';
+import { ChoiceField, LineField, LostClashes } from './fields';
+import { Margin, type Precedents } from './margin';
+import { CatalogueProvider } from './parts';
+import { ProofPart } from './proof';
+import { RepairPart } from './repair';
+import { Spine } from './spine';
+import { CaseContext, createCaseStore, useCase, type OpenCase } from './store';
+
+const Head = styled.div`
+  position: sticky;
+  top: 54px;
+  z-index: 10;
+  display: flex;
+  align-items: center;
+  gap: 6px 14px;
+  min-height: 52px;
+  padding: 4px 16px;
+  background: var(--ground);
+  border-bottom: 1px solid var(--rule);
+  & h1 {
+    font-size: 1.0625rem;
+    font-weight: 700;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+    min-width: 0;
+  }
+  @media (max-width: 900px) {
+    position: static;
+    flex-wrap: wrap;
+  }
+  @media print {
+    position: static;
+  }
+`;
+const Body = styled.div<{ $beside: boolean }>`
+  display: grid;
+  grid-template-columns: ${({ $beside }) => ($beside ? 'minmax(0, 1fr) minmax(0, 0.8fr)' : '176px minmax(0, 1fr) 316px')};
+  gap: 0 16px;
+  max-width: 1680px;
+  margin: 0 auto;
+  @media (max-width: 1100px) {
+    grid-template-columns: ${({ $beside }) => ($beside ? 'minmax(0, 1fr) minmax(0, 0.8fr)' : '150px minmax(0, 1fr)')};
+    & > :last-child {
+      grid-column: ${({ $beside }) => ($beside ? 'auto' : '1 / -1')};
+    }
+  }
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  @media print {
+    display: block;
+  }
+`;
+const Sheet = styled.main`
+  background: var(--sheet);
+  box-shadow: var(--shadow);
+  margin: 14px 0 60px;
+  min-width: 0;
+  border-radius: 2px;
+`;
+
+interface Props {
+  open: OpenCase;
+  beside: OpenCase | undefined;
+  precedents: Precedents;
+  catalogue: CatalogueItem[];
+  people: { id: string; name: string }[];
+  now: string;
+}
+
+/** A case: spine, sheet, and a margin that thinks along (or another case beside it). */
+export function CaseScreen({ open, beside, precedents, catalogue, people, now }: Props) {
+  const [store] = useState(() => createCaseStore(open));
+  useEffect(() => store.getState().start(), [store]);
+  return (
+    <CaseContext.Provider value={store}>
+      <CatalogueProvider items={catalogue}>
+        <Header people={people} />
+        <Body $beside={beside !== undefined}>
+          {!beside && <Spine />}
+          <Sheet>
+            <LostClashes />
+            <ComplaintPart />
+            <EvidencePart />
+            <CausePart />
+            <RepairPart />
+            <ProofPart />
+          </Sheet>
+          {beside ? <Beside other={beside} /> : <Margin initial={precedents} now={now} />}
+        </Body>
+        <Undo />
+      </CatalogueProvider>
+    </CaseContext.Provider>
+  );
+}
+
+function Header({ people }: { people: { id: string; name: string }[] }) {
+  const record = useCase((s) => s.record);
+  const cameBackAs = useCase((s) => s.open.cameBackAs);
+  const comebackOf = useCase((s) => s.open.comebackOf);
+  const c = record.case;
+  const empty =
+    c.said === '' &&
+    record.symptom.length + record.scan.length + record.test.length + record.suspect.length === 0;
+  return (
+    <Head>
+      <h1>
+        <Figure style={{ color: 'var(--accent)' }}>{c.number}</Figure> {vehicleName(record.vehicle)}{' '}
+        <span style={{ fontWeight: 400, color: 'var(--ink-2)' }}>— {headlineOf(record)}</span>
+      </h1>
+      {cameBackAs.map((b) => (
+        <Tag key={b.caseId} $tone="fail">
+          came back: <Link href={`/cases/${b.number}`}>case {b.number}</Link>
+        </Tag>
+      ))}
+      {comebackOf
+        .filter((b) => b.state !== 'rejected')
+        .map((b) => (
+          <Tag key={b.caseId} $tone="unsure">
+            comeback of <Link href={`/cases/${b.number}`}>case {b.number}</Link>
+          </Tag>
+        ))}
+      <span style={{ marginLeft: 'auto', display: 'flex', gap: 8, alignItems: 'center', flex: 'none' }}>
+        {c.closedAt ? (
+          <>
+            <GradeMark grade={c.grade} cameBack={cameBackAs.length > 0} />
+            <Quiet>closed {day(c.closedAt)}</Quiet>
+          </>
+        ) : (
+          <>
+            <span style={{ width: 128 }}>
+              <ChoiceField
+                kind="case"
+                id={c.id}
+                field="waitsFor"
+                label="Waits for"
+                hideLabel
+                options={WAITS.map((w) => ({ value: w, label: w && `waits: ${w}` }))}
+                empty="waits for …"
+              />
+            </span>
+            {c.waitsFor !== '' && c.waitsFor !== 'diagnosis' && (
+              <span style={{ width: 150 }}>
+                <LineField
+                  kind="case"
+                  id={c.id}
+                  field="waitNote"
+                  label="What exactly"
+                  hideLabel
+                  placeholder="what exactly"
+                />
+              </span>
+            )}
+          </>
+        )}
+        <span style={{ width: 118 }}>
+          <ChoiceField
+            kind="case"
+            id={c.id}
+            field="leadId"
+            label="Lead"
+            hideLabel
+            options={[{ value: '', label: '' }, ...people.map((p) => ({ value: p.id, label: p.name }))]}
+            empty="lead?"
+          />
+        </span>
+        {empty && !c.closedAt && <Discard id={c.id} />}
+        <SaveMark />
+      </span>
+    </Head>
+  );
+}
+
+/** Says in words whether everything is saved. */
+function SaveMark() {
+  const state = useCase((s) => s.saveState);
+  const waiting = useCase((s) => s.waiting.length + s.sending.length);
+  const conflicts = useCase((s) => s.conflicts.length);
+  const refused = useCase((s) => s.refused);
+  const drop = useCase((s) => s.dropRefused);
+  const flush = useCase((s) => s.flush);
+  return (
+    <span
+      role="status"
+      aria-live="polite"
+      style={{ minWidth: 74, fontSize: '0.8125rem', textAlign: 'right' }}
+    >
+      {state === 'saved' && <Quiet>Saved</Quiet>}
+      {(state === 'typing' || state === 'saving') && <Quiet>Saving …</Quiet>}
+      {state === 'offline' && (
+        <Tag $tone="fail">
+          No connection: {waiting} not saved yet, kept here
+          <Button $kind="quiet" onPress={() => void flush()}>
+            Try now
+          </Button>
+        </Tag>
+      )}
+      {state === 'stuck' && conflicts > 0 && (
+        <Tag $tone="unsure">
+          {conflicts === 1
+            ? 'Two versions of a field: choose'
+            : `Two versions of ${conflicts} fields: choose`}
+        </Tag>
+      )}
+      {refused.map((r) => (
+        <Tag key={r.change.id} $tone="fail" style={{ whiteSpace: 'normal' }}>
+          Not saved: {r.error}
+          <Button $kind="quiet" onPress={() => drop(r.change.id)}>
+            Let it go
+          </Button>
+        </Tag>
+      ))}
+    </span>
+  );
+}
+
+function Discard({ id }: { id: string }) {
+  const router = useRouter();
+  const [problem, setProblem] = useState('');
+  const discard = async () => {
+    const response = await fetch(`/api/cases/${id}`, { method: 'DELETE' });
+    if (response.ok) router.push('/');
+    else setProblem(((await response.json()) as { error?: string }).error ?? 'Not possible now.');
+  };
+  return (
+    <>
+      <Button $kind="quiet" onPress={() => void discard()}>
+        Throw away
+      </Button>
+      {problem && <span role="alert">{problem}</span>}
+    </>
+  );
+}
+
+const Toast = styled.div`
+  position: fixed;
+  left: 50%;
+  bottom: 18px;
+  transform: translateX(-50%);
+  z-index: 30;
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  padding: 6px 8px 6px 16px;
+  background: var(--ink);
+  color: var(--ground);
+  border-radius: 22px;
+  box-shadow: var(--shadow);
+`;
+
+/** Removing asks no question; it can be taken back. */
+function Undo() {
+  const undo = useCase((s) => s.undo);
+  const putBack = useCase((s) => s.putBack);
+  if (!undo) return null;
+  return (
+    <Toast role="status">
+      Removed: {undo.label}
+      <Button
+        onPress={putBack}
+        style={{ borderRadius: 18, background: 'var(--raised)', color: 'var(--ink)' }}
+      >
+        Put it back
+      </Button>
+    </Toast>
+  );
+}

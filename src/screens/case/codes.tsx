@@ -1,0 +1,425 @@
+'use client';
+
+import { ClipboardPaste, Plus, X } from 'lucide-react';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { ROLES, SCAN_PHASES, type Op, type RowOf } from '@/core/case';
+import { followCodes, readReport, unrecordedClears, type Course } from '@/core/codes';
+import { reportRows } from '@/core/exchange';
+import { Button, Choice, Figure, IconButton, Quiet, Segments, Tag, TextArea } from '@/ui/controls';
+import { dayTime } from '@/ui/dates';
+import { ChoiceField, LineField, nowIso, Row, useDraft } from './fields';
+import { useCase } from './store';
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  & th {
+    text-align: left;
+    font-size: 0.75rem;
+    font-weight: 600;
+    color: var(--ink-3);
+    padding: 2px 8px;
+    border-bottom: 1px solid var(--rule-2);
+    vertical-align: bottom;
+  }
+  & td {
+    padding: 4px 8px;
+    border-bottom: 1px solid var(--rule);
+    vertical-align: top;
+  }
+  & td.dot {
+    text-align: center;
+    padding: 6px 3px;
+  }
+  @media (max-width: 620px) {
+    & thead {
+      display: none;
+    }
+    & tr {
+      display: flex;
+      flex-wrap: wrap;
+      border-bottom: 1px solid var(--rule);
+      padding: 4px 0;
+    }
+    & td {
+      border: 0;
+    }
+  }
+`;
+
+const COURSE_TONE: Record<Course, 'fail' | 'unsure' | 'plain' | 'pass'> = {
+  'no clear yet': 'plain',
+  'not scanned since': 'plain',
+  'came straight back': 'fail',
+  'came back on the road': 'fail',
+  'came back later': 'unsure',
+  new: 'unsure',
+  'did not return': 'pass',
+};
+
+/** All codes of the case: in which scans each stood, its course, and what a person made of it. */
+export function CodesOverScans() {
+  const record = useCase((s) => s.record);
+  const add = useCase((s) => s.add);
+  const edit = useCase((s) => s.edit);
+  const courses = followCodes(record.scan, record.code, record.clear);
+  if (courses.length === 0) return null;
+  const scans = [...record.scan].sort((a, b) => a.at.localeCompare(b.at));
+  const setRole = (code: string, role: string) => {
+    const row = record.role.find((r) => r.code === code);
+    if (row) edit('role', row.id, 'role', role);
+    else add('role', { code, role, position: record.role.length });
+  };
+  const explained = (code: string) => record.explains.some((e) => e.of === 'code' && e.what === code);
+  return (
+    <Table aria-label="Codes over the scans">
+      <thead>
+        <tr>
+          <th scope="col">Code</th>
+          <th scope="col">Wording</th>
+          {scans.map((s, i) => (
+            <th
+              key={s.id}
+              scope="col"
+              className="dot"
+              title={`${dayTime(s.at)} ${s.phase}`}
+              style={{ textAlign: 'center', padding: '2px 3px' }}
+            >
+              S{i + 1}
+            </th>
+          ))}
+          <th scope="col">Course</th>
+          <th scope="col">Role</th>
+        </tr>
+      </thead>
+      <tbody>
+        {courses.map((c) => {
+          const role = record.role.find((r) => r.code === c.code)?.role ?? '';
+          return (
+            <tr key={c.code}>
+              <td>
+                <Figure style={{ fontWeight: 650, whiteSpace: 'nowrap' }}>{c.code}</Figure>
+              </td>
+              <td style={{ minWidth: 130 }}>
+                {c.text || <Quiet>no wording</Quiet>}
+                {role === 'chase' && !explained(c.code) && record.cause.length > 0 && (
+                  <>
+                    {' '}
+                    <Tag $tone="unsure">not explained</Tag>
+                  </>
+                )}
+              </td>
+              {scans.map((s) => (
+                <td key={s.id} className="dot">
+                  <Dot code={record.code.find((x) => x.scanId === s.id && x.code === c.code)} />
+                </td>
+              ))}
+              <td>
+                <Tag $tone={COURSE_TONE[c.course]} title={c.because}>
+                  {c.course}
+                </Tag>
+              </td>
+              <td>
+                <Segments
+                  label={`Role of ${c.code}`}
+                  value={role}
+                  options={ROLES.filter((r) => r !== '').map((r) => ({ value: r, label: r }))}
+                  onChange={(r) => setRole(c.code, r)}
+                />
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </Table>
+  );
+}
+
+/** Stood in that scan: full when stored or active, half when only pending, a dash when absent. */
+function Dot({ code }: { code: RowOf<'code'> | undefined }) {
+  if (!code) return <Quiet aria-label="not there">·</Quiet>;
+  const words = code.statuses.join(', ') || 'there';
+  const pending =
+    code.statuses.length > 0 &&
+    code.statuses.every((s) => s === 'pending' || s === 'history' || s === 'not run');
+  return (
+    <svg width="12" height="12" viewBox="0 0 12 12" role="img" aria-label={words}>
+      <title>{words}</title>
+      <circle
+        cx="6"
+        cy="6"
+        r="4.5"
+        fill={pending ? 'none' : 'var(--ink-2)'}
+        stroke="var(--ink-2)"
+        strokeWidth="1.5"
+      />
+    </svg>
+  );
+}
+
+const Box = styled.div`
+  padding: 10px 12px;
+  background: var(--sunk);
+  border-radius: var(--radius);
+  display: grid;
+  gap: 8px;
+`;
+
+/** Paste a scan report from any tool; what was understood is shown before it goes onto the case. */
+export function PasteScan({ onDone }: { onDone: () => void }) {
+  const record = useCase((s) => s.record);
+  const together = useCase((s) => s.together);
+  const [text, setText] = useDraft(`${record.case.id}:scan`);
+  const cleared = record.clear.length > 0;
+  const [phase, setPhase] = useState<string>(
+    record.scan.length === 0 ? 'first' : cleared ? 'after clear' : '',
+  );
+  const report = readReport(text);
+  const tooLong = text.length > 500_000;
+  const put = () => {
+    const scanId = nanoid(14);
+    const ops: Op[] = [
+      {
+        op: 'add',
+        kind: 'scan',
+        id: scanId,
+        row: {
+          at: nowIso(),
+          phase,
+          text,
+          leftover: report.leftover.slice(0, 5000),
+          battery: report.battery,
+          odometer: report.odometer,
+          tool: report.tool,
+          key: report.key,
+          engine: report.engine,
+          position: record.scan.length,
+        },
+      },
+      ...reportRows(scanId, report, () => nanoid(14)).map(({ kind, row: { id, ...row } }): Op => ({
+        op: 'add',
+        kind,
+        id,
+        row,
+      })),
+    ];
+    together(ops);
+    setText('');
+    onDone();
+  };
+  return (
+    <Box>
+      <TextArea
+        autoFocus
+        aria-label="Scan report"
+        rows={5}
+        value={text}
+        placeholder={
+          'Paste the report of any tool, or type codes, one a line:\nEngine\nP0171 System too lean bank 1  stored\nABS: no response\nBattery: 12.3 V'
+        }
+        style={{
+          fontFamily: 'var(--mono)',
+          fontSize: '0.875rem',
+          maxHeight: 320,
+          background: 'var(--sheet)',
+        }}
+        onChange={(e) => setText(e.target.value)}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) {
+            e.preventDefault();
+            if (text.trim()) put();
+          }
+        }}
+      />
+      {tooLong && (
+        <p role="alert" style={{ color: 'var(--fail)' }}>
+          {Math.round(text.length / 1000)},000 characters: a scan report of more than 500,000 is not taken.
+          Paste the part with the codes.
+        </p>
+      )}
+      {text.trim() !== '' && !tooLong && (
+        <div role="status" style={{ fontSize: '0.875rem' }}>
+          <strong>
+            {report.codes.length} code{report.codes.length === 1 ? '' : 's'}
+          </strong>
+          {report.codes.length > 0 && (
+            <>
+              :{' '}
+              <Figure>
+                {report.codes
+                  .slice(0, 12)
+                  .map((c) => c.code)
+                  .join(' ')}
+                {report.codes.length > 12 ? ' …' : ''}
+              </Figure>
+            </>
+          )}
+          {report.modules.length > 0 &&
+            ` · ${report.modules.filter((m) => m.answered).length} modules answered`}
+          {report.modules.some((m) => !m.answered) &&
+            ` · silent: ${report.modules
+              .filter((m) => !m.answered)
+              .map((m) => m.name)
+              .join(', ')}`}
+          {report.battery && ` · battery ${report.battery}`}
+          {report.monitors.length > 0 && ` · ${report.monitors.length} monitors`}
+          {report.freeze.length > 0 && ` · ${report.freeze.length} freeze-frame values`}
+          {report.leftover.length > 0 && (
+            <details>
+              <summary>
+                {report.leftover.length} line{report.leftover.length === 1 ? '' : 's'} not understood; kept
+                with the scan
+              </summary>
+              <pre style={{ margin: 4, maxHeight: 120, overflow: 'auto', fontSize: '0.8125rem' }}>
+                {report.leftover.slice(0, 200).join('\n')}
+              </pre>
+            </details>
+          )}
+        </div>
+      )}
+      <div style={{ display: 'flex', gap: 8, alignItems: 'end', flexWrap: 'wrap' }}>
+        <Choice label="Taken" value={phase} options={SCAN_PHASES} empty="when?" onChange={setPhase} />
+        <span style={{ marginLeft: 'auto' }} />
+        <Button $kind="quiet" onPress={onDone}>
+          Close
+        </Button>
+        <Button $kind="main" isDisabled={text.trim() === '' || tooLong} onPress={put}>
+          Put on the case
+        </Button>
+      </div>
+    </Box>
+  );
+}
+
+/** One scan in the order of the evidence. */
+export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) {
+  const codes = useCase((s) => s.record.code);
+  const modules = useCase((s) => s.record.module);
+  const monitors = useCase((s) => s.record.monitor);
+  const freeze = useCase((s) => s.record.freeze);
+  const remove = useCase((s) => s.remove);
+  const mine = codes.filter((c) => c.scanId === scan.id);
+  const ids = new Set(mine.map((c) => c.id));
+  const frames = freeze.filter((f) => ids.has(f.codeId));
+  const silent = modules.filter((m) => m.scanId === scan.id && !m.answered);
+  const waiting = monitors.filter((m) => m.scanId === scan.id && m.state === 'incomplete');
+  const b = { kind: 'scan', id: scan.id, hideLabel: true } as const;
+  return (
+    <div>
+      <Row $columns="auto 1.2fr 0.8fr 0.8fr 0.8fr 1fr auto">
+        <strong style={{ paddingTop: 5 }}>
+          {name} · {mine.length} code{mine.length === 1 ? '' : 's'}
+        </strong>
+        <ChoiceField {...b} field="phase" label="Taken" options={SCAN_PHASES} empty="when?" />
+        <ChoiceField
+          {...b}
+          field="key"
+          label="Key"
+          options={[
+            { value: '', label: 'key?' },
+            { value: 'off', label: 'key off' },
+            { value: 'on', label: 'key on' },
+            { value: 'start', label: 'key start' },
+          ]}
+        />
+        <ChoiceField
+          {...b}
+          field="engine"
+          label="Engine"
+          options={[
+            { value: '', label: 'engine?' },
+            { value: 'off', label: 'engine off' },
+            { value: 'cranking', label: 'cranking' },
+            { value: 'running', label: 'running' },
+          ]}
+        />
+        <LineField {...b} field="battery" label="Battery" figure placeholder="battery V" />
+        <LineField {...b} field="tool" label="Tool" placeholder="tool" />
+        <IconButton aria-label={`Remove ${name}`} onPress={() => remove('scan', scan.id, name)}>
+          <X aria-hidden="true" />
+        </IconButton>
+      </Row>
+      <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap', marginTop: 2 }}>
+        {silent.map((m) => (
+          <Tag key={m.id} $tone="fail">
+            {m.name} did not answer
+          </Tag>
+        ))}
+        {waiting.length > 0 && <Tag $tone="unsure">not run yet: {waiting.map((m) => m.name).join(', ')}</Tag>}
+        {scan.leftover.length > 0 && (
+          <details style={{ fontSize: '0.8125rem' }}>
+            <summary>{scan.leftover.length} lines not understood</summary>
+            <pre style={{ margin: 4, maxHeight: 140, overflow: 'auto' }}>{scan.leftover.join('\n')}</pre>
+          </details>
+        )}
+        {frames.length > 0 && (
+          <details style={{ fontSize: '0.8125rem', flexBasis: '100%' }}>
+            <summary>Freeze frame: {frames.length} values</summary>
+            <dl
+              style={{
+                display: 'grid',
+                gridTemplateColumns: 'repeat(auto-fill, minmax(210px, 1fr))',
+                gap: '2px 14px',
+                padding: '4px 0',
+              }}
+            >
+              {frames.map((f) => (
+                <div key={f.id} style={{ display: 'flex', justifyContent: 'space-between', gap: 8 }}>
+                  <dt style={{ color: 'var(--ink-2)' }}>
+                    <Figure>{mine.find((c) => c.id === f.codeId)?.code}</Figure> {f.name}
+                  </dt>
+                  <dd>
+                    <Figure>{f.entered}</Figure>
+                  </dd>
+                </div>
+              ))}
+            </dl>
+          </details>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** A clear in the order of the evidence; flagged when no scan was recorded before it. */
+export function ClearItem({ clear }: { clear: RowOf<'clear'> }) {
+  const scans = useCase((s) => s.record.scan);
+  const clears = useCase((s) => s.record.clear);
+  const remove = useCase((s) => s.remove);
+  const blind = unrecordedClears(scans, clears).includes(clear.id);
+  return (
+    <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
+      <strong>Codes cleared</strong>
+      {blind && <Tag $tone="fail">without a scan before it: what stood there is lost</Tag>}
+      <span style={{ flex: 1 }}>
+        <LineField kind="clear" id={clear.id} field="note" label="Note" hideLabel placeholder="note" />
+      </span>
+      <IconButton aria-label="Remove this clear" onPress={() => remove('clear', clear.id, 'clear')}>
+        <X aria-hidden="true" />
+      </IconButton>
+    </div>
+  );
+}
+
+export function ScanActions({
+  pasting,
+  setPasting,
+}: {
+  pasting: boolean;
+  setPasting: (on: boolean) => void;
+}) {
+  const add = useCase((s) => s.add);
+  const clears = useCase((s) => s.record.clear);
+  return (
+    <>
+      <Button onPress={() => setPasting(!pasting)}>
+        <ClipboardPaste aria-hidden="true" /> Scan
+      </Button>
+      <Button onPress={() => add('clear', { at: nowIso(), position: clears.length })}>
+        <Plus aria-hidden="true" /> Codes cleared
+      </Button>
+    </>
+  );
+}

@@ -1,0 +1,100 @@
+'use client';
+
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { Button, Empty, Figure } from '@/ui/controls';
+import { dayTime } from '@/ui/dates';
+import { ClearItem, CodesOverScans, PasteScan, ScanActions, ScanItem } from './codes';
+import { CasePart, nowIso, Sub, useFocusNext } from './fields';
+import { useCase } from './store';
+import { TestItem } from './tests';
+
+const Line = styled.li`
+  display: grid;
+  grid-template-columns: 62px 1fr;
+  gap: 10px;
+  padding: 8px 0;
+  border-bottom: 1px solid var(--rule);
+  & > time {
+    font: 0.75rem/1.35 var(--mono);
+    color: var(--ink-3);
+    padding-top: 8px;
+  }
+  @media (max-width: 620px) {
+    grid-template-columns: 1fr;
+    & > time {
+      padding-top: 0;
+    }
+  }
+`;
+
+/** The evidence: codes over all scans, then scans, clears and tests in the order they came. */
+export function EvidencePart() {
+  const scans = useCase((s) => s.record.scan);
+  const clears = useCase((s) => s.record.clear);
+  const tests = useCase((s) => s.record.test);
+  const hasCodes = useCase((s) => s.record.code.length > 0);
+  const add = useCase((s) => s.add);
+  const focus = useFocusNext();
+  const [pasting, setPasting] = useState(false);
+  const inOrder = [...scans].sort((a, b) => a.at.localeCompare(b.at));
+  const items = [
+    ...scans.map((row) => ({
+      at: row.at,
+      id: row.id,
+      node: <ScanItem scan={row} name={`S${inOrder.indexOf(row) + 1}`} />,
+    })),
+    ...clears.map((row) => ({ at: row.at, id: row.id, node: <ClearItem clear={row} /> })),
+    ...tests.map((row) => ({ at: row.at, id: row.id, node: <TestItem test={row} /> })),
+  ].sort((a, b) => a.at.localeCompare(b.at));
+
+  const addTest = () => {
+    const id = add('test', { at: nowIso(), position: tests.length });
+    add('reading', { testId: id });
+    focus(`${id}:question`);
+  };
+  return (
+    <CasePart
+      id="evidence"
+      title="Evidence"
+      actions={
+        <>
+          <ScanActions pasting={pasting} setPasting={setPasting} />
+          <Button onPress={addTest}>
+            <Plus aria-hidden="true" /> Test
+          </Button>
+        </>
+      }
+    >
+      {pasting && <PasteScan onDone={() => setPasting(false)} />}
+      {hasCodes && (
+        <>
+          <Sub>Fault codes over {scans.length === 1 ? 'one scan' : `${scans.length} scans`}</Sub>
+          <CodesOverScans />
+        </>
+      )}
+      {items.length > 0 && (
+        <>
+          <Sub>In the order it came</Sub>
+          <ol>
+            {items.map((i) => (
+              <Line key={i.id}>
+                <time dateTime={i.at}>
+                  <Figure>{dayTime(i.at)}</Figure>
+                </time>
+                {i.node}
+              </Line>
+            ))}
+          </ol>
+        </>
+      )}
+      {items.length === 0 && !pasting && (
+        <Empty>
+          Nothing recorded yet. Scan first and record everything before anything is cleared; then one test for
+          one question.
+        </Empty>
+      )}
+    </CasePart>
+  );
+}

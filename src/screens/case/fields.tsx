@@ -1,0 +1,364 @@
+'use client';
+
+import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import styled from 'styled-components';
+import { checkFields, rowOf, type Conflict, type Kind } from '@/core/case';
+import { Button, Choice, FieldLabel, Input, TextArea } from '@/ui/controls';
+import { dayTime } from '@/ui/dates';
+import { useCase } from './store';
+
+/** Fields bound to one field of one row of the open case. Each saves by itself. */
+
+export interface Bound {
+  kind: Kind;
+  id: string;
+  field: string;
+  label: string;
+  hideLabel?: boolean;
+  placeholder?: string;
+}
+
+const Holder = styled.div<{ $clash?: boolean }>`
+  min-width: 0;
+  ${({ $clash }) => $clash && 'outline: 2px solid var(--unsure); outline-offset: 3px; border-radius: 3px;'}
+`;
+
+/** The value of a field as shown, and how to write it. */
+export function useField(
+  kind: Kind,
+  id: string,
+  field: string,
+): [unknown, (value: unknown) => void, Conflict | undefined] {
+  const value = useCase((s) => (rowOf(s.record, kind, id) as Record<string, unknown> | undefined)?.[field]);
+  const clash = useCase((s) => s.conflicts.find((c) => c.kind === kind && c.id === id && c.field === field));
+  const edit = useCase((s) => s.edit);
+  return [value, (v) => edit(kind, id, field, v), clash];
+}
+
+export function LineField({
+  kind,
+  id,
+  field,
+  label,
+  hideLabel,
+  placeholder,
+  figure,
+  onEnter,
+  autoFocus,
+  list,
+}: Bound & { figure?: boolean; onEnter?: () => void; autoFocus?: boolean; list?: string }) {
+  const [value, edit, clash] = useField(kind, id, field);
+  const inputId = useId();
+  return (
+    <Holder $clash={!!clash}>
+      <FieldLabel htmlFor={inputId} className={hideLabel ? 'visually-hidden' : undefined}>
+        {label}
+      </FieldLabel>
+      <Input
+        id={inputId}
+        $figure={figure}
+        value={String(value ?? '')}
+        maxLength={400}
+        placeholder={placeholder}
+        autoComplete="off"
+        spellCheck={!figure}
+        list={list}
+        data-cell={`${id}:${field}`}
+        autoFocus={autoFocus}
+        onChange={(e) => edit(e.target.value)}
+        onKeyDown={(e) => enter(e, onEnter)}
+      />
+      {clash && <ClashNote clash={clash} />}
+    </Holder>
+  );
+}
+
+export function ProseField({ kind, id, field, label, hideLabel, placeholder }: Bound) {
+  const [value, edit, clash] = useField(kind, id, field);
+  const inputId = useId();
+  return (
+    <Holder $clash={!!clash}>
+      <FieldLabel htmlFor={inputId} className={hideLabel ? 'visually-hidden' : undefined}>
+        {label}
+      </FieldLabel>
+      <TextArea
+        id={inputId}
+        rows={1}
+        maxLength={20_000}
+        value={String(value ?? '')}
+        placeholder={placeholder}
+        onChange={(e) => edit(e.target.value)}
+      />
+      {clash && <ClashNote clash={clash} />}
+    </Holder>
+  );
+}
+
+export function ChoiceField({
+  kind,
+  id,
+  field,
+  label,
+  hideLabel,
+  options,
+  empty,
+}: Bound & { options: readonly (string | { value: string; label: string })[]; empty?: string }) {
+  const [value, edit, clash] = useField(kind, id, field);
+  return (
+    <Holder $clash={!!clash}>
+      <Choice
+        label={label}
+        hideLabel={hideLabel}
+        value={String(value ?? '')}
+        options={options}
+        empty={empty}
+        onChange={(v) => edit(v)}
+      />
+      {clash && <ClashNote clash={clash} />}
+    </Holder>
+  );
+}
+
+/** A number that may be absent, such as a model year. What is no valid number yet stays in the field and says so. */
+export function NumberField({ kind, id, field, label, hideLabel, placeholder }: Bound) {
+  const [value, edit, clash] = useField(kind, id, field);
+  const inputId = useId();
+  const written = value === null || value === undefined ? '' : String(value);
+  const [text, setText] = useState(written);
+  const [known, setKnown] = useState(written);
+  const [problem, setProblem] = useState('');
+  if (written !== known) {
+    setKnown(written);
+    if (Number(text.replace(',', '.')) !== value) setText(written);
+  }
+  const type = (typed: string) => {
+    setText(typed);
+    const clean = typed.trim().replace(',', '.');
+    const number = clean === '' ? null : Number(clean);
+    try {
+      checkFields(kind, { [field]: number });
+      setProblem('');
+      edit(number);
+    } catch {
+      setProblem('not a valid number here');
+    }
+  };
+  return (
+    <Holder $clash={!!clash}>
+      <FieldLabel htmlFor={inputId} className={hideLabel ? 'visually-hidden' : undefined}>
+        {label}
+      </FieldLabel>
+      <Input
+        id={inputId}
+        $figure
+        inputMode="decimal"
+        value={text}
+        placeholder={placeholder}
+        aria-invalid={problem !== ''}
+        onChange={(e) => type(e.target.value)}
+      />
+      {problem && text.trim().length > 3 && (
+        <span style={{ color: 'var(--fail)', fontSize: '0.8125rem' }}>{problem}</span>
+      )}
+      {clash && <ClashNote clash={clash} />}
+    </Holder>
+  );
+}
+
+/** Text on its way to becoming rows, kept in the browser until then so that a reload does not lose it. */
+export function useDraft(name: string): [string, (text: string) => void] {
+  const key = `vantle:draft:${name}`;
+  const [text, setText] = useState('');
+  useEffect(() => {
+    // Only the browser knows; the first render must equal the server's.
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    setText(localStorage.getItem(key) ?? '');
+  }, [key]);
+  return [
+    text,
+    (next) => {
+      setText(next);
+      try {
+        if (next === '') localStorage.removeItem(key);
+        else localStorage.setItem(key, next);
+      } catch {
+        // Storage full or forbidden: the text is still in the field.
+      }
+    },
+  ];
+}
+
+function enter(e: KeyboardEvent, onEnter: (() => void) | undefined) {
+  if (e.key !== 'Enter' || e.nativeEvent.isComposing || !onEnter) return;
+  e.preventDefault();
+  onEnter();
+}
+
+const Clash = styled.div`
+  margin-top: 6px;
+  padding: 8px 10px;
+  background: var(--unsure-soft);
+  border-radius: var(--radius);
+  & blockquote {
+    margin: 2px 0 6px;
+    padding-left: 8px;
+    border-left: 3px solid var(--unsure);
+    white-space: pre-wrap;
+  }
+  & div {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+  }
+`;
+
+/** Both versions of a field that two people wrote, for one of them to settle. */
+function ClashNote({ clash }: { clash: Conflict }) {
+  const settle = useCase((s) => s.settle);
+  const text = (v: unknown) => (Array.isArray(v) ? v.join(', ') : String(v ?? '')) || '(empty)';
+  const both =
+    typeof clash.mine === 'string' &&
+    typeof clash.theirs === 'string' &&
+    clash.mine !== '' &&
+    clash.theirs !== '';
+  if (clash.removed) {
+    return (
+      <Clash role="alert">
+        This was removed by somebody else while you wrote: <blockquote>{text(clash.mine)}</blockquote>
+        <div>
+          <Button onPress={() => settle(clash, clash.theirs)}>Let it go</Button>
+        </div>
+      </Clash>
+    );
+  }
+  return (
+    <Clash role="alert">
+      {clash.by || 'Somebody else'} wrote here{clash.at ? ` (${dayTime(clash.at)})` : ''} while you did:
+      <blockquote>{text(clash.theirs)}</blockquote>
+      Yours:
+      <blockquote>{text(clash.mine)}</blockquote>
+      <div>
+        <Button onPress={() => settle(clash, clash.mine)}>Keep mine</Button>
+        <Button onPress={() => settle(clash, clash.theirs)}>Take theirs</Button>
+        {both && (
+          <Button onPress={() => settle(clash, `${String(clash.theirs)}\n${String(clash.mine)}`)}>
+            Keep both
+          </Button>
+        )}
+      </div>
+    </Clash>
+  );
+}
+
+/** Conflicts on rows that are no longer on the screen, so that nobody's words vanish with them. */
+export function LostClashes() {
+  const conflicts = useCase((s) => s.conflicts);
+  const record = useCase((s) => s.record);
+  const lost = conflicts.filter((c) => c.removed || !rowOf(record, c.kind, c.id));
+  if (lost.length === 0) return null;
+  return (
+    <>
+      {lost.map((c) => (
+        <ClashNote key={c.id + c.field} clash={c} />
+      ))}
+    </>
+  );
+}
+
+/** Puts the cursor into a cell that is about to appear, by its `data-cell` name. */
+export function useFocusNext(): (cell: string) => void {
+  const wanted = useRef('');
+  useEffect(() => {
+    if (!wanted.current) return;
+    const found = document.querySelector<HTMLElement>(`[data-cell="${CSS.escape(wanted.current)}"]`);
+    if (found) {
+      found.focus();
+      wanted.current = '';
+    }
+  });
+  return (cell) => {
+    wanted.current = cell;
+    // When the cell is on the screen already, nothing will re-render.
+    requestAnimationFrame(() => {
+      const found =
+        wanted.current && document.querySelector<HTMLElement>(`[data-cell="${CSS.escape(wanted.current)}"]`);
+      if (found) {
+        found.focus();
+        wanted.current = '';
+      }
+    });
+  };
+}
+
+export const Row = styled.div<{ $columns: string }>`
+  display: grid;
+  grid-template-columns: ${({ $columns }) => $columns};
+  gap: 4px 10px;
+  align-items: start;
+  @media (max-width: 620px) {
+    grid-template-columns: 1fr 1fr;
+  }
+`;
+
+const PartBox = styled.section`
+  padding: 14px 20px 20px;
+  border-top: 1px solid var(--rule);
+  scroll-margin-top: 116px;
+  &:first-of-type {
+    border-top: 0;
+  }
+  & > header {
+    display: flex;
+    align-items: baseline;
+    gap: 12px;
+    flex-wrap: wrap;
+    margin-bottom: 8px;
+  }
+  & h2 {
+    font-size: 1.1875rem;
+    font-weight: 720;
+    letter-spacing: -0.01em;
+  }
+  @media (max-width: 620px) {
+    padding: 12px;
+  }
+`;
+
+/** One of the five parts of the sheet. */
+export function CasePart({
+  id,
+  title,
+  lead,
+  actions,
+  children,
+}: {
+  id: string;
+  title: string;
+  lead?: string;
+  actions?: ReactNode;
+  children: ReactNode;
+}) {
+  return (
+    <PartBox id={id} aria-labelledby={`${id}-title`}>
+      <header>
+        <h2 id={`${id}-title`}>{title}</h2>
+        {lead && <span style={{ color: 'var(--ink-3)', fontSize: '0.875rem' }}>{lead}</span>}
+        <span style={{ marginLeft: 'auto', display: 'flex', gap: 6, flexWrap: 'wrap' }}>{actions}</span>
+      </header>
+      {children}
+    </PartBox>
+  );
+}
+
+export const Sub = styled.h3`
+  font-size: 0.8125rem;
+  font-weight: 680;
+  color: var(--ink-2);
+  margin: 16px 0 4px;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+`;
+
+/** A time in UTC that sorts after everything on the case, for a new scan, clear or test. */
+export const nowIso = (): string => new Date().toISOString();

@@ -1,0 +1,202 @@
+'use client';
+
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useEffect, useRef, useState } from 'react';
+import styled from 'styled-components';
+import { Empty, Figure, Quiet, Tag } from '@/ui/controls';
+import { age } from '@/ui/dates';
+import { GradeMark } from '@/ui/marks';
+import { useSuspectName } from './parts';
+import { useCase } from './store';
+import { useUnexplained } from './unexplained';
+
+export interface Precedents {
+  cases: {
+    id: string;
+    number: number;
+    vehicle: string;
+    headline: string;
+    causes: string[];
+    grade: string;
+    comebacks: number[];
+    open: boolean;
+    openedAt: string;
+    score: number;
+    reasons: { of: string; text: string; points: number }[];
+    lacks: string[];
+  }[];
+  causes: {
+    key: string;
+    name: string;
+    cases: number;
+    byGrade: Record<string, number | undefined>;
+    numbers: number[];
+  }[];
+  searched: number;
+}
+
+const Aside = styled.aside`
+  padding: 14px 16px 30px 4px;
+  font-size: 0.875rem;
+  position: sticky;
+  top: 106px;
+  align-self: start;
+  max-height: calc(100vh - 106px);
+  overflow: auto;
+  & h3 {
+    font-size: 0.8125rem;
+    font-weight: 680;
+    color: var(--ink-2);
+    margin: 14px 0 6px;
+  }
+  & h3:first-child {
+    margin-top: 0;
+  }
+  @media (max-width: 1100px) {
+    position: static;
+    max-height: none;
+    padding: 14px 16px;
+  }
+  @media print {
+    display: none;
+  }
+`;
+const Card = styled.li`
+  padding: 7px 0 8px;
+  border-top: 1px solid var(--rule);
+  & a.open {
+    font-weight: 650;
+    text-decoration: none;
+  }
+  & a.open:hover {
+    text-decoration: underline;
+  }
+`;
+const Because = styled.p`
+  color: var(--ink-2);
+  & b {
+    font-weight: 600;
+    color: var(--ink-3);
+  }
+`;
+
+/** The margin thinks along: what is not explained, what it was before, the suspects. */
+export function Margin({ initial, now }: { initial: Precedents; now: string }) {
+  const caseId = useCase((s) => s.record.case.id);
+  const seq = useCase((s) => s.open.record.case.seq);
+  const suspects = useCase((s) => s.record.suspect);
+  const hasCause = useCase((s) => s.record.cause.length > 0);
+  const unexplained = useUnexplained();
+  const name = useSuspectName();
+  const path = usePathname();
+  const [found, setFound] = useState(initial);
+  const known = useRef(seq);
+
+  useEffect(() => {
+    if (known.current === seq) return;
+    known.current = seq;
+    const stop = new AbortController();
+    fetch(`/api/cases/${caseId}/precedents`, { signal: stop.signal })
+      .then((r) => (r.ok ? r.json() : undefined))
+      .then((p?: Precedents) => p && setFound(p))
+      .catch(() => undefined);
+    return () => stop.abort();
+  }, [seq, caseId]);
+
+  return (
+    <Aside aria-label="Margin">
+      {unexplained.length > 0 && (
+        <>
+          <h3>{hasCause ? 'No cause accounts for' : 'To be explained'}</h3>
+          <p style={{ display: 'flex', gap: 5, flexWrap: 'wrap' }}>
+            {unexplained.map((u) => (
+              <Tag key={u} $tone={hasCause ? 'unsure' : 'plain'} style={{ whiteSpace: 'normal' }}>
+                {u}
+              </Tag>
+            ))}
+          </p>
+        </>
+      )}
+      {suspects.length > 0 && (
+        <>
+          <h3>Suspects</h3>
+          <ul>
+            {suspects.map((s) => (
+              <li
+                key={s.id}
+                style={{
+                  textDecoration: s.state === 'ruled out' ? 'line-through' : undefined,
+                  color: s.state === 'ruled out' ? 'var(--ink-3)' : undefined,
+                }}
+              >
+                {name(s)} {s.state === 'confirmed' && <Tag $tone="pass">confirmed</Tag>}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {found.causes.length > 0 && (
+        <>
+          <h3>What it was in near cases</h3>
+          <ul>
+            {found.causes.slice(0, 5).map((c) => (
+              <li key={c.key} style={{ padding: '3px 0' }}>
+                {c.name}
+                <br />
+                <Quiet>
+                  {c.cases} of {found.causes.reduce((n, x) => n + x.cases, 0)}
+                  {gradesInWords(c.byGrade)} · case {c.numbers.slice(0, 4).join(', ')}
+                </Quiet>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <h3>Near cases</h3>
+      {found.cases.length === 0 ? (
+        <Empty>
+          {found.searched <= 1
+            ? 'No other case yet. Every case recorded here shortens a later one.'
+            : `None of the shop’s ${found.searched - 1} other cases is near yet. A vehicle, a code or a symptom brings them up.`}
+        </Empty>
+      ) : (
+        <ul>
+          {found.cases.map((c) => (
+            <Card key={c.id}>
+              <Link className="open" href={`${path}?beside=${c.number}`} scroll={false}>
+                <Figure>{c.number}</Figure> {c.causes.join('; ') || c.headline}
+              </Link>
+              <br />
+              <GradeMark grade={c.grade} cameBack={c.comebacks.length > 0} />{' '}
+              <Quiet>
+                {c.vehicle} · {age(c.openedAt, new Date(now))} ago
+              </Quiet>
+              <Because>
+                <b>shares</b>{' '}
+                {c.reasons
+                  .filter((r) => r.points > 0.01)
+                  .map((r) => r.text)
+                  .join(' · ')}
+              </Because>
+              {c.lacks.length > 0 && (
+                <Because>
+                  <b>has not</b> {c.lacks.slice(0, 5).join(', ')}
+                </Because>
+              )}
+              {c.comebacks.length > 0 && <Tag $tone="fail">came back as case {c.comebacks.join(', ')}</Tag>}
+            </Card>
+          ))}
+        </ul>
+      )}
+    </Aside>
+  );
+}
+
+/** "2 proven, 1 held": the grades behind a count, best first. */
+export function gradesInWords(byGrade: Record<string, number | undefined>): string {
+  const words = ['held', 'proven', 'checked', 'claimed']
+    .filter((g) => byGrade[g])
+    .map((g) => `${byGrade[g]} ${g}`);
+  return words.length ? `, ${words.join(', ')}` : '';
+}

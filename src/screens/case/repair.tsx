@@ -1,0 +1,130 @@
+'use client';
+
+import { Plus, X } from 'lucide-react';
+import styled from 'styled-components';
+import { AUTHORISATIONS, PART_SOURCES, REPAIR_ACTIONS, type RowOf } from '@/core/case';
+import { Button, Empty, IconButton, Tag } from '@/ui/controls';
+import { CasePart, ChoiceField, LineField, nowIso, NumberField, ProseField, Row } from './fields';
+import { useSuspectName } from './parts';
+import { useCase } from './store';
+
+const Card = styled.div`
+  padding: 6px 10px 10px;
+  margin-bottom: 8px;
+  border: 1px solid var(--rule);
+  border-radius: var(--radius);
+  background: var(--raised);
+`;
+
+/** What was done about each cause, with which part, and what else changed. */
+export function RepairPart() {
+  const record = useCase((s) => s.record);
+  const add = useCase((s) => s.add);
+  return (
+    <CasePart
+      id="repair"
+      title="Repair"
+      actions={
+        <Button
+          onPress={() =>
+            add('repair', {
+              causeId: record.cause.at(-1)?.id ?? null,
+              at: nowIso(),
+              position: record.repair.length,
+            })
+          }
+        >
+          <Plus aria-hidden="true" /> Repair
+        </Button>
+      }
+    >
+      {record.repair.map((r) => (
+        <RepairCard key={r.id} repair={r} />
+      ))}
+      {record.repair.length === 0 && (
+        <Empty>
+          Nothing done yet. What is replaced, cleaned, seated or configured goes here, with the part and its
+          source.
+        </Empty>
+      )}
+    </CasePart>
+  );
+}
+
+function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
+  const record = useCase((s) => s.record);
+  const add = useCase((s) => s.add);
+  const edit = useCase((s) => s.edit);
+  const remove = useCase((s) => s.remove);
+  const name = useSuspectName();
+  const b = { kind: 'repair', id: r.id } as const;
+  const parts = record.part.filter((p) => p.repairId === r.id);
+  const cause = record.cause.find((c) => c.id === r.causeId);
+  return (
+    <Card>
+      <Row $columns="0.9fr 2fr 1.5fr 0.9fr 0.5fr auto">
+        <ChoiceField {...b} field="action" label="Done" options={REPAIR_ACTIONS} />
+        <LineField {...b} field="what" label="What" />
+        <ChoiceField
+          {...b}
+          field="causeId"
+          label="For the cause"
+          options={[{ value: '', label: '' }, ...record.cause.map((c) => ({ value: c.id, label: name(c) }))]}
+          empty="which cause?"
+        />
+        <ChoiceField {...b} field="authorisation" label="Customer" options={AUTHORISATIONS} />
+        <NumberField {...b} field="hours" label="Hours" />
+        <IconButton
+          aria-label="Remove this repair"
+          onPress={() => remove('repair', r.id, 'repair')}
+          style={{ marginTop: 17 }}
+        >
+          <X aria-hidden="true" />
+        </IconButton>
+      </Row>
+      {parts.map((p) => {
+        const pb = { kind: 'part', id: p.id } as const;
+        return (
+          <Row key={p.id} $columns="1.6fr 1fr 0.9fr 1fr 0.7fr auto">
+            <LineField {...pb} field="name" label="Part fitted" />
+            <LineField {...pb} field="number" label="Number" figure />
+            <ChoiceField {...pb} field="source" label="Source" options={PART_SOURCES} />
+            <LineField {...pb} field="soldAs" label="Sold as" placeholder="alone, assembly only" />
+            <LineField {...pb} field="price" label="Price" figure />
+            <IconButton
+              aria-label={`Remove part ${p.name}`}
+              onPress={() => remove('part', p.id, 'part')}
+              style={{ marginTop: 17 }}
+            >
+              <X aria-hidden="true" />
+            </IconButton>
+          </Row>
+        );
+      })}
+      <Row $columns="1fr 1fr 1fr" style={{ marginTop: 2 }}>
+        <LineField {...b} field="access" label="What had to come off" />
+        <LineField
+          {...b}
+          field="alsoChanged"
+          label="What else changed"
+          placeholder="two changes leave it unproven"
+        />
+        <LineField {...b} field="due" label="Still due" placeholder="relearn, calibration" />
+      </Row>
+      <ProseField {...b} field="note" label="Note" />
+      <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'center', marginTop: 4 }}>
+        <Button $kind="quiet" onPress={() => add('part', { repairId: r.id, position: parts.length })}>
+          <Plus aria-hidden="true" /> Part
+        </Button>
+        {r.alsoChanged.trim() !== '' && (
+          <Tag $tone="unsure">more than one change: the cause is not isolated</Tag>
+        )}
+        {cause && cause.state !== 'repaired' && r.authorisation !== 'declined' && (
+          <Button onPress={() => edit('cause', cause.id, 'state', 'repaired')}>
+            Done: the cause is repaired
+          </Button>
+        )}
+      </div>
+    </Card>
+  );
+}

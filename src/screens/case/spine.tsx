@@ -1,0 +1,149 @@
+'use client';
+
+import styled from 'styled-components';
+import { gradeProof } from '@/core/cause';
+import { VerdictShape } from '@/ui/marks';
+import { useCase } from './store';
+import { useUnexplained } from './unexplained';
+
+const Nav = styled.nav`
+  position: sticky;
+  top: 116px;
+  align-self: start;
+  padding: 14px 0 0 16px;
+  & ol {
+    display: grid;
+    gap: 2px;
+  }
+  & a {
+    display: grid;
+    grid-template-columns: 14px 1fr;
+    gap: 1px 8px;
+    padding: 6px 8px;
+    min-height: 44px;
+    color: inherit;
+    text-decoration: none;
+    border-radius: var(--radius);
+    align-content: center;
+    align-items: center;
+  }
+  & a:hover {
+    background: var(--sunk);
+  }
+  & strong {
+    font-weight: 650;
+  }
+  & small {
+    grid-column: 2;
+    color: var(--ink-3);
+    font-size: 0.8125rem;
+    line-height: 1.25;
+  }
+  @media (max-width: 900px) {
+    position: static;
+    padding: 6px 10px 0;
+    & ol {
+      display: flex;
+      overflow-x: auto;
+    }
+    & small {
+      display: none;
+    }
+  }
+  @media print {
+    display: none;
+  }
+`;
+
+/** The five parts of the case and what each still lacks. */
+export function Spine() {
+  const r = useCase((s) => s.record);
+  const cameBack = useCase((s) => s.open.cameBackAs);
+  const unexplained = useUnexplained();
+  const grade = gradeProof({ ...r, comebackNumbers: cameBack.map((c) => c.number) });
+  const undecided = new Set(r.code.map((c) => c.code)).size - r.role.filter((x) => x.role !== '').length;
+  const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
+  const standing = r.suspect.filter((s) => s.state === 'standing').length;
+  const named = r.cause.some((c) => c.partId !== null && c.failureId !== null);
+  const parts: { id: string; name: string; done: boolean; says: string }[] = [
+    {
+      id: 'complaint',
+      name: 'Complaint',
+      done: r.case.said !== '' && r.symptom.length > 0 && r.case.reproduced !== '',
+      says:
+        [
+          r.vehicle.make === '' && 'which vehicle',
+          r.case.said === '' && 'their words',
+          r.symptom.length === 0 && 'a symptom',
+          r.case.reproduced === '' && 'reproduced or not',
+        ]
+          .filter(Boolean)
+          .slice(0, 2)
+          .join(', ')
+          .replace(/^(.)/, 'lacks $1') || count(r.symptom.length, 'symptom'),
+    },
+    {
+      id: 'evidence',
+      name: 'Evidence',
+      done: r.scan.length > 0 && r.test.some((t) => t.verdict !== '') && undecided <= 0,
+      says:
+        r.scan.length === 0 && r.test.length === 0
+          ? 'lacks a scan or test'
+          : [
+              count(r.scan.length, 'scan'),
+              count(r.test.length, 'test'),
+              undecided > 0 && `${undecided} codes without a role`,
+            ]
+              .filter(Boolean)
+              .join(', '),
+    },
+    {
+      id: 'cause',
+      name: 'Cause',
+      done: named && unexplained.length === 0,
+      says: named
+        ? unexplained.length
+          ? `${unexplained.length} not explained`
+          : 'accounts for all'
+        : standing
+          ? `${count(standing, 'suspect')} standing`
+          : 'lacks a suspect',
+    },
+    {
+      id: 'repair',
+      name: 'Repair',
+      done: r.repair.length > 0 && r.cause.some((c) => c.state === 'repaired'),
+      says: r.repair.some((x) => x.authorisation === 'asked')
+        ? 'waits for the customer'
+        : r.repair.length === 0
+          ? 'nothing done yet'
+          : count(r.repair.length, 'repair'),
+    },
+    {
+      id: 'proof',
+      name: 'Proof',
+      done: grade.grade === 'proven' || grade.grade === 'held',
+      says:
+        grade.grade === ''
+          ? 'no repair to prove'
+          : grade.missing[0]
+            ? `${grade.grade}; lacks ${grade.missing[0]}`
+            : grade.grade,
+    },
+  ];
+  return (
+    <Nav aria-label="Parts of the case">
+      <ol>
+        {parts.map((p) => (
+          <li key={p.id}>
+            <a href={`#${p.id}`}>
+              <VerdictShape verdict={p.done ? 'pass' : ''} size={12} />
+              <strong>{p.name}</strong>
+              <small>{p.says}</small>
+            </a>
+          </li>
+        ))}
+      </ol>
+    </Nav>
+  );
+}

@@ -1,0 +1,175 @@
+'use client';
+
+import Link from 'next/link';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { readVin, vehicleName } from '@/core/vehicle';
+import { VEHICLE_KINDS } from '@/core/case';
+import { Button, Figure, Quiet } from '@/ui/controls';
+import { age } from '@/ui/dates';
+import { GradeMark } from '@/ui/marks';
+import { ChoiceField, LineField, NumberField, Row, Sub } from './fields';
+import { useCase } from './store';
+
+interface Known {
+  vehicle: { id: string; vin: string };
+  name: string;
+  cases: { id: string; number: number; openedAt: string; headline: string; grade: string }[];
+}
+
+const Warn = styled.ul`
+  margin: 4px 0 0 8px;
+  font-size: 0.875rem;
+  color: var(--unsure);
+`;
+const History = styled.ul`
+  margin: 6px 0 0;
+  padding: 8px 10px;
+  background: var(--sunk);
+  border-radius: var(--radius);
+  font-size: 0.875rem;
+  & li {
+    display: flex;
+    gap: 8px;
+    flex-wrap: wrap;
+    align-items: center;
+    padding: 2px 0;
+  }
+`;
+
+/** The vehicle: a VIN and what it says, or everything by hand; its history at once. */
+export function VehicleFields() {
+  const vehicle = useCase((s) => s.record.vehicle);
+  const caseRow = useCase((s) => s.record.case);
+  const sameVehicle = useCase((s) => s.open.sameVehicle);
+  const edit = useCase((s) => s.edit);
+  const flush = useCase((s) => s.flush);
+  const [known, setKnown] = useState<Known[]>([]);
+  const [more, setMore] = useState(false);
+  const vin = readVin(vehicle.vin);
+  const v = { kind: 'vehicle', id: vehicle.id } as const;
+
+  useEffect(() => {
+    const stop = new AbortController();
+    const wait = setTimeout(async () => {
+      if (vin.vin.length < 5) return setKnown([]);
+      try {
+        const response = await fetch(
+          `/api/vehicles?vin=${encodeURIComponent(vin.vin)}&except=${vehicle.id}`,
+          { signal: stop.signal },
+        );
+        setKnown(((await response.json()) as { vehicles: Known[] }).vehicles ?? []);
+      } catch {
+        // Recognising a vehicle is a help, not a need: without a connection the field works on.
+      }
+    }, 250);
+    return () => {
+      clearTimeout(wait);
+      stop.abort();
+    };
+  }, [vin.vin, vehicle.id]);
+
+  const isThis = (id: string) => {
+    edit('case', caseRow.id, 'vehicleId', id);
+    void flush();
+  };
+
+  return (
+    <div>
+      <Row $columns="1.7fr 1fr 1fr 0.6fr 1.1fr">
+        <LineField {...v} field="vin" label="VIN" figure placeholder="type or paste, or leave empty" />
+        <LineField {...v} field="make" label="Make" />
+        <LineField {...v} field="model" label="Model" />
+        <NumberField
+          {...v}
+          field="year"
+          label="Year"
+          placeholder={vin.years.length === 1 ? `${vin.years[0]}?` : ''}
+        />
+        <LineField {...v} field="engine" label="Engine" placeholder="1.6 petrol, code" />
+      </Row>
+      {vehicle.vin !== '' && (vin.warnings.length > 0 || vin.suggestion !== undefined) && (
+        <Warn role="status">
+          {vin.warnings.map((w) => (
+            <li key={w}>{w}</li>
+          ))}
+          {vin.suggestion && (
+            <li>
+              <Button $kind="quiet" onPress={() => edit('vehicle', vehicle.id, 'vin', vin.suggestion)}>
+                Use {vin.suggestion}
+              </Button>
+            </li>
+          )}
+        </Warn>
+      )}
+      {known.map((k) => (
+        <History key={k.vehicle.id} aria-label="Vehicle known here">
+          <li>
+            <strong>{k.name}</strong> <Figure>{k.vehicle.vin}</Figure> has been here before.
+            <Button onPress={() => isThis(k.vehicle.id)}>It is this vehicle</Button>
+          </li>
+          <CaseLines cases={k.cases} />
+        </History>
+      ))}
+      <Row $columns="1fr 1fr 1fr 1fr auto" style={{ marginTop: 4 }}>
+        <ChoiceField {...v} field="kind" label="Kind" options={VEHICLE_KINDS} />
+        <LineField {...v} field="plate" label="Plate" figure />
+        <LineField
+          kind="case"
+          id={caseRow.id}
+          field="odometer"
+          label="Odometer"
+          figure
+          placeholder="84 200 km"
+        />
+        <LineField
+          kind="case"
+          id={caseRow.id}
+          field="customer"
+          label="Customer"
+          placeholder="name, how to reach"
+        />
+        <Button $kind="quiet" aria-expanded={more} onPress={() => setMore(!more)} style={{ marginTop: 18 }}>
+          {more ? 'Less' : 'Engine layout …'}
+        </Button>
+      </Row>
+      {more && (
+        <>
+          <Sub>Engine layout and market</Sub>
+          <Row $columns="0.6fr 1.2fr 1fr 0.6fr 1fr 1fr 1fr">
+            <NumberField {...v} field="cylinders" label="Cylinders" />
+            <LineField {...v} field="firingOrder" label="Firing order" figure placeholder="1-3-4-2" />
+            <LineField {...v} field="displacement" label="Displacement" figure placeholder="1.6 L" />
+            <NumberField {...v} field="strokes" label="Strokes" placeholder="4" />
+            <LineField {...v} field="banks" label="Banks" placeholder="1: 1 2 3, 2: 4 5 6" />
+            <LineField {...v} field="fuel" label="Fuel" />
+            <LineField {...v} field="market" label="Market" />
+          </Row>
+        </>
+      )}
+      {sameVehicle.length > 0 && (
+        <History aria-label="Earlier cases of this vehicle">
+          <li>
+            <strong>{vehicleName(vehicle)}</strong> <Quiet>was here before:</Quiet>
+          </li>
+          <CaseLines cases={sameVehicle} />
+        </History>
+      )}
+    </div>
+  );
+}
+
+function CaseLines({ cases }: { cases: Known['cases'] }) {
+  return (
+    <>
+      {cases.map((c) => (
+        <li key={c.id}>
+          <Link href={`/cases/${c.number}`}>
+            case <Figure>{c.number}</Figure>
+          </Link>
+          <Quiet>{age(c.openedAt)} ago</Quiet> {c.headline} <GradeMark grade={c.grade} />
+        </li>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,249 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import styled from 'styled-components';
+import type { CatalogueItem } from '@/core/case';
+import { Catalogue } from '@/core/cause';
+import { Button, Choice, Figure, Input, Quiet, Tag } from '@/ui/controls';
+
+type Item = CatalogueItem & { used: number };
+
+const Page = styled.main`
+  max-width: 1240px;
+  margin: 0 auto;
+  padding: 20px 20px 60px;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 340px;
+  gap: 30px;
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  & h1 {
+    font-size: 1.25rem;
+  }
+  & h2 {
+    font-size: 0.9375rem;
+    margin: 16px 0 4px;
+  }
+`;
+const List = styled.ul`
+  columns: 3 200px;
+  column-gap: 18px;
+  & button {
+    border: 0;
+    background: none;
+    text-align: left;
+    cursor: pointer;
+    width: 100%;
+    min-height: 30px;
+    padding: 2px 6px;
+    border-radius: 3px;
+    display: flex;
+    gap: 6px;
+    align-items: baseline;
+    break-inside: avoid;
+  }
+  & button:hover {
+    background: var(--sunk);
+  }
+  & button[aria-pressed='true'] {
+    background: var(--accent-soft);
+  }
+  @media (pointer: coarse) {
+    & button {
+      min-height: 44px;
+    }
+  }
+`;
+const Panel = styled.aside`
+  position: sticky;
+  top: 70px;
+  align-self: start;
+  background: var(--sheet);
+  box-shadow: var(--shadow);
+  padding: 14px 16px;
+  display: grid;
+  gap: 10px;
+`;
+
+/** The shop's list of parts and kinds of failure: names, synonyms, merging, so that counting works. */
+export function CausesScreen({ items }: { items: Item[] }) {
+  const router = useRouter();
+  const [kind, setKind] = useState<'part' | 'failure'>('part');
+  const [filter, setFilter] = useState('');
+  const [chosenId, setChosenId] = useState('');
+  const [message, setMessage] = useState('');
+  const catalogue = useMemo(() => new Catalogue(items), [items]);
+  const standing = items.filter((i) => i.kind === kind && !i.mergedInto);
+  const wanted =
+    filter.trim() === '' ? standing : catalogue.suggest(kind, filter, 80).map(({ item }) => item as Item);
+  const groups = [...new Set(wanted.map((i) => i.system))].sort();
+  const fresh = items.filter((i) => i.fresh && !i.mergedInto);
+  const chosen = items.find((i) => i.id === chosenId);
+
+  const send = async (body: object, done: string) => {
+    try {
+      const response = await fetch('/api/catalogue', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(body),
+      });
+      const answer = (await response.json()) as { error?: string };
+      setMessage(answer.error ?? done);
+      if (!answer.error) router.refresh();
+    } catch {
+      setMessage('No connection: nothing was changed.');
+    }
+  };
+
+  return (
+    <Page>
+      <section>
+        <h1>Causes: parts and what goes wrong with them</h1>
+        <p style={{ color: 'var(--ink-2)', maxWidth: '62ch' }}>
+          A root cause is a part and a kind of failure from this list. One name for one thing keeps the
+          counting honest: add what people also call it, merge what means the same.
+        </p>
+        <div style={{ display: 'flex', gap: 12, alignItems: 'end', margin: '12px 0', flexWrap: 'wrap' }}>
+          <Choice
+            label="List"
+            value={kind}
+            options={[
+              { value: 'part', label: 'Parts' },
+              { value: 'failure', label: 'Kinds of failure' },
+            ]}
+            onChange={(v) => setKind(v as 'part')}
+          />
+          <div style={{ flex: 1, minWidth: 200 }}>
+            <Input
+              aria-label="Filter by name or synonym"
+              placeholder="Name or synonym"
+              value={filter}
+              onChange={(e) => setFilter(e.target.value)}
+            />
+          </div>
+          <Button
+            isDisabled={filter.trim() === '' || !!catalogue.find(kind, filter)}
+            onPress={() =>
+              void send({ do: 'add', kind, name: filter.trim() }, `“${filter.trim()}” is in the list now.`)
+            }
+          >
+            Add “{filter.trim() || '…'}”
+          </Button>
+        </div>
+        {fresh.length > 0 && (
+          <p>
+            <Tag $tone="unsure">{fresh.length} to look at</Tag>{' '}
+            <Quiet>came in from typing or a file: {fresh.map((f) => f.name).join(', ')}</Quiet>
+          </p>
+        )}
+        {groups.map((g) => (
+          <section key={g} aria-label={g || 'Kinds of failure'}>
+            {g && <h2>{g}</h2>}
+            <List>
+              {wanted
+                .filter((i) => i.system === g)
+                .map((i) => (
+                  <li key={i.id}>
+                    <button type="button" aria-pressed={i.id === chosenId} onClick={() => setChosenId(i.id)}>
+                      {i.name} {i.fresh && <Tag $tone="unsure">new</Tag>}{' '}
+                      {i.used > 0 && <Figure style={{ color: 'var(--accent)' }}>{i.used}</Figure>}
+                    </button>
+                  </li>
+                ))}
+            </List>
+          </section>
+        ))}
+      </section>
+      <Panel aria-label="Chosen entry">
+        {chosen ? (
+          <Entry key={chosen.id + chosen.synonyms.length} item={chosen} items={items} send={send} />
+        ) : (
+          <Quiet>
+            Choose an entry to rename it, add synonyms, or merge it into another. The figure says in how many
+            causes it stands.
+          </Quiet>
+        )}
+        <p role="status">{message}</p>
+      </Panel>
+    </Page>
+  );
+}
+
+function Entry({
+  item,
+  items,
+  send,
+}: {
+  item: Item;
+  items: Item[];
+  send: (body: object, done: string) => Promise<void>;
+}) {
+  const [name, setName] = useState(item.name);
+  const [system, setSystem] = useState(item.system);
+  const [synonyms, setSynonyms] = useState(item.synonyms.join('; '));
+  const [into, setInto] = useState('');
+  const systems = [...new Set(items.filter((i) => i.kind === 'part').map((i) => i.system))].sort();
+  const others = items.filter((i) => i.kind === item.kind && !i.mergedInto && i.id !== item.id);
+  const list = synonyms
+    .split(';')
+    .map((s) => s.trim())
+    .filter(Boolean);
+  return (
+    <>
+      <strong>{item.name}</strong>
+      <Quiet>
+        stands in {item.used} cause{item.used === 1 ? '' : 's'}
+      </Quiet>
+      <label>
+        Name
+        <Input value={name} onChange={(e) => setName(e.target.value)} />
+      </label>
+      {item.kind === 'part' && (
+        <Choice label="System" value={system} options={systems} onChange={setSystem} />
+      )}
+      <label>
+        Also called (with ; between)
+        <Input value={synonyms} onChange={(e) => setSynonyms(e.target.value)} />
+      </label>
+      <Button
+        $kind="main"
+        onPress={() =>
+          void send(
+            {
+              do: 'change',
+              id: item.id,
+              name,
+              ...(item.kind === 'part' ? { system } : {}),
+              synonyms: list,
+              fresh: false,
+            },
+            'Kept.',
+          )
+        }
+      >
+        Keep
+      </Button>
+      <hr style={{ width: '100%', border: 0, borderTop: '1px solid var(--rule)' }} />
+      <Choice
+        label="Means the same as"
+        value={into}
+        options={[{ value: '', label: '' }, ...others.map((o) => ({ value: o.id, label: o.name }))]}
+        empty="choose …"
+        onChange={setInto}
+      />
+      <Button
+        isDisabled={into === ''}
+        onPress={() =>
+          void send(
+            { do: 'merge', id: item.id, into },
+            `Merged; past causes count under ${others.find((o) => o.id === into)?.name ?? 'it'} now.`,
+          )
+        }
+      >
+        Merge into it
+      </Button>
+    </>
+  );
+}

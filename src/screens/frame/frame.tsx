@@ -1,0 +1,192 @@
+'use client';
+
+import { Contrast, Plus } from 'lucide-react';
+import Link from 'next/link';
+import { usePathname, useRouter } from 'next/navigation';
+import { useState, useTransition, type ReactNode } from 'react';
+import styled from 'styled-components';
+import { Button, IconButton } from '@/ui/controls';
+import { FindLine } from './find-line';
+
+export interface PersonChoice {
+  id: string;
+  name: string;
+}
+
+const Bar = styled.header`
+  position: sticky;
+  top: 0;
+  z-index: 20;
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  height: 54px;
+  padding: 0 16px;
+  background: var(--ground);
+  border-bottom: 1px solid var(--rule);
+  @media (max-width: 900px) {
+    flex-wrap: wrap;
+    height: auto;
+    padding: 6px 10px;
+    gap: 6px 10px;
+  }
+  @media print {
+    display: none;
+  }
+`;
+const Mark = styled(Link)`
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  font-weight: 780;
+  font-size: 1.125rem;
+  letter-spacing: -0.01em;
+  color: var(--ink);
+  text-decoration: none;
+  min-height: 44px;
+`;
+const Nav = styled.nav`
+  display: flex;
+  gap: 2px;
+  & a {
+    display: inline-flex;
+    align-items: center;
+    min-height: 40px;
+    padding: 0 10px;
+    color: var(--ink-2);
+    text-decoration: none;
+    border-radius: var(--radius);
+  }
+  & a[aria-current] {
+    color: var(--ink);
+    font-weight: 650;
+    box-shadow: inset 0 -2px 0 var(--accent);
+    border-radius: 0;
+  }
+`;
+const Who = styled.select`
+  min-height: 36px;
+  max-width: 130px;
+  border: 0;
+  background: transparent;
+  cursor: pointer;
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
+  & option {
+    background: var(--raised);
+  }
+`;
+const Grow = styled.div`
+  flex: 1 1 320px;
+  min-width: 240px;
+  max-width: 680px;
+  margin: 0 auto;
+`;
+
+const NAV = [
+  { href: '/', label: 'Desk' },
+  { href: '/find', label: 'Find' },
+  { href: '/causes', label: 'Causes' },
+];
+
+/** What stands around every screen: the find line, where to go, who is writing. */
+export function Frame({
+  people,
+  person,
+  children,
+}: {
+  people: PersonChoice[];
+  person: string;
+  children: ReactNode;
+}) {
+  const path = usePathname();
+  const router = useRouter();
+  const [who, setWho] = useState(person || people[0]?.id || '');
+  const [opening, startOpening] = useTransition();
+  const [problem, setProblem] = useState('');
+
+  const choose = (id: string) => {
+    setWho(id);
+    document.cookie = `vantle-person=${encodeURIComponent(id)}; path=/; max-age=31536000; samesite=lax`;
+  };
+  const newCase = () =>
+    startOpening(async () => {
+      choose(who);
+      try {
+        const response = await fetch('/api/cases', {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: '{}',
+        });
+        const answer = (await response.json()) as { id?: string; error?: string };
+        if (!answer.id) throw new Error(answer.error);
+        router.push(`/cases/${answer.id}`);
+      } catch (e) {
+        setProblem(
+          e instanceof Error && e.message ? e.message : 'No connection to the shop’s server. Try again.',
+        );
+      }
+    });
+
+  return (
+    <>
+      <Bar>
+        <Mark href="/" aria-label="Vantle, to the desk">
+          <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true">
+            <path
+              d="M2 4h4.2l5 12.4L20 4"
+              fill="none"
+              stroke="var(--accent)"
+              strokeWidth="3"
+              strokeLinejoin="round"
+              strokeLinecap="round"
+            />
+            <circle cx="11.2" cy="18.6" r="2.2" fill="var(--accent)" />
+          </svg>
+          Vantle
+        </Mark>
+        <Nav aria-label="Main">
+          {NAV.map((n) => (
+            <Link key={n.href} href={n.href} aria-current={path === n.href ? 'page' : undefined}>
+              {n.label}
+            </Link>
+          ))}
+        </Nav>
+        <Grow>{path !== '/find' && <FindLine />}</Grow>
+        <Button $kind="main" onPress={newCase} isDisabled={opening}>
+          <Plus aria-hidden="true" /> New case
+        </Button>
+        <label>
+          <span className="visually-hidden">Who is writing</span>
+          <Who value={who} onChange={(e) => choose(e.target.value)}>
+            {people.map((p) => (
+              <option key={p.id} value={p.id}>
+                {p.name}
+              </option>
+            ))}
+          </Who>
+        </label>
+        <IconButton aria-label="Light or dark" onPress={toggleTheme}>
+          <Contrast aria-hidden="true" />
+        </IconButton>
+      </Bar>
+      {problem && (
+        <p role="alert" style={{ padding: '8px 16px', background: 'var(--fail-soft)', color: 'var(--fail)' }}>
+          {problem}
+        </p>
+      )}
+      {children}
+    </>
+  );
+}
+
+function toggleTheme() {
+  const root = document.documentElement;
+  const isDark = root.dataset.theme
+    ? root.dataset.theme === 'dark'
+    : matchMedia('(prefers-color-scheme: dark)').matches;
+  const theme = isDark ? 'light' : 'dark';
+  root.dataset.theme = theme;
+  document.cookie = `vantle-theme=${theme}; path=/; max-age=31536000; samesite=lax`;
+}

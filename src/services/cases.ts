@@ -1,0 +1,291 @@
+import { type CaseRecord, type RowOf } from '@/core/case';
+import { Catalogue, coverOf, gradeProof } from '@/core/cause';
+import { headlineOf } from '@/core/precedent';
+import { symptomById } from '@/core/symptoms';
+import { vehicleName } from '@/core/vehicle';
+import { db, write } from '@/store/database';
+import { appendHistory, deleteRow, getRow, insertRow, loadCase, loadCases } from '@/store/rows';
+import {
+  caseIdByNumber,
+  casesOfVehicle,
+  confirmedComebacks,
+  dueFollowUps,
+  listCatalogue,
+  listPeople,
+  nextCaseNumber,
+  numberOfCase,
+  openCaseIds,
+  vehiclesByVin,
+} from '@/store/shop';
+import { updateRow } from '@/store/rows';
+import { KINDS } from '@/core/case';
+import { newId } from './save';
+
+export interface VehicleHistoryItem {
+  id: string;
+  number: number;
+  openedAt: string;
+  headline: string;
+  grade: string;
+  open: boolean;
+}
+
+export interface OpenCase {
+  record: CaseRecord;
+  /** Other cases of the same vehicle, newest first. */
+  sameVehicle: VehicleHistoryItem[];
+  /** Later cases in which this one came back. */
+  cameBackAs: { number: number; caseId: string }[];
+  /** The earlier case this one is a comeback of. */
+  comebackOf: { number: number; caseId: string; state: string }[];
+}
+
+/** Everything the case screen shows, or undefined when there is no such case. */
+export async function openCase(id: string): Promise<OpenCase | undefined> {
+  const record = await loadCase(db(), id);
+  if (!record) return undefined;
+  const others = (await casesOfVehicle(db(), record.vehicle.id)).filter((c) => c !== id);
+  const comebacks = await confirmedComebacks(db());
+  const comebackOf = await Promise.all(
+    record.comeback.map(async (c) => ({
+      caseId: c.ofCaseId,
+      state: c.state,
+      number: (await numberOfCase(db(), c.ofCaseId)) ?? 0,
+    })),
+  );
+  return { record, sameVehicle: await brief(others), cameBackAs: comebacks.get(id) ?? [], comebackOf };
+}
+
+/** The case behind a number, for links that people type. */
+export async function caseByNumber(number: number): Promise<string | undefined> {
+  return caseIdByNumber(db(), number);
+}
+
+async function brief(ids: string[]): Promise<VehicleHistoryItem[]> {
+  const records = await loadCases(db(), ids);
+  return records
+    .map((r) => ({
+      id: r.case.id,
+      number: r.case.number,
+      openedAt: r.case.openedAt,
+      headline: headlineOf(r),
+      grade: r.case.grade,
+      open: r.case.closedAt === null,
+    }))
+    .sort((a, b) => b.openedAt.localeCompare(a.openedAt));
+}
+
+/** Opens a new case with an empty vehicle, or for a vehicle already known. */
+export async function createCase(who: string, vehicleId?: string): Promise<{ id: string; number: number }> {
+  return write(async (tx) => {
+    const at = new Date().toISOString();
+    const id = newId();
+    const note = (kind: string, row: Record<string, unknown> & { id: string }) =>
+      appendHistory(tx, { at, who, caseId: id, kind, rowId: row.id, op: 'add', before: null, after: row });
+    const known = vehicleId ? await getRow(tx, 'vehicle', vehicleId) : undefined;
+    const vehicle = known ?? KINDS.vehicle.parse({ id: newId() });
+    if (!known) {
+      await insertRow(tx, 'vehicle', vehicle);
+      await note('vehicle', vehicle);
+    }
+    const number = await nextCaseNumber(tx);
+    const row = KINDS.case.parse({
+      id,
+      number,
+      vehicleId: vehicle.id,
+      openedAt: at,
+      leadId: who || null,
+      waitsFor: 'diagnosis',
+    });
+    await insertRow(tx, 'case', row);
+    const seq = await note('case', row);
+    await updateRow(tx, 'case', id, { seq });
+    return { id, number };
+  });
+}
+
+/**
+ * Throws away a case in which nothing was recorded yet (opened by mistake).
+ *
+ * @throws Error with a sentence when something was recorded; such a case is closed, not thrown away
+ */
+export async function discardEmptyCase(id: string, who: string): Promise<void> {
+  await write(async (tx) => {
+    const record = await loadCase(tx, id);
+    if (!record) return;
+    if (!isEmpty(record))
+      throw new Error(
+        'Something is recorded on this case. Close it with a word instead of throwing it away.',
+      );
+    await deleteRow(tx, 'case', id);
+    await appendHistory(tx, {
+      at: new Date().toISOString(),
+      who,
+      caseId: id,
+      kind: 'case',
+      rowId: id,
+      op: 'remove',
+      before: record.case,
+      after: null,
+    });
+    if ((await casesOfVehicle(tx, record.vehicle.id)).length === 0)
+      await deleteRow(tx, 'vehicle', record.vehicle.id);
+  });
+}
+
+function isEmpty(r: CaseRecord): boolean {
+  const lists = Object.values(r).filter(Array.isArray) as unknown[][];
+  return (
+    lists.every((l) => l.length === 0) && r.case.said === '' && r.case.seen === '' && r.case.customer === ''
+  );
+}
+
+export interface KnownVehicle {
+  vehicle: RowOf<'vehicle'>;
+  name: string;
+  cases: VehicleHistoryItem[];
+}
+
+/** Vehicles met before whose VIN begins with what was typed, with their cases. */
+export async function vehiclesLike(vinStart: string, exceptVehicle: string): Promise<KnownVehicle[]> {
+  const start = vinStart.toUpperCase().replace(/[^A-Z0-9]/g, '');
+  if (start.length < 5) return [];
+  const rows = (await vehiclesByVin(db(), start, exceptVehicle, 5)) as RowOf<'vehicle'>[];
+  return Promise.all(
+    rows.map(async (vehicle) => ({
+      vehicle,
+      name: vehicleName(vehicle),
+      cases: await brief(await casesOfVehicle(db(), vehicle.id)),
+    })),
+  );
+}
+
+/** One open case on the desk, with what it waits for and what it still lacks. */
+export interface DeskCase {
+  id: string;
+  number: number;
+  vehicle: string;
+  headline: string;
+  openedAt: string;
+  waitsFor: string;
+  waitNote: string;
+  lead: string;
+  /** Which of the five parts have something, in order. */
+  parts: boolean[];
+  next: string;
+  comebackOf: boolean;
+}
+
+export interface Desk {
+  open: DeskCase[];
+  due: {
+    caseId: string;
+    number: number;
+    vehicle: string;
+    dueAt: string | null;
+    dueOdometer: string;
+    note: string;
+  }[];
+  lately: {
+    id: string;
+    number: number;
+    vehicle: string;
+    headline: string;
+    cause: string;
+    grade: string;
+    closedAt: string;
+  }[];
+  total: number;
+}
+
+/** The desk: open cases and what each waits for, follow-ups due, what was closed lately. */
+export async function desk(): Promise<Desk> {
+  const [people, catalogue] = await Promise.all([
+    listPeople(db()),
+    listCatalogue(db()).then((c) => new Catalogue(c)),
+  ]);
+  const open = await loadCases(db(), await openCaseIds(db()));
+  const due = await dueFollowUps(db());
+  const { recentlyClosed, total } = await closedLately();
+  return {
+    open: open.map((r) => ({
+      id: r.case.id,
+      number: r.case.number,
+      vehicle: vehicleName(r.vehicle),
+      headline: headlineOf(r),
+      openedAt: r.case.openedAt,
+      waitsFor: r.case.waitsFor,
+      waitNote: r.case.waitNote,
+      lead: people.find((p) => p.id === r.case.leadId)?.name ?? '',
+      parts: partsFilled(r),
+      next: nextStep(r),
+      comebackOf: r.comeback.some((c) => c.state !== 'rejected'),
+    })),
+    due: due.map((d) => ({
+      caseId: d.followUp.caseId,
+      number: d.number,
+      vehicle: vehicleName(d.vehicle as RowOf<'vehicle'>),
+      dueAt: d.followUp.dueAt,
+      dueOdometer: d.followUp.dueOdometer,
+      note: d.followUp.note,
+    })),
+    lately: recentlyClosed.map((r) => ({
+      id: r.case.id,
+      number: r.case.number,
+      vehicle: vehicleName(r.vehicle),
+      headline: headlineOf(r),
+      cause: r.cause
+        .map((c) =>
+          [catalogue.resolve(c.partId)?.name, catalogue.resolve(c.failureId)?.name]
+            .filter(Boolean)
+            .join(', '),
+        )
+        .join('; '),
+      grade: r.case.grade,
+      closedAt: r.case.closedAt ?? '',
+    })),
+    total,
+  };
+}
+
+async function closedLately(): Promise<{ recentlyClosed: CaseRecord[]; total: number }> {
+  const { caseIndex } = await import('./index-of-cases');
+  const { index } = await caseIndex();
+  const closed = [...index.all()].filter((p) => !p.open).sort((a, b) => b.number - a.number);
+  return {
+    recentlyClosed: await loadCases(
+      db(),
+      closed.slice(0, 8).map((p) => p.id),
+    ),
+    total: index.size,
+  };
+}
+
+/** Whether complaint, evidence, cause, repair and proof have something in them. */
+function partsFilled(r: CaseRecord): boolean[] {
+  return [
+    r.case.said !== '' || r.symptom.length > 0,
+    r.scan.length > 0 || r.test.length > 0,
+    r.cause.some((c) => c.partId !== null),
+    r.repair.length > 0,
+    r.proof.some((p) => p.state === 'passed') || r.case.grade === 'checked' || r.case.grade === 'proven',
+  ];
+}
+
+/** The one thing the case asks for next, in a few words. */
+function nextStep(r: CaseRecord): string {
+  const [complaint, evidence, cause, repair, proof] = partsFilled(r);
+  if (!complaint) return 'take the complaint';
+  if (!evidence) return r.case.reproduced === '' ? 'reproduce it, then scan' : 'first scan or test';
+  if (!cause) {
+    const standing = r.suspect.filter((s) => s.state === 'standing').length;
+    return standing ? `separate ${standing} suspect${standing === 1 ? '' : 's'}` : 'name a suspect';
+  }
+  const unexplained = coverOf(r, (c) => symptomById(c)?.label ?? c).filter(
+    (i) => i.causeIds.length === 0,
+  ).length;
+  if (!repair) return unexplained ? `cause leaves ${unexplained} unexplained` : 'agree and do the repair';
+  if (!proof) return 'prove the repair';
+  const missing = gradeProof({ ...r, comebackNumbers: [] }).missing[0];
+  return missing ?? 'close it';
+}

@@ -1,0 +1,86 @@
+import type { Grade } from '@/core/case';
+import { conditionLabel } from '@/core/symptoms';
+import {
+  countCauses,
+  readQuery,
+  wantedOf,
+  wantedOfCase,
+  type CauseCount,
+  type Chip,
+  type Near,
+  type Reason,
+} from '@/core/precedent';
+import { vehicleName } from '@/core/vehicle';
+import { caseIndex } from './index-of-cases';
+
+/** A found case as a screen shows it. */
+export interface FoundCase {
+  id: string;
+  number: number;
+  vehicle: string;
+  headline: string;
+  causes: string[];
+  grade: Grade;
+  comebacks: number[];
+  open: boolean;
+  openedAt: string;
+  conditions: string[];
+  score: number;
+  reasons: Reason[];
+  lacks: string[];
+}
+
+export interface Found {
+  chips: Chip[];
+  cases: FoundCase[];
+  causes: CauseCount[];
+  /** How many cases were looked through. */
+  searched: number;
+}
+
+function shown(near: Near): FoundCase {
+  const { profile: p } = near;
+  return {
+    id: p.id,
+    number: p.number,
+    vehicle: vehicleName(p.vehicle),
+    headline: p.headline,
+    causes: p.causes.map((c) => c.name),
+    grade: p.grade,
+    comebacks: p.comebacks,
+    open: p.open,
+    openedAt: p.openedAt,
+    conditions: p.conditions.map(conditionLabel),
+    score: Math.round(near.score * 1000) / 1000,
+    reasons: near.reasons,
+    lacks: near.lacks,
+  };
+}
+
+/**
+ * Answers one line of vehicle, code and symptom in any order: how it was read, the nearest cases
+ * each with its reasons, and what it was, as causes with counts.
+ */
+export async function find(line: string, limit = 30): Promise<Found> {
+  const { index, catalogue } = await caseIndex();
+  const chips = readQuery(line.slice(0, 500), index.vehicleWords(), catalogue);
+  const near = chips.length ? index.find(wantedOf(chips), limit) : [];
+  return { chips, cases: near.map(shown), causes: countCauses(near.slice(0, 20)), searched: index.size };
+}
+
+/** Past cases near to an open one, with what it was in those. Only closed or caused cases teach. */
+export async function precedentsOf(caseId: string, limit = 8): Promise<Omit<Found, 'chips'>> {
+  const { index } = await caseIndex();
+  const profile = index.get(caseId);
+  if (!profile) return { cases: [], causes: [], searched: index.size };
+  const near = index
+    .find(wantedOfCase(profile), 40, caseId)
+    .filter(
+      (n) => n.score >= 0.12 && (n.profile.causes.length > 0 || n.profile.vehicle.id === profile.vehicle.id),
+    );
+  return {
+    cases: near.slice(0, limit).map(shown),
+    causes: countCauses(near.slice(0, 15)),
+    searched: index.size,
+  };
+}

@@ -1,0 +1,233 @@
+import { nanoid } from 'nanoid';
+import {
+  checkFields,
+  KINDS,
+  sameValue,
+  type AnyRow,
+  type Change,
+  type ChangeResult,
+  type Conflict,
+  type Kind,
+  type Op,
+} from '@/core/case';
+import { db, write, type Tx } from '@/store/database';
+import {
+  appendHistory,
+  deleteRow,
+  getRow,
+  insertRow,
+  lastWriter,
+  ownedBy,
+  rowsWhere,
+  updateRow,
+} from '@/store/rows';
+import { casesOfVehicle, listPeople } from '@/store/shop';
+import { log } from './log';
+import { recompute, type Touched } from './recompute';
+
+/** Thrown inside a transaction so that all of a change is taken back. */
+class Refused extends Error {
+  constructor(readonly conflict: Omit<Conflict, 'by' | 'at'>) {
+    super('conflict');
+  }
+}
+
+interface Context {
+  caseId: string;
+  vehicleId: string;
+  who: string;
+  at: string;
+  touched: Touched;
+  seq: number;
+}
+
+/**
+ * Applies changes to a case, each as one transaction: all of its operations, or none.
+ *
+ * A write names the revision it saw and what its fields said then. If others wrote the row since,
+ * but not these fields, it goes in; if they wrote the same field, it is refused with both versions.
+ * Sending the same change twice does no harm.
+ *
+ * @param caseId the case all rows must belong to
+ * @param changes in the order in which they were made
+ * @param who id of the person writing, or empty
+ * @returns one result per change, in order
+ */
+export async function applyChanges(caseId: string, changes: Change[], who: string): Promise<ChangeResult[]> {
+  const results: ChangeResult[] = [];
+  for (const change of changes) results.push(await applyOne(caseId, change, who));
+  return results;
+}
+
+async function applyOne(caseId: string, change: Change, who: string): Promise<ChangeResult> {
+  try {
+    await write(async (tx) => {
+      const owner = await getRow(tx, 'case', caseId);
+      if (!owner) throw new Error('This case is not there any more. Go back to the desk and open it again.');
+      const context: Context = {
+        caseId,
+        vehicleId: owner.vehicleId,
+        who,
+        at: new Date().toISOString(),
+        touched: { kinds: new Set(), testIds: new Set() },
+        seq: owner.seq,
+      };
+      for (const op of change.ops) await applyOp(tx, op, context);
+      await recompute(tx, caseId, context.touched, context.seq);
+      await updateRow(tx, 'case', caseId, { seq: context.seq });
+      if (context.touched.kinds.has('vehicle')) {
+        for (const id of await casesOfVehicle(tx, context.vehicleId))
+          await updateRow(tx, 'case', id, { seq: context.seq });
+      }
+    });
+    return { id: change.id, ok: true };
+  } catch (e) {
+    if (e instanceof Refused) {
+      const wrote = await lastWriter(db(), e.conflict.id, e.conflict.field);
+      const by = wrote?.who ? ((await listPeople(db())).find((p) => p.id === wrote.who)?.name ?? '') : '';
+      return { id: change.id, ok: false, conflict: { ...e.conflict, by, at: wrote?.at ?? '' } };
+    }
+    return { id: change.id, ok: false, error: sentence(e, caseId) };
+  }
+}
+
+function sentence(e: unknown, caseId: string): string {
+  for (let at: unknown = e; at instanceof Error; at = at.cause) {
+    const code = 'code' in at ? String(at.code) : '';
+    if (code.startsWith('SQLITE_CONSTRAINT'))
+      return 'This belongs to something that is not there any more. Reload the case and try again.';
+    if (code.startsWith('SQLITE_BUSY'))
+      return 'The database was busy for too long. It is kept here and will be sent again.';
+    if (code.startsWith('SQLITE_FULL') || code.startsWith('SQLITE_IOERR')) {
+      log.error({ caseId, code }, 'write failed');
+      return 'The disk could not take it (full, or failing). Free some space; what you typed is kept in this browser.';
+    }
+    if (code !== '') log.error({ caseId, code }, 'write failed');
+  }
+  return e instanceof Error && !/^Failed query/.test(e.message)
+    ? e.message
+    : 'It could not be saved. It is kept here and will be sent again.';
+}
+
+async function applyOp(tx: Tx, op: Op, context: Context): Promise<void> {
+  if (op.op === 'set') await applySet(tx, op, context);
+  else if (op.op === 'add') await applyAdd(tx, op, context);
+  else await applyRemove(tx, op.kind, op.id, context);
+}
+
+/** Only rows of this case (or its vehicle) may be written through it. */
+function belongs(kind: Kind, row: AnyRow, context: Context): boolean {
+  if (kind === 'case') return row.id === context.caseId;
+  if (kind === 'vehicle') return row.id === context.vehicleId;
+  return 'caseId' in row && row.caseId === context.caseId;
+}
+
+async function applySet(tx: Tx, op: Extract<Op, { op: 'set' }>, context: Context): Promise<void> {
+  const set = checkFields(op.kind, op.set);
+  const row = await getRow(tx, op.kind, op.id);
+  const [firstField = ''] = Object.keys(set);
+  if (!row) {
+    throw new Refused({
+      kind: op.kind,
+      id: op.id,
+      field: firstField,
+      mine: set[firstField],
+      theirs: null,
+      revision: 0,
+      removed: true,
+    });
+  }
+  if (!belongs(op.kind, row, context)) throw new Error('That row belongs to another case.');
+  const now = row as Record<string, unknown> & { revision: number };
+  const fields = Object.keys(set).filter((f) => !sameValue(now[f], set[f]));
+  if (fields.length === 0) return;
+  if (now.revision !== op.revision) {
+    for (const f of fields) {
+      if (!sameValue(now[f], op.was[f])) {
+        throw new Refused({
+          kind: op.kind,
+          id: op.id,
+          field: f,
+          mine: set[f],
+          theirs: now[f],
+          revision: now.revision,
+        });
+      }
+    }
+  }
+  const written = Object.fromEntries(fields.map((f) => [f, set[f]]));
+  await updateRow(tx, op.kind, op.id, { ...written, revision: now.revision + 1 });
+  if (op.kind === 'case' && typeof written.vehicleId === 'string') context.vehicleId = written.vehicleId;
+  await note(tx, context, op.kind, row, 'set', Object.fromEntries(fields.map((f) => [f, now[f]])), written);
+}
+
+async function applyAdd(tx: Tx, op: Extract<Op, { op: 'add' }>, context: Context): Promise<void> {
+  if (op.kind === 'case' || op.kind === 'vehicle') throw new Error(`A ${op.kind} cannot be added to a case.`);
+  const there = await getRow(tx, op.kind, op.id);
+  if (there) {
+    if (!belongs(op.kind, there, context)) throw new Error('That id is taken by another case.');
+    return;
+  }
+  const parsed = KINDS[op.kind].safeParse({ ...op.row, id: op.id, caseId: context.caseId, revision: 1 });
+  if (!parsed.success) {
+    const issue = parsed.error.issues[0];
+    throw new Error(`This ${op.kind} cannot be kept: "${issue?.path.join('.')}" — ${issue?.message}`);
+  }
+  for (const field of ['scanId', 'testId', 'suspectId', 'causeId', 'repairId', 'codeId'] as const) {
+    const owner = (parsed.data as Record<string, unknown>)[field];
+    if (typeof owner !== 'string') continue;
+    const row = await getRow(tx, field.slice(0, -2) as Kind, owner);
+    if (!row) throw new Error(`It hangs on a ${field.slice(0, -2)} that is not there any more.`);
+    if (!belongs(field.slice(0, -2) as Kind, row, context)) throw new Error('That belongs to another case.');
+  }
+  await insertRow(tx, op.kind, parsed.data as Record<string, unknown> & { id: string });
+  await note(
+    tx,
+    context,
+    op.kind,
+    parsed.data as AnyRow,
+    'add',
+    null,
+    parsed.data as Record<string, unknown>,
+  );
+}
+
+async function applyRemove(tx: Tx, kind: Kind, id: string, context: Context): Promise<void> {
+  if (kind === 'case' || kind === 'vehicle') throw new Error(`A ${kind} is not removed this way.`);
+  const row = await getRow(tx, kind, id);
+  if (!row) return;
+  if (!belongs(kind, row, context)) throw new Error('That row belongs to another case.');
+  for (const owned of ownedBy(kind)) {
+    for (const child of await rowsWhere(tx, owned.kind, owned.field, id))
+      await applyRemove(tx, owned.kind, child.id, context);
+  }
+  await deleteRow(tx, kind, id);
+  await note(tx, context, kind, row, 'remove', row as unknown as Record<string, unknown>, null);
+}
+
+async function note(
+  tx: Tx,
+  context: Context,
+  kind: Kind,
+  row: AnyRow,
+  op: 'add' | 'set' | 'remove',
+  before: Record<string, unknown> | null,
+  after: Record<string, unknown> | null,
+): Promise<void> {
+  context.touched.kinds.add(kind);
+  if (kind === 'test') context.touched.testIds.add(row.id);
+  if ('testId' in row && typeof row.testId === 'string') context.touched.testIds.add(row.testId);
+  context.seq = await appendHistory(tx, {
+    at: context.at,
+    who: context.who,
+    caseId: context.caseId,
+    kind,
+    rowId: row.id,
+    op,
+    before,
+    after,
+  });
+}
+
+/** Makes an id for a new row. */
+export const newId = (): string => nanoid(14);

@@ -1,0 +1,95 @@
+import type { CatalogueItem } from '@/core/case';
+import { STARTER_FAILURES, STARTER_PARTS } from '@/core/cause';
+import { db, write, closeDatabase } from '@/store/database';
+import { migrateDatabase } from '@/store/migrate';
+import {
+  countCases,
+  getSetting,
+  insertCatalogue,
+  insertPerson,
+  listCatalogue,
+  listPeople,
+  putSetting,
+} from '@/store/shop';
+
+export type ShopKind = 'own' | 'demo';
+
+/**
+ * Makes the database ready: migrations, the starter list of parts and failures, a first person.
+ * Safe to call at every start.
+ *
+ * @param kind what a new database is for; one that is already marked keeps its mark
+ * @returns the mark the database has
+ */
+export async function prepare(kind: ShopKind): Promise<ShopKind> {
+  await migrateDatabase();
+  return write(async (tx) => {
+    const marked = await getSetting<ShopKind>(tx, 'shop.kind');
+    if (marked === undefined) await putSetting(tx, 'shop.kind', kind);
+    if ((await listCatalogue(tx)).length === 0) await insertCatalogue(tx, starter());
+    if (kind === 'own' && (await listPeople(tx)).length === 0) {
+      await insertPerson(tx, { id: 'lead', name: 'Diagnostic lead', role: 'lead', active: true });
+    }
+    return marked ?? kind;
+  });
+}
+
+function starter(): CatalogueItem[] {
+  const slug = (s: string) =>
+    s
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .slice(0, 30);
+  const item = (
+    kind: 'part' | 'failure',
+    system: string,
+    e: { name: string; synonyms: string[] },
+  ): CatalogueItem => ({
+    id: `${kind === 'part' ? 'p' : 'f'}-${slug(e.name)}`,
+    kind,
+    system,
+    name: e.name,
+    synonyms: e.synonyms,
+    mergedInto: null,
+    fresh: false,
+  });
+  return [
+    ...STARTER_PARTS.flatMap((s) => s.parts.map((p) => item('part', s.system, p))),
+    ...STARTER_FAILURES.map((f) => item('failure', '', f)),
+  ];
+}
+
+export interface DemoContent {
+  shopName: string;
+  people: { id: string; name: string; role: 'lead' | 'technician' | 'desk' }[];
+  cases: unknown[];
+}
+
+/**
+ * Loads the demo shop into a database of its own, once.
+ *
+ * @returns whether it was loaded now
+ * @throws Error when the database is somebody's own shop
+ */
+export async function loadDemo(content: DemoContent): Promise<boolean> {
+  const mark = await prepare('demo');
+  if (mark !== 'demo')
+    throw new Error('This database is a shop of its own; the demo shop is never loaded into it.');
+  if (await getSetting(db(), 'demo.loaded')) return false;
+  if ((await countCases(db())) === 0) {
+    await write(async (tx) => {
+      await putSetting(tx, 'shop.name', content.shopName);
+      for (const p of content.people)
+        if (!(await listPeople(tx)).some((x) => x.id === p.id))
+          await insertPerson(tx, { ...p, active: true });
+    });
+  }
+  const { importCase } = await import('./import-case');
+  // A start that was broken off goes on where it stopped.
+  const done = await countCases(db());
+  for (const file of content.cases.slice(done)) await importCase(file, content.people[0]?.id ?? '');
+  await write((tx) => putSetting(tx, 'demo.loaded', true));
+  return true;
+}
+
+export { closeDatabase };

@@ -1,0 +1,91 @@
+import { mkdirSync } from 'node:fs';
+import path from 'node:path';
+import { createClient, type Client } from '@libsql/client';
+import { Mutex } from 'async-mutex';
+import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
+import * as schema from './schema';
+
+export type Db = LibSQLDatabase<typeof schema>;
+/** A transaction; has the same query methods as the database. */
+export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
+
+interface Store {
+  db: Db;
+  client: Client;
+  writing: Mutex;
+  url: string;
+}
+
+// The bundler may load this module more than once in one process; the connection must stay one.
+const shared = globalThis as typeof globalThis & { vantleStores?: Map<string, Store> };
+
+/** Where the shop's data lives: `VANTLE_DATABASE_URL`, else a file under `data/`. */
+export function databaseUrl(): string {
+  return process.env.VANTLE_DATABASE_URL ?? 'file:data/vantle.db';
+}
+
+/** The connection behind `db()` and `write()`; for migrations only. */
+export function connection(): { client: Client; db: Db; url: string } {
+  return open(databaseUrl());
+}
+
+function open(url: string): Store {
+  const stores = (shared.vantleStores ??= new Map());
+  const known = stores.get(url);
+  if (known) return known;
+  if (url.startsWith('file:')) {
+    const file = url
+      .slice('file:'.length)
+      .replace(/^\/\/(?=\/)/, '')
+      .split('?')[0]!;
+    mkdirSync(path.dirname(path.resolve(file)), { recursive: true });
+  }
+  const authToken = process.env.VANTLE_DATABASE_TOKEN;
+  const client = createClient({ url, ...(authToken ? { authToken } : {}), timeout: 8000 });
+  const store = { client, db: drizzle(client, { schema, casing: 'snake_case' }), writing: new Mutex(), url };
+  stores.set(url, store);
+  return store;
+}
+
+/** The database for reading. */
+export function db(): Db {
+  return open(databaseUrl()).db;
+}
+
+/**
+ * Runs one write transaction. Writers of this process queue up here, since a second SQLite
+ * connection waiting for the first would block the very thread that has to finish it; writers of
+ * other processes are waited for and retried.
+ */
+export async function write<T>(work: (tx: Tx) => Promise<T>): Promise<T> {
+  const store = open(databaseUrl());
+  return store.writing.runExclusive(async () => {
+    for (let attempt = 0; ; attempt++) {
+      try {
+        return await store.db.transaction(work);
+      } catch (e) {
+        if (attempt >= 5 || !isBusy(e)) throw e;
+        await new Promise((r) => setTimeout(r, 40 * 2 ** attempt));
+      }
+    }
+  });
+}
+
+function isBusy(e: unknown): boolean {
+  for (let at: unknown = e; at instanceof Error; at = at.cause) {
+    if ('code' in at && typeof at.code === 'string' && at.code.startsWith('SQLITE_BUSY')) return true;
+  }
+  return false;
+}
+
+/** Closes the connection, folding the write-ahead log back into the file. */
+export async function closeDatabase(): Promise<void> {
+  const url = databaseUrl();
+  const store = shared.vantleStores?.get(url);
+  if (!store) return;
+  await store.writing.waitForUnlock();
+  if (url.startsWith('file:'))
+    await store.client.execute('PRAGMA wal_checkpoint(TRUNCATE)').catch(() => undefined);
+  store.client.close();
+  shared.vantleStores?.delete(url);
+}

@@ -1,0 +1,2 @@
+--> statement-breakpoint
+CREATE TRIGGER `history_no_delete` BEFORE DELETE ON `history` BEGIN SELECT RAISE(ABORT, 'history is append-only'); END;

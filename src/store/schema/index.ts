@@ -1,0 +1,4 @@
+export * from './argument';
+export * from './cases';
+export * from './evidence';
+export * from './shop';

@@ -1,0 +1,97 @@
+import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { flag, id, line, words } from './columns';
+
+/** What the shop keeps beyond one case. */
+
+/** Settings by name, as JSON: the shop's name, what kind of shop this is, follow-up periods. */
+export const settings = sqliteTable('settings', {
+  key: text().primaryKey(),
+  value: text({ mode: 'json' }).$type<unknown>().notNull(),
+});
+
+export const people = sqliteTable('people', {
+  id: id(),
+  name: text().notNull(),
+  role: text().notNull(),
+  active: flag(true),
+});
+
+/** Parts (with their system) and kinds of failure, from which root causes are chosen. */
+export const catalogue = sqliteTable(
+  'catalogue',
+  {
+    id: id(),
+    kind: text().notNull(),
+    system: line(),
+    name: text().notNull(),
+    synonyms: words(),
+    mergedInto: text(),
+    fresh: flag(false),
+  },
+  (t) => [index('catalogue_name').on(t.kind, t.name)],
+);
+
+/** Words of the shop's own for symptoms, added to the vocabulary that ships. */
+export const symptomWords = sqliteTable('symptom_words', {
+  id: id(),
+  concept: text().notNull(),
+  words: text().notNull(),
+});
+
+export const knownGood = sqliteTable(
+  'known_good',
+  {
+    id: id(),
+    make: line(),
+    model: line(),
+    engine: line(),
+    year: integer(),
+    label: line(),
+    conditions: words(),
+    entered: line(),
+    caseId: text(),
+    testId: text(),
+    note: line(),
+  },
+  (t) => [index('known_good_build').on(t.make, t.model, t.engine)],
+);
+
+export const procedures = sqliteTable('procedures', {
+  id: id(),
+  title: line(),
+  codes: words(),
+  part: line(),
+  build: line(),
+  steps: text({ mode: 'json' }).$type<Record<string, unknown>[]>().notNull().default([]),
+  note: line(),
+});
+
+export const bulletins = sqliteTable('bulletins', {
+  id: id(),
+  number: line(),
+  title: line(),
+  issuedBy: line(),
+  codes: words(),
+  symptoms: words(),
+  build: line(),
+  body: line(),
+});
+
+/**
+ * Who did what, when. Append-only: the migration adds triggers that refuse to change or delete a row.
+ */
+export const history = sqliteTable(
+  'history',
+  {
+    seq: integer().primaryKey({ autoIncrement: true }),
+    at: text().notNull(),
+    who: line(),
+    caseId: text(),
+    kind: text().notNull(),
+    rowId: text().notNull(),
+    op: text().notNull(),
+    before: text({ mode: 'json' }).$type<Record<string, unknown> | null>(),
+    after: text({ mode: 'json' }).$type<Record<string, unknown> | null>(),
+  },
+  (t) => [index('history_case').on(t.caseId, t.seq), index('history_row').on(t.rowId, t.seq)],
+);

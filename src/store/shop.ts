@@ -1,0 +1,170 @@
+import { and, asc, desc, eq, gt, isNull, max, ne, sql } from 'drizzle-orm';
+import type { CatalogueItem } from '@/core/case';
+import type { Db, Tx } from './database';
+import * as s from './schema';
+
+/** Queries over what is not one case: settings, people, catalogue, lists of cases. */
+
+export async function getSetting<T>(q: Tx | Db, key: string): Promise<T | undefined> {
+  const [row] = await q.select().from(s.settings).where(eq(s.settings.key, key));
+  return row?.value as T | undefined;
+}
+
+export async function putSetting(tx: Tx, key: string, value: unknown): Promise<void> {
+  await tx
+    .insert(s.settings)
+    .values({ key, value })
+    .onConflictDoUpdate({ target: s.settings.key, set: { value } });
+}
+
+export type PersonRow = typeof s.people.$inferSelect;
+
+export async function listPeople(q: Tx | Db): Promise<PersonRow[]> {
+  return q.select().from(s.people).orderBy(asc(s.people.name));
+}
+
+export async function insertPerson(tx: Tx, person: PersonRow): Promise<void> {
+  await tx.insert(s.people).values(person);
+}
+
+export async function listCatalogue(q: Tx | Db): Promise<CatalogueItem[]> {
+  return (await q
+    .select()
+    .from(s.catalogue)
+    .orderBy(asc(s.catalogue.system), asc(s.catalogue.name))) as CatalogueItem[];
+}
+
+export async function insertCatalogue(tx: Tx, items: CatalogueItem[]): Promise<void> {
+  for (let i = 0; i < items.length; i += 100) await tx.insert(s.catalogue).values(items.slice(i, i + 100));
+}
+
+export async function updateCatalogue(tx: Tx, id: string, set: Partial<CatalogueItem>): Promise<void> {
+  await tx.update(s.catalogue).set(set).where(eq(s.catalogue.id, id));
+}
+
+/** How often each part and each failure stands in a cause. */
+export async function countCatalogueUse(q: Tx | Db): Promise<Map<string, number>> {
+  const counts = new Map<string, number>();
+  for (const column of [s.causes.partId, s.causes.failureId]) {
+    const rows = await q
+      .select({ id: column, n: sql<number>`count(*)` })
+      .from(s.causes)
+      .groupBy(column);
+    for (const r of rows) if (r.id) counts.set(r.id, r.n);
+  }
+  return counts;
+}
+
+/** The number the next case gets. */
+export async function nextCaseNumber(tx: Tx): Promise<number> {
+  const [row] = await tx.select({ n: max(s.cases.number) }).from(s.cases);
+  return (row?.n ?? 0) + 1;
+}
+
+export async function countCases(q: Tx | Db): Promise<number> {
+  const [row] = await q.select({ n: sql<number>`count(*)` }).from(s.cases);
+  return row?.n ?? 0;
+}
+
+/** Ids of cases written since a sequence number, with the highest number seen. */
+export async function changedSince(q: Tx | Db, seq: number): Promise<{ ids: string[]; seq: number }> {
+  const rows = await q
+    .select({ id: s.cases.id, seq: s.cases.seq })
+    .from(s.cases)
+    .where(gt(s.cases.seq, seq))
+    .orderBy(asc(s.cases.seq));
+  return { ids: rows.map((r) => r.id), seq: rows.at(-1)?.seq ?? seq };
+}
+
+/** History of a kind of row since a sequence number, for caches that follow it. */
+export async function historySince(
+  q: Tx | Db,
+  seq: number,
+  kinds: string[],
+): Promise<{ kind: string; op: string; rowId: string; seq: number }[]> {
+  const rows = await q
+    .select({ kind: s.history.kind, op: s.history.op, rowId: s.history.rowId, seq: s.history.seq })
+    .from(s.history)
+    .where(gt(s.history.seq, seq))
+    .orderBy(asc(s.history.seq));
+  return rows.filter((r) => kinds.includes(r.kind));
+}
+
+export async function lastHistorySeq(q: Tx | Db): Promise<number> {
+  const [row] = await q.select({ n: max(s.history.seq) }).from(s.history);
+  return row?.n ?? 0;
+}
+
+/** What happened on a case, newest first. */
+export async function caseHistory(q: Tx | Db, caseId: string, limit: number) {
+  return q
+    .select()
+    .from(s.history)
+    .where(eq(s.history.caseId, caseId))
+    .orderBy(desc(s.history.seq))
+    .limit(limit);
+}
+
+export async function casesOfVehicle(q: Tx | Db, vehicleId: string): Promise<string[]> {
+  const rows = await q.select({ id: s.cases.id }).from(s.cases).where(eq(s.cases.vehicleId, vehicleId));
+  return rows.map((r) => r.id);
+}
+
+export async function openCaseIds(q: Tx | Db): Promise<string[]> {
+  const rows = await q.select({ id: s.cases.id }).from(s.cases).where(isNull(s.cases.closedAt));
+  return rows.map((r) => r.id);
+}
+
+/** Follow-ups that are due or will be, soonest first, with their case. */
+export async function dueFollowUps(q: Tx | Db) {
+  return q
+    .select({ followUp: s.followUps, number: s.cases.number, vehicle: s.vehicles })
+    .from(s.followUps)
+    .innerJoin(s.cases, eq(s.cases.id, s.followUps.caseId))
+    .innerJoin(s.vehicles, eq(s.vehicles.id, s.cases.vehicleId))
+    .where(eq(s.followUps.state, 'due'))
+    .orderBy(asc(s.followUps.dueAt));
+}
+
+/** Comebacks of earlier cases: earlier case id → numbers of the later cases, confirmed ones only. */
+export async function confirmedComebacks(
+  q: Tx | Db,
+): Promise<Map<string, { number: number; caseId: string }[]>> {
+  const rows = await q
+    .select({ of: s.comebacks.ofCaseId, number: s.cases.number, caseId: s.cases.id })
+    .from(s.comebacks)
+    .innerJoin(s.cases, eq(s.cases.id, s.comebacks.caseId))
+    .where(eq(s.comebacks.state, 'confirmed'));
+  const map = new Map<string, { number: number; caseId: string }[]>();
+  for (const r of rows) map.set(r.of, [...(map.get(r.of) ?? []), { number: r.number, caseId: r.caseId }]);
+  return map;
+}
+
+/** Vehicles whose VIN begins with what was typed, for recognising one while it is typed. */
+export async function vehiclesByVin(q: Tx | Db, start: string, except: string, limit: number) {
+  return q
+    .select()
+    .from(s.vehicles)
+    .where(and(sql`${s.vehicles.vin} like ${start.replace(/[%_]/g, '') + '%'}`, ne(s.vehicles.id, except)))
+    .limit(limit);
+}
+
+export async function numberOfCase(q: Tx | Db, id: string): Promise<number | undefined> {
+  const [row] = await q.select({ n: s.cases.number }).from(s.cases).where(eq(s.cases.id, id));
+  return row?.n;
+}
+
+export async function caseIdByNumber(q: Tx | Db, number: number): Promise<string | undefined> {
+  const [row] = await q.select({ id: s.cases.id }).from(s.cases).where(eq(s.cases.number, number));
+  return row?.id;
+}
+
+export async function insertBulletin(tx: Tx, row: typeof s.bulletins.$inferInsert): Promise<void> {
+  await tx.insert(s.bulletins).values(row);
+}
+export async function insertKnownGood(tx: Tx, row: typeof s.knownGood.$inferInsert): Promise<void> {
+  await tx.insert(s.knownGood).values(row);
+}
+export async function insertProcedure(tx: Tx, row: typeof s.procedures.$inferInsert): Promise<void> {
+  await tx.insert(s.procedures).values(row);
+}
