@@ -1,15 +1,17 @@
-import { type CaseRecord, type RowOf } from '@/core/case';
+import { KINDS, type CaseRecord, type RowOf } from '@/core/case';
 import { Catalogue, coverOf, gradeProof } from '@/core/cause';
 import { headlineOf } from '@/core/precedent';
 import { symptomById } from '@/core/symptoms';
 import { vehicleName } from '@/core/vehicle';
 import { db, write } from '@/store/database';
-import { appendHistory, deleteRow, getRow, insertRow, loadCase, loadCases } from '@/store/rows';
+import { appendHistory, deleteRow, getRow, insertRow, loadCase, loadCases, updateRow } from '@/store/rows';
 import {
   caseIdByNumber,
   casesOfVehicle,
   confirmedComebacks,
+  countCases,
   dueFollowUps,
+  lastClosedIds,
   listCatalogue,
   listPeople,
   nextCaseNumber,
@@ -17,8 +19,6 @@ import {
   openCaseIds,
   vehiclesByVin,
 } from '@/store/shop';
-import { updateRow } from '@/store/rows';
-import { KINDS } from '@/core/case';
 import { newId } from './save';
 
 export interface VehicleHistoryItem {
@@ -249,16 +249,9 @@ export async function desk(): Promise<Desk> {
 }
 
 async function closedLately(): Promise<{ recentlyClosed: CaseRecord[]; total: number }> {
-  const { caseIndex } = await import('./index-of-cases');
-  const { index } = await caseIndex();
-  const closed = [...index.all()].filter((p) => !p.open).sort((a, b) => b.number - a.number);
-  return {
-    recentlyClosed: await loadCases(
-      db(),
-      closed.slice(0, 8).map((p) => p.id),
-    ),
-    total: index.size,
-  };
+  const recentlyClosed = await loadCases(db(), await lastClosedIds(db(), 8));
+  recentlyClosed.sort((a, b) => (b.case.closedAt ?? '').localeCompare(a.case.closedAt ?? ''));
+  return { recentlyClosed, total: await countCases(db()) };
 }
 
 /** Whether complaint, evidence, cause, repair and proof have something in them. */
@@ -267,8 +260,8 @@ function partsFilled(r: CaseRecord): boolean[] {
     r.case.said !== '' || r.symptom.length > 0,
     r.scan.length > 0 || r.test.length > 0,
     r.cause.some((c) => c.partId !== null),
-    r.repair.length > 0,
-    r.proof.some((p) => p.state === 'passed') || r.case.grade === 'checked' || r.case.grade === 'proven',
+    r.repair.some((x) => x.at !== null && x.authorisation !== 'declined'),
+    r.case.grade === 'proven' || r.case.grade === 'held',
   ];
 }
 
@@ -284,8 +277,8 @@ function nextStep(r: CaseRecord): string {
   const unexplained = coverOf(r, (c) => symptomById(c)?.label ?? c).filter(
     (i) => i.causeIds.length === 0,
   ).length;
+  if (r.repair.some((x) => x.authorisation === 'asked')) return 'do the repair';
   if (!repair) return unexplained ? `cause leaves ${unexplained} unexplained` : 'agree and do the repair';
-  if (!proof) return 'prove the repair';
   const missing = gradeProof({ ...r, comebackNumbers: [] }).missing[0];
-  return missing ?? 'close it';
+  return proof ? 'close it' : (missing ?? 'prove the repair');
 }

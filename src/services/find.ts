@@ -57,6 +57,11 @@ function shown(near: Near): FoundCase {
   };
 }
 
+/** What it was is told by the nearest only: a shared make proves nothing about the cause. */
+function nearestOf(near: Near[]): Near[] {
+  return near.filter((n) => n.score >= 0.5 * (near[0]?.score ?? 0));
+}
+
 /**
  * Answers one line of vehicle, code and symptom in any order: how it was read, the nearest cases
  * each with its reasons, and what it was, as causes with counts.
@@ -65,7 +70,12 @@ export async function find(line: string, limit = 30): Promise<Found> {
   const { index, catalogue } = await caseIndex();
   const chips = readQuery(line.slice(0, 500), index.vehicleWords(), catalogue);
   const near = chips.length ? index.find(wantedOf(chips), limit) : [];
-  return { chips, cases: near.map(shown), causes: countCauses(near.slice(0, 20)), searched: index.size };
+  return {
+    chips,
+    cases: near.map(shown),
+    causes: countCauses(nearestOf(near).slice(0, 20)),
+    searched: index.size,
+  };
 }
 
 /** Past cases near to an open one, with what it was in those. Only closed or caused cases teach. */
@@ -76,7 +86,7 @@ export async function precedentsOf(caseId: string, limit = 8): Promise<Omit<Foun
   const near = index
     .find(wantedOfCase(profile), 40, caseId)
     .filter(
-      (n) => n.score >= 0.12 && (n.profile.causes.length > 0 || n.profile.vehicle.id === profile.vehicle.id),
+      (n) => n.score >= 0.2 && (n.profile.causes.length > 0 || n.profile.vehicle.id === profile.vehicle.id),
     );
   return {
     cases: near.slice(0, limit).map(shown),

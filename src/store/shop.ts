@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt, isNull, max, ne, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, isNotNull, isNull, max, ne, sql } from 'drizzle-orm';
 import type { CatalogueItem } from '@/core/case';
 import type { Db, Tx } from './database';
 import * as s from './schema';
@@ -112,6 +112,17 @@ export async function casesOfVehicle(q: Tx | Db, vehicleId: string): Promise<str
 
 export async function openCaseIds(q: Tx | Db): Promise<string[]> {
   const rows = await q.select({ id: s.cases.id }).from(s.cases).where(isNull(s.cases.closedAt));
+  return rows.map((r) => r.id);
+}
+
+/** Ids of the cases closed last. */
+export async function lastClosedIds(q: Tx | Db, limit: number): Promise<string[]> {
+  const rows = await q
+    .select({ id: s.cases.id })
+    .from(s.cases)
+    .where(isNotNull(s.cases.closedAt))
+    .orderBy(desc(s.cases.closedAt))
+    .limit(limit);
   return rows.map((r) => r.id);
 }
 

@@ -97,7 +97,7 @@ export const TextArea = styled.textarea`
   ${writing}
   field-sizing: content;
   min-height: 34px;
-  resize: vertical;
+  resize: none;
   display: block;
 `;
 
@@ -155,12 +155,11 @@ export function Choice({ label, hideLabel, value, options, empty = '—', onChan
 
 const Group = styled(RadioGroup)`
   display: inline-flex;
-  flex-wrap: wrap;
   align-items: center;
-  gap: 0;
 `;
 const Segment = styled(Radio)`
   min-height: 26px;
+  white-space: nowrap;
   display: inline-flex;
   align-items: center;
   padding: 0 8px;

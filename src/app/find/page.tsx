@@ -9,7 +9,9 @@ export default async function Page({
 }: {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
-  const q = (await searchParams).q;
+  const { q, with: inHand } = await searchParams;
   const line = typeof q === 'string' ? q : '';
-  return <FindScreen line={line} found={await find(line)} />;
+  return (
+    <FindScreen line={line} found={await find(line)} inHand={typeof inHand === 'string' ? inHand : ''} />
+  );
 }

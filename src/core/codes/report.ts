@@ -76,7 +76,8 @@ export function readReport(text: string): ScanReport {
     inReadiness = false;
   };
 
-  for (const raw of text.split(/\r\n|\r|\n/)) {
+  const lines = text.split(/\r\n|\r|\n/);
+  for (const [n, raw] of lines.entries()) {
     const line = raw.trim();
     if (line === '' || /^[-=_*#~.\s|+]+$/.test(line)) continue;
     const found = CODE.exec(line);
@@ -130,7 +131,7 @@ export function readReport(text: string): ScanReport {
       out.freeze.push({ code: lastCode, name: tidy(value[1]!), entered: value[2]!.trim().slice(0, 200) });
       continue;
     }
-    if (isHeading(line)) {
+    if (isHeading(line) || standsOverCodes(line, lines, n)) {
       setModule(line, true);
       continue;
     }
@@ -156,22 +157,32 @@ function statusesIn(text: string): CodeStatus[] {
   return found;
 }
 
-/** A code's own wording without bullets, separators and status words at its ends. */
+/** A code's own wording without bullets, separators and status words around it. */
 function describe(text: string): string {
-  const parts = text.split(/\t|\s\|\s?|;|\s{3,}/).map((p) => p.trim());
-  const kept = parts.filter((p) => p !== '' && !(statusesIn(p).length && p.split(/\s+/).length <= 3));
+  const parts = text.split(/\t|\s\|\s?|;|\s{2,}/).map((p) => p.trim());
+  const wording = parts.find((p) => tidy(withoutStatuses(p)) !== '') ?? '';
   return tidy(
-    (kept[0] ?? '')
+    wording
+      .replace(/^\s*[([]([\p{L}\s,/]+)[)\]]/u, (whole, inner: string) =>
+        statusesIn(inner).length ? '' : whole,
+      )
       .replace(/[([]\s*(?:status\s*:?\s*)?([\p{L}\s,/]+)[)\]]\s*$/u, (whole, inner: string) =>
         statusesIn(inner).length ? '' : whole,
       )
-      .replace(/[-–,]\s*([\p{L}]+)\s*$/u, (whole, inner: string) => (statusesIn(inner).length ? '' : whole)),
+      .replace(/\s[-–,]\s*([\p{L}]+)\s*$/u, (whole, inner: string) => (statusesIn(inner).length ? '' : whole))
+      // A bare last word is the status only when it is hardly ever part of a wording.
+      .replace(/\s(stored|pending|permanent|confirmed|history|active|gespeichert|memorisé)$/i, ''),
   ).slice(0, 400);
+}
+
+function withoutStatuses(text: string): string {
+  return STATUS_WORDS.reduce((rest, [pattern]) => rest.replace(pattern, ' '), text);
 }
 
 function tidy(text: string): string {
   return text
     .replace(/^[\s\-–•*·>|:=,;#[\]()]+|[\s\-–•*·>|:=,;[(]+$/g, '')
+    .replace(/^([^[]*)\]$/, '$1')
     .replace(/\s+/g, ' ')
     .trim();
 }
@@ -212,4 +223,15 @@ function isHeading(line: string): boolean {
   if (/^\[.+\]$|^#+\s/.test(line)) return MODULE_WORDS.test(line);
   if (/[.!?]$/.test(line) || line.split(/\s+/).length > 9) return false;
   return MODULE_WORDS.test(line) && (/[:)]\s*$/.test(line) || line.split(/\s+/).length <= 6);
+}
+
+/** A short line without figures, straight above a line with a code, names the controller it came from. */
+function standsOverCodes(line: string, lines: string[], n: number): boolean {
+  const next = lines.slice(n + 1).find((l) => l.trim() !== '');
+  return (
+    next !== undefined &&
+    CODE.test(next) &&
+    /^[\p{L}][\p{L}\s/&().:-]*$/u.test(line) &&
+    line.split(/\s+/).length <= 5
+  );
 }

@@ -74,6 +74,7 @@ const Sheet = styled.main`
   margin: 14px 0 60px;
   min-width: 0;
   border-radius: 2px;
+  container: sheet / inline-size;
 `;
 
 interface Props {
@@ -145,7 +146,7 @@ function Header({ people }: { people: { id: string; name: string }[] }) {
           </>
         ) : (
           <>
-            <span style={{ width: 128 }}>
+            <span style={{ width: 158 }}>
               <ChoiceField
                 kind="case"
                 id={c.id}

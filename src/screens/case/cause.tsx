@@ -127,18 +127,10 @@ function SuspectCard({ suspect: s }: { suspect: RowOf<'suspect'> }) {
   };
   return (
     <Card style={s.state === 'ruled out' ? { opacity: 0.72 } : undefined} data-suspect={s.id}>
-      <Row $columns="1.3fr 1.1fr 0.8fr auto auto">
+      <Row $columns="1.2fr 1.1fr 1fr auto">
         <CataloguePicker {...b} field="partId" label="Part" of="part" />
         <CataloguePicker {...b} field="failureId" label="What may be wrong" of="failure" />
         <LineField {...b} field="where" label="Where" />
-        <span style={{ paddingTop: 19 }}>
-          <Segments
-            label={`State of ${name(s)}`}
-            value={s.state}
-            options={SUSPECT_STATES.map((v) => ({ value: v, label: v }))}
-            onChange={(v) => v && edit('suspect', s.id, 'state', v)}
-          />
-        </span>
         <IconButton
           aria-label={`Remove suspect ${name(s)}`}
           onPress={() => remove('suspect', s.id, 'suspect')}
@@ -156,6 +148,12 @@ function SuspectCard({ suspect: s }: { suspect: RowOf<'suspect'> }) {
             placeholder="what puts it on the list, or what takes it off"
           />
         </div>
+        <Segments
+          label={`State of ${name(s)}`}
+          value={s.state}
+          options={SUSPECT_STATES.map((v) => ({ value: v, label: v }))}
+          onChange={(v) => v && edit('suspect', s.id, 'state', v)}
+        />
         {s.state !== 'ruled out' &&
           !record.cause.some((c) => c.partId === s.partId && c.failureId === s.failureId) &&
           s.partId && <Button onPress={accept}>This is the cause</Button>}

@@ -33,7 +33,27 @@ const Table = styled.table`
     text-align: center;
     padding: 6px 3px;
   }
-  @media (max-width: 620px) {
+  & .beneath {
+    display: none;
+  }
+  /* Fingers need wide roles: the course then stands under the wording. */
+  @media (pointer: coarse) {
+    & .course {
+      display: none;
+    }
+    & .beneath {
+      display: block;
+    }
+  }
+  @container sheet (max-width: 740px) {
+    & .course {
+      display: none;
+    }
+    & .beneath {
+      display: block;
+    }
+  }
+  @container sheet (max-width: 520px) {
     & thead {
       display: none;
     }
@@ -90,7 +110,9 @@ export function CodesOverScans() {
               S{i + 1}
             </th>
           ))}
-          <th scope="col">Course</th>
+          <th scope="col" className="course">
+            Course
+          </th>
           <th scope="col">Role</th>
         </tr>
       </thead>
@@ -104,6 +126,9 @@ export function CodesOverScans() {
               </td>
               <td style={{ minWidth: 130 }}>
                 {c.text || <Quiet>no wording</Quiet>}
+                <span className="beneath">
+                  <Tag $tone={COURSE_TONE[c.course]}>{c.course}</Tag>
+                </span>
                 {role === 'chase' && !explained(c.code) && record.cause.length > 0 && (
                   <>
                     {' '}
@@ -116,7 +141,7 @@ export function CodesOverScans() {
                   <Dot code={record.code.find((x) => x.scanId === s.id && x.code === c.code)} />
                 </td>
               ))}
-              <td>
+              <td className="course">
                 <Tag $tone={COURSE_TONE[c.course]} title={c.because}>
                   {c.course}
                 </Tag>
@@ -350,7 +375,9 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
         {waiting.length > 0 && <Tag $tone="unsure">not run yet: {waiting.map((m) => m.name).join(', ')}</Tag>}
         {scan.leftover.length > 0 && (
           <details style={{ fontSize: '0.8125rem' }}>
-            <summary>{scan.leftover.length} lines not understood</summary>
+            <summary>
+              {scan.leftover.length} line{scan.leftover.length === 1 ? '' : 's'} not understood
+            </summary>
             <pre style={{ margin: 4, maxHeight: 140, overflow: 'auto' }}>{scan.leftover.join('\n')}</pre>
           </details>
         )}

@@ -265,27 +265,30 @@ function EarlierRow({ row }: { row: RowOf<'earlier'> }) {
   const remove = useCase((s) => s.remove);
   const b = { kind: 'earlier', id: row.id } as const;
   return (
-    <Row $columns="0.9fr 2fr 1.2fr 0.9fr 1fr 0.8fr 1fr auto">
-      <ChoiceField {...b} field="kind" label="Kind" options={EARLIER_KINDS} />
-      <LineField {...b} field="what" label="What" placeholder="what was done or happened" />
-      <LineField {...b} field="part" label="Part" />
-      <ChoiceField {...b} field="partSource" label="Source" options={PART_SOURCES} empty="source?" />
-      <LineField {...b} field="by" label="By" />
-      <LineField {...b} field="when" label="When" />
-      <ChoiceField
-        {...b}
-        field="changed"
-        label="Did it change anything"
-        options={['', 'no change', 'better', 'worse', 'started it', 'unknown']}
-        empty="change?"
-      />
-      <IconButton
-        aria-label="Remove this earlier event"
-        onPress={() => remove('earlier', row.id, 'earlier event')}
-        style={{ marginTop: 18 }}
-      >
-        <X aria-hidden="true" />
-      </IconButton>
-    </Row>
+    <div style={{ borderBottom: '1px solid var(--rule)', paddingBottom: 4 }}>
+      <Row $columns="0.7fr 2fr 1.2fr 0.9fr auto">
+        <ChoiceField {...b} field="kind" label="Kind" options={EARLIER_KINDS} />
+        <LineField {...b} field="what" label="What" placeholder="what was done or happened" />
+        <LineField {...b} field="part" label="Part" />
+        <ChoiceField {...b} field="partSource" label="Source" options={PART_SOURCES} />
+        <IconButton
+          aria-label="Remove this earlier event"
+          onPress={() => remove('earlier', row.id, 'earlier event')}
+          style={{ marginTop: 18 }}
+        >
+          <X aria-hidden="true" />
+        </IconButton>
+      </Row>
+      <Row $columns="1.4fr 1.4fr 1.2fr">
+        <LineField {...b} field="by" label="By whom" />
+        <LineField {...b} field="when" label="When" />
+        <ChoiceField
+          {...b}
+          field="changed"
+          label="Did it change anything"
+          options={['', 'no change', 'better', 'worse', 'started it', 'unknown']}
+        />
+      </Row>
+    </div>
   );
 }

@@ -18,14 +18,20 @@ const Card = styled.article<{ $verdict: string }>`
 `;
 const Reading = styled.div`
   display: grid;
-  grid-template-columns: minmax(110px, 1.3fr) minmax(84px, 0.7fr) minmax(110px, 0.9fr) minmax(
+  grid-template-columns: minmax(150px, 1.7fr) minmax(78px, 0.6fr) minmax(96px, 0.8fr) minmax(
       120px,
-      2fr
+      1.6fr
     ) auto;
   gap: 2px 8px;
   align-items: center;
-  @media (max-width: 620px) {
-    grid-template-columns: 1fr 1fr;
+  /* On a narrow sheet the reason takes a line of its own under the three cells. */
+  @container sheet (max-width: 740px) {
+    grid-template-columns: minmax(110px, 1.7fr) minmax(74px, 0.7fr) minmax(84px, 0.8fr) auto;
+    & > [role='status'] {
+      grid-row: 2;
+      grid-column: 1 / -1;
+      padding-left: 8px;
+    }
   }
 `;
 

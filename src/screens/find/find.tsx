@@ -109,7 +109,15 @@ const KIND_WORD: Partial<Record<Chip['kind'], string>> = {
 };
 
 /** The find screen: one line, how it was read, cases with their reasons, what it was. */
-export function FindScreen({ line: first, found: firstFound }: { line: string; found: FoundView }) {
+export function FindScreen({
+  line: first,
+  found: firstFound,
+  inHand,
+}: {
+  line: string;
+  found: FoundView;
+  inHand: string;
+}) {
   const router = useRouter();
   const [line, setLine] = useState(first);
   const [found, setFound] = useState(firstFound);
@@ -131,7 +139,9 @@ export function FindScreen({ line: first, found: firstFound }: { line: string; f
         else {
           setFound(answer);
           setProblem('');
-          router.replace(`/find?q=${encodeURIComponent(text)}`, { scroll: false });
+          router.replace(`/find?q=${encodeURIComponent(text)}${inHand ? `&with=${inHand}` : ''}`, {
+            scroll: false,
+          });
         }
       } catch {
         if (mine === turn.current)
@@ -206,7 +216,9 @@ export function FindScreen({ line: first, found: firstFound }: { line: string; f
                     ) : (
                       <Quiet>{c.open ? 'open, cause not found yet' : 'no cause recorded'}</Quiet>
                     )}{' '}
-                    <GradeMark grade={c.grade} cameBack={c.comebacks.length > 0} />
+                    {(c.grade !== '' || !c.open) && (
+                      <GradeMark grade={c.grade} cameBack={c.comebacks.length > 0} />
+                    )}
                   </p>
                   <p style={{ fontSize: '0.875rem', color: 'var(--ink-2)' }}>
                     {c.reasons.map((r) => (
@@ -223,6 +235,14 @@ export function FindScreen({ line: first, found: firstFound }: { line: string; f
                     ))}
                     {c.lacks.length > 0 && <Quiet>has not {c.lacks.join(', ')}</Quiet>}
                   </p>
+                  {inHand && c.id !== inHand && String(c.number) !== inHand && (
+                    <Link
+                      href={`/cases/${inHand}?beside=${c.number}`}
+                      style={{ fontSize: '0.875rem', fontWeight: 500, marginRight: 10 }}
+                    >
+                      beside the case in hand
+                    </Link>
+                  )}
                   <Quiet>
                     {age(c.openedAt)} ago{c.open ? ', still open' : ''}
                   </Quiet>

@@ -1,7 +1,7 @@
 'use client';
 
 import { Search } from 'lucide-react';
-import { useRouter } from 'next/navigation';
+import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 
@@ -50,6 +50,8 @@ const Form = styled.form`
 /** The one find line; `/` reaches it from anywhere. */
 export function FindLine({ initial = '', onType }: { initial?: string; onType?: (line: string) => void }) {
   const router = useRouter();
+  // From a case the results can be opened beside it.
+  const inHand = /^\/cases\/([^/]+)$/.exec(usePathname())?.[1];
   const input = useRef<HTMLInputElement>(null);
   const [line, setLine] = useState(initial);
   const [last, setLast] = useState(initial);
@@ -78,7 +80,7 @@ export function FindLine({ initial = '', onType }: { initial?: string; onType?: 
       onSubmit={(e) => {
         e.preventDefault();
         if (onType) onType(line);
-        else router.push(`/find?q=${encodeURIComponent(line)}`);
+        else router.push(`/find?q=${encodeURIComponent(line)}${inHand ? `&with=${inHand}` : ''}`);
       }}
     >
       <Search aria-hidden="true" />
