@@ -684,7 +684,9 @@ export const chassisAndDrive = (at: At) => [
         at: at(203, '14:00'),
       },
     ],
-    followUps: [{ dueAt: at(173, '09:00'), state: 'not reached', note: 'sold the car', doneAt: at(170, '09:00') }],
+    followUps: [
+      { dueAt: at(173, '09:00'), state: 'not reached', note: 'sold the car', doneAt: at(170, '09:00') },
+    ],
   }),
 
   demoCase({

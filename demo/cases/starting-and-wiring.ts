@@ -636,7 +636,9 @@ export const startingAndWiring = (at: At) => [
         at: at(236, '15:30'),
       },
     ],
-    followUps: [{ dueAt: at(206, '09:00'), state: 'not reached', note: 'rang three times', doneAt: at(200, '09:00') }],
+    followUps: [
+      { dueAt: at(206, '09:00'), state: 'not reached', note: 'rang three times', doneAt: at(200, '09:00') },
+    ],
     lesson:
       'When everybody complains of one module, go to that module with a voltmeter and leave the others alone.',
   }),

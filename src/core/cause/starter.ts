@@ -75,7 +75,7 @@ ignition coil (coil; coil pack; pencil coil)
 ignition lead (plug lead; plug wire; ht lead)
 distributor (distributor cap; rotor arm)
 ignition module (igniter; ignition amplifier)
-contact breaker (points; condenser)
+contact breaker (points; ignition condenser)
 knock sensor
 glow plug (heater plug)
 glow plug controller (glow relay; glow module)`,
@@ -154,7 +154,7 @@ neutral switch (park neutral switch; inhibitor switch; range sensor)
 sidestand switch`,
   'Wiring and network': `
 wiring harness (harness; loom; cable; wire)
-connector (plug connector; socket; plug)
+connector (plug connector; socket)
 connector pin (terminal; contact)
 fuse
 fuse box (junction box; power distribution box)
@@ -303,7 +303,7 @@ burnt (burned; overheated; scorched)
 contaminated (dirty; oiled up; fouled; soiled; magnetic swarf)
 wrong reading (out of calibration; offset; reads wrong; drifted; skewed)
 no signal (dead; no output; failed)
-slow to respond (lazy; aged)
+slow to respond (lazy; sluggish)
 low output (weak; low pressure; insufficient delivery)
 wrong part fitted (wrong part; incorrect part)
 faulty new part (wrong out of the box; defective new part)

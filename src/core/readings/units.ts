@@ -127,7 +127,8 @@ function entry(unit: string): UnitEntry {
  * @param q value and unit
  * @param unit the unit wanted
  * @returns the same amount in that unit
- * @throws Error with a sentence, when a unit is unknown or the two measure different things
+ * @throws Error with a sentence, when a unit is unknown, the two measure different things, or a
+ * temperature lies below absolute zero
  * @remarks Factors are those of the js-quantities library, tested against NIST SP 811 appendix B.
  * @example convert({ value: 1, unit: 'psi' }, 'kPa') // { value: 6.89476, unit: 'kPa' }
  */
@@ -141,7 +142,22 @@ export function convert(q: Quantity, unit: string): Quantity {
     );
   }
   if (from.lib === to.lib) return { value: q.value, unit: to.sign };
-  return { value: Qty(q.value, from.lib).to(to.lib).scalar, unit: to.sign };
+  if (from.measures !== 'temperature') return { value: q.value * factor(from.lib, to.lib), unit: to.sign };
+  try {
+    // The library takes no number smaller than it can write; nothing in a shop is.
+    const value = Math.abs(q.value) < 1e-12 ? 0 : q.value;
+    return { value: Qty(value, from.lib).to(to.lib).scalar, unit: to.sign };
+  } catch {
+    throw new Error(`${q.value} ${q.unit} is below absolute zero; check the sign and the unit.`);
+  }
+}
+
+const factors = new Map<string, number>();
+function factor(from: string, to: string): number {
+  const key = `${from}>${to}`;
+  const known = factors.get(key) ?? Qty(1, from).to(to).scalar;
+  factors.set(key, known);
+  return known;
 }
 
 /**

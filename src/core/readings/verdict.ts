@@ -83,7 +83,11 @@ export function judgeReading(entered: string, limitText: string): Judgement {
       because: `The reading is in ${quantity.unit || 'no unit'} and the limit in ${limit.unit || 'no unit'}; give both the same kind of unit.`,
     };
   }
-  return holdAgainst(quantity, decimals, limit);
+  try {
+    return holdAgainst(quantity, decimals, limit);
+  } catch (e) {
+    return { verdict: 'unsure', because: e instanceof Error ? e.message : 'These two cannot be compared.' };
+  }
 }
 
 function holdAgainst(

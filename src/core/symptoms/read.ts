@@ -24,6 +24,8 @@ interface Phrase {
   id: string;
   label: string;
   tokens: string[];
+  /** How many other words of weight may stand between two of its tokens. */
+  gap: number;
   negative: boolean;
 }
 
@@ -71,12 +73,25 @@ function stem(w: string): string {
 const undouble = (w: string) => dropE(/([bdgmnprt])\1$/.test(w) ? w.slice(0, -1) : w);
 const dropE = (w: string) => (w.length > 4 && w.endsWith('e') ? w.slice(0, -1) : w);
 
+const ARTICLES = new Set(['the', 'a', 'an', 'my', 'it', 'its']);
+
+/**
+ * A phrase as the tokens that must be met in order. One with a single word of weight ("at the
+ * lights") keeps its small words, and nothing may stand between.
+ */
 function phrase(id: string, label: string, text: string): Phrase {
   const all = tokens(text)
     .map((t) => t.token)
     .filter(Boolean);
-  const content = all.filter((t) => !SMALL.has(t) || all.length <= 2);
-  return { id, label, tokens: content.length ? content : all, negative: all.some((t) => NEGATIONS.has(t)) };
+  const content = all.filter((t) => !SMALL.has(t));
+  const loose = content.length >= 2;
+  return {
+    id,
+    label,
+    tokens: loose ? content : all.filter((t) => !ARTICLES.has(t)),
+    gap: loose ? 2 : 0,
+    negative: all.some((t) => NEGATIONS.has(t)),
+  };
 }
 
 const SYMPTOM_PHRASES = SYMPTOMS.flatMap((s) => s.says.map((p) => phrase(s.id, s.label, p)));
@@ -136,12 +151,12 @@ function find(sentence: string[], phrases: Phrase[]): (Phrase & { from: number; 
   const hits: (Phrase & { from: number; to: number })[] = [];
   for (const p of phrases) {
     for (const start of at.get(p.tokens[0]!) ?? []) {
-      // The words in order, with at most two other content words slipped in between any two.
+      // The words in order, with few others slipped in between.
       let end = start;
       let ok = true;
       for (const t of p.tokens.slice(1)) {
         const next = (at.get(t) ?? []).find((i) => i > end);
-        if (next === undefined || contentBetween(sentence, end, next) > 2) {
+        if (next === undefined || contentBetween(sentence, end, next) > p.gap) {
           ok = false;
           break;
         }

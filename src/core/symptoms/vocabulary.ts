@@ -34,7 +34,7 @@ no-power | lack of power | no power; lack of power; loss of power; low power; la
 limp | in limp mode | limp mode; limp home; limp; reduced power; reduced engine power; emergency running; failsafe; safe mode; power reduced; won't rev over 3000
 no-rev | does not rev up | won't rev; does not rev; won't rev up; no throttle response; no response to pedal; accelerator does nothing; pedal dead
 surge | surges at steady speed | surging; surges; surge at speed; speed varies by itself; pulses at cruise
-runaway | revs by itself | runs away; revs by itself; revs on its own; unintended acceleration; overruns; engine races
+runaway | revs by itself | runs away; revs by itself; revs on its own; unintended acceleration; engine races
 run-on | runs on after switching off | runs on; dieseling; keeps running with key off; won't shut off; engine will not stop
 backfire | backfires | backfire; backfires; bangs in exhaust; pops in intake; pops on overrun; shoots in the exhaust
 knock | knocks or pings | knocking; pinging; pinking; detonation; spark knock; rattles under load
@@ -127,13 +127,13 @@ camera-sensor | driver assistance fault | parking sensor; camera fault; lane ass
   hybrid: `
 hv-warning | hybrid or drive battery warning | hybrid warning; hybrid system; check hybrid; hv battery; traction battery; ev system fault; turtle; drive battery warning
 not-ready | does not go ready | won't go ready; no ready light; does not go to ready; ready lamp stays off
-no-charging-plug | does not charge from the plug | won't charge; charging stops; does not charge at plug; charge flap; charger error; wallbox stops
+no-charging-plug | does not charge from the plug | won't charge from the plug; charging stops; does not charge at plug; charge flap; charger error; wallbox stops
 range-short | range too short | range short; short range; loses range; electric range dropped
 no-electric | engine never stops, no electric drive | engine runs all the time; no electric mode; won't run on battery; petrol engine always on
 insulation | insulation fault | isolation fault; insulation fault; leakage detected; earth fault high voltage`,
   emissions: `
 engine-lamp | engine lamp on | check engine light; engine light; engine management light; mil on; engine lamp; cel; eml; amber engine light; warning light on
-lamp-flashes | engine lamp flashes | engine light flashes; check engine flashing; flashing engine light; mil flashes
+lamp-flashes | engine lamp flashes | check engine light flashes; engine light flashes; check engine flashing; flashing engine light; mil flashes
 emission-test | failed the emission test | failed emissions; failed emission test; failed smog; high co; high hydrocarbons; inspection failed; failed inspection; lambda out of range
 glow-lamp | glow plug lamp | glow plug light; glow light flashing; preheat light; coil light
 evap-smell | tank vents or fuel cap message | check fuel cap; fuel cap message; tank hisses; tank sucks in; evap

@@ -18,10 +18,9 @@ const Card = styled.article<{ $verdict: string }>`
 `;
 const Reading = styled.div`
   display: grid;
-  grid-template-columns: minmax(150px, 1.7fr) minmax(78px, 0.6fr) minmax(96px, 0.8fr) minmax(
-      120px,
-      1.6fr
-    ) auto;
+  grid-template-columns:
+    minmax(150px, 1.7fr) minmax(78px, 0.6fr) minmax(96px, 0.8fr) minmax(120px, 1.6fr)
+    auto;
   gap: 2px 8px;
   align-items: center;
   /* On a narrow sheet the reason takes a line of its own under the three cells. */

@@ -1,0 +1,205 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { KINDS, PROOF_KINDS, type CatalogueItem, type RowOf } from '@/core/case';
+import { Catalogue, causeName } from './catalogue';
+import { coverOf } from './cover';
+import { gradeProof, type GradeInput } from './grade';
+import { STARTER_FAILURES, STARTER_PARTS } from './starter';
+
+const item = (over: Partial<CatalogueItem>): CatalogueItem => ({
+  id: 'a',
+  kind: 'part',
+  system: 'Fuel',
+  name: 'fuel pump',
+  synonyms: [],
+  mergedInto: null,
+  fresh: false,
+  ...over,
+});
+
+describe('starter list', () => {
+  const parts = STARTER_PARTS.flatMap((s) => s.parts);
+  it('has at least 150 parts and 25 kinds of failure, each once', () => {
+    expect(parts.length).toBeGreaterThanOrEqual(150);
+    expect(STARTER_FAILURES.length).toBeGreaterThanOrEqual(25);
+    for (const list of [parts, STARTER_FAILURES])
+      expect(new Set(list.map((p) => p.name)).size).toBe(list.length);
+  });
+  it('uses no synonym for two different things', () => {
+    for (const list of [parts, STARTER_FAILURES]) {
+      const all = list.flatMap((p) => [p.name, ...p.synonyms]);
+      expect(all.filter((n, i) => all.indexOf(n) !== i)).toEqual([]);
+    }
+  });
+});
+
+describe('catalogue', () => {
+  const c = new Catalogue([
+    item({ id: 'a', synonyms: ['lift pump'] }),
+    item({ id: 'b', name: 'petrol pump', mergedInto: 'a' }),
+    item({ id: 'c', name: 'air filter', synonyms: ['fuel pump relay'] }),
+    item({ id: 'd', name: 'fuel pump relay' }),
+    item({ id: 'f', kind: 'failure', name: 'worn', synonyms: ['worn out'] }),
+    item({ id: 'x', name: 'circle one', mergedInto: 'y' }),
+    item({ id: 'y', name: 'circle two', mergedInto: 'x' }),
+  ]);
+  it('finds by name, synonym, plural and whatever was merged', () => {
+    expect(c.find('part', 'Lift-Pump')?.id).toBe('a');
+    expect(c.find('part', 'fuel pumps')?.id).toBe('a');
+    expect(c.find('part', 'petrol pump')?.id).toBe('a');
+    expect(c.find('failure', 'worn out')?.id).toBe('f');
+    expect(c.find('part', 'worn out')).toBeUndefined();
+  });
+  it('takes a name before anybody else’s synonym', () => {
+    expect(c.find('part', 'fuel pump relay')?.id).toBe('d');
+  });
+  it('ends in a circle of merges too', () => {
+    expect(c.resolve('x')?.id).toMatch(/[xy]/);
+  });
+  it('suggests by the beginning of any word, whole names first, merged ones never', () => {
+    expect(c.suggest('part', 'pum').map((s) => s.item.id)).toEqual(['a', 'd', 'c']);
+    expect(c.suggest('part', 'lift')[0]).toMatchObject({ item: { id: 'a' }, via: 'lift pump' });
+    expect(c.suggest('part', 'petrol')).toEqual([]);
+  });
+  it('names a cause', () => {
+    expect(causeName(c, { partId: 'b', failureId: 'f', where: 'in the tank' })).toBe(
+      'fuel pump, worn (in the tank)',
+    );
+    expect(causeName(c, { partId: null, failureId: null })).toBe('Cause not named yet');
+  });
+});
+
+const row = <K extends keyof typeof KINDS>(kind: K, over: Record<string, unknown>): RowOf<K> =>
+  KINDS[kind].parse({
+    id: Math.random().toString(36).slice(2),
+    caseId: 'k',
+    at: '2026-01-01T00:00:00Z',
+    ...over,
+  }) as RowOf<K>;
+const repaired = (over: Partial<GradeInput> = {}): GradeInput => ({
+  case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: '2026-01-01T00:00:00Z' }),
+  cause: [row('cause', { state: 'repaired' })],
+  repair: [row('repair', {})],
+  scan: [],
+  clear: [],
+  code: [],
+  role: [],
+  test: [],
+  proof: [],
+  followUp: [],
+  comebackNumbers: [],
+  ...over,
+});
+const RANK = ['', 'claimed', 'checked', 'proven', 'held'];
+
+describe('proof grade', () => {
+  const failed = row('test', { id: 't1', verdict: 'fail' });
+  const again = row('test', { id: 't2', verdict: 'pass', repeatOf: 't1' });
+  const drive = row('proof', { kind: 'road test', state: 'passed' });
+
+  it('climbs: none, claimed, checked, proven, held', () => {
+    const at = '2026-01-02T00:00:00Z';
+    const scan = row('scan', { id: 's', at: '2026-01-03T00:00:00Z', phase: 'after repair' });
+    expect(gradeProof(repaired({ repair: [] })).grade).toBe('');
+    expect(gradeProof(repaired()).grade).toBe('claimed');
+    expect(gradeProof(repaired({ clear: [row('clear', { at })], scan: [scan] })).grade).toBe('checked');
+    expect(gradeProof(repaired({ test: [failed, again], proof: [drive] })).grade).toBe('proven');
+    expect(
+      gradeProof(
+        repaired({ test: [failed, again], proof: [drive], followUp: [row('followUp', { state: 'held' })] }),
+      ).grade,
+    ).toBe('held');
+  });
+
+  it('does not take a code for gone that stands again, unless it is aside', () => {
+    const base = {
+      clear: [row('clear', { at: '2026-01-02T00:00:00Z' })],
+      scan: [row('scan', { id: 's', at: '2026-01-03T00:00:00Z', phase: 'after repair' })],
+      code: [row('code', { scanId: 's', code: 'P1' })],
+    };
+    expect(gradeProof(repaired(base)).grade).toBe('claimed');
+    expect(gradeProof(repaired({ ...base, role: [row('role', { code: 'P1', role: 'aside' })] })).grade).toBe(
+      'checked',
+    );
+  });
+
+  it('needs the test repeated and the conditions met, not one of them', () => {
+    expect(gradeProof(repaired({ test: [failed, again] })).grade).toBe('claimed');
+    expect(gradeProof(repaired({ proof: [drive] })).missing.join()).toMatch(/failing test again/);
+  });
+
+  it('falls to claimed by a comeback and by a failed step, and says so', () => {
+    const proven = { test: [failed, again], proof: [drive] };
+    expect(gradeProof(repaired({ ...proven, comebackNumbers: [11] }))).toMatchObject({
+      grade: 'claimed',
+      because: expect.stringContaining('case 11'),
+    });
+    expect(
+      gradeProof(
+        repaired({ ...proven, proof: [drive, row('proof', { kind: 'cold start', state: 'failed' })] }),
+      ).grade,
+    ).toBe('claimed');
+  });
+
+  it('never falls when a passed step is added, never rises when one is taken away', () => {
+    const kind = fc.constantFrom(...PROOF_KINDS);
+    const state = fc.constantFrom(
+      'open' as const,
+      'passed' as const,
+      'failed' as const,
+      'not possible' as const,
+    );
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(kind, state), { maxLength: 6 }),
+        kind,
+        fc.boolean(),
+        (steps, extra, withTests) => {
+          const proof = steps.map(([k, s]) => row('proof', { kind: k, state: s }));
+          const test = withTests ? [failed, again] : [];
+          const before = RANK.indexOf(gradeProof(repaired({ proof, test })).grade);
+          const after = RANK.indexOf(
+            gradeProof(repaired({ proof: [...proof, row('proof', { kind: extra, state: 'passed' })], test }))
+              .grade,
+          );
+          const passed = proof.findIndex((p) => p.state === 'passed');
+          const fewer = RANK.indexOf(
+            gradeProof(repaired({ proof: proof.filter((_, i) => i !== passed), test })).grade,
+          );
+          return after >= before && fewer <= before;
+        },
+      ),
+    );
+  });
+});
+
+describe('cover', () => {
+  it('lists chased codes, symptoms and failed tests, and who explains them', () => {
+    const cause = row('cause', { id: 'c' });
+    const items = coverOf(
+      {
+        cause: [cause],
+        role: [row('role', { code: 'P1', role: 'chase' }), row('role', { code: 'P2', role: 'leftover' })],
+        symptom: [
+          row('symptom', { id: 's1', words: 'shakes' }),
+          row('symptom', { id: 's2', words: 'smells', reproduced: 'no' }),
+        ],
+        test: [
+          row('test', { id: 't1', question: 'holds?', verdict: 'fail' }),
+          row('test', { verdict: 'fail', repeatOf: 't1' }),
+          row('test', { verdict: 'pass' }),
+        ],
+        explains: [
+          row('explains', { causeId: 'c', of: 'code', what: 'P1' }),
+          row('explains', { causeId: 'gone', of: 'symptom', what: 's1' }),
+        ],
+      },
+      (x) => x,
+    );
+    expect(items.map((i) => [i.label, i.causeIds])).toEqual([
+      ['P1', ['c']],
+      ['shakes', []],
+      ['holds?', []],
+    ]);
+  });
+});

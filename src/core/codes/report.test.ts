@@ -1,0 +1,103 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { readReport } from './report';
+
+describe('scan report', () => {
+  it('reads headings, columns and statuses', () => {
+    const r = readReport(
+      [
+        'ENGINE',
+        ' P0299 | Turbo underboost | stored',
+        'P2463\tSoot accumulation\tpending',
+        'ABS: no response',
+        'Battery: 12.4 V',
+        'Ignition: on, engine off',
+      ].join('\n'),
+    );
+    expect(r.codes).toEqual([
+      { code: 'P0299', text: 'Turbo underboost', statuses: ['stored'], module: 0 },
+      { code: 'P2463', text: 'Soot accumulation', statuses: ['pending'], module: 0 },
+    ]);
+    expect(r.modules).toEqual([
+      { name: 'ENGINE', answered: true },
+      { name: 'ABS', answered: false },
+    ]);
+    expect(r).toMatchObject({ battery: '12.4 V', key: 'on', engine: 'off', leftover: [] });
+  });
+
+  it('reads other languages, bullets, numbering and codes with a failure type byte', () => {
+    const r = readReport(
+      'Motor\n• P0299 Ladedruck zu niedrig  gespeichert\n2. U0121-87 (aktiv) Keine Verbindung\nGetriebe: keine Antwort',
+    );
+    expect(r.codes.map((c) => [c.code, c.text, c.statuses])).toEqual([
+      ['P0299', 'Ladedruck zu niedrig', ['stored']],
+      ['U0121-87', 'Keine Verbindung', ['active']],
+    ]);
+    expect(r.modules).toEqual([
+      { name: 'Motor', answered: true },
+      { name: 'Getriebe', answered: false },
+    ]);
+  });
+
+  it('keeps a status word that belongs to the wording', () => {
+    const r = readReport('P0339 Crankshaft position sensor intermittent');
+    expect(r.codes[0]?.text).toBe('Crankshaft position sensor intermittent');
+  });
+
+  it('takes a status on a line of its own, freeze frames and readiness', () => {
+    const r = readReport(
+      'P0171 System too lean\nStatus: confirmed, pending\nFreeze frame\n  Engine speed: 742 rpm\n  Coolant = 91 °C\nReadiness\nCatalyst: complete\nEVAP: not ready\nHeated catalyst: not supported',
+    );
+    expect(r.codes[0]?.statuses.sort()).toEqual(['pending', 'stored']);
+    expect(r.freeze).toEqual([
+      { code: 0, name: 'Engine speed', entered: '742 rpm' },
+      { code: 0, name: 'Coolant', entered: '91 °C' },
+    ]);
+    expect(r.monitors.map((m) => m.state)).toEqual(['complete', 'incomplete', 'not supported']);
+  });
+
+  it('reads trucks', () => {
+    expect(readReport('SPN 3251 FMI 2  Aftertreatment difference pressure  active').codes[0]).toMatchObject({
+      code: 'SPN 3251 FMI 2',
+      statuses: ['active'],
+    });
+  });
+
+  it('hands back what it does not understand', () => {
+    expect(readReport('hello world, printed on the 3rd by reception\nP0171 lean').leftover).toEqual([
+      'hello world, printed on the 3rd by reception',
+    ]);
+  });
+
+  it('never throws and drops no code, whatever stands around it', () => {
+    const code = fc.constantFrom('P0301', 'U0121-87', 'B1D08', 'C1225', 'SPN 97 FMI 15');
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.string({ maxLength: 30 }), code, fc.string({ maxLength: 30 })), {
+          maxLength: 12,
+        }),
+        (lines) => {
+          const text = lines
+            .map(([a, c, b]) => `${a.replace(/[\r\n]/g, ' ')} ${c} ${b.replace(/[\r\n]/g, ' ')}`)
+            .join('\n');
+          const found = readReport(text).codes.length;
+          // A line can hold a second code-like word by chance, never fewer than the one put there.
+          return found >= lines.length;
+        },
+      ),
+    );
+  });
+
+  it('reads ten thousand lines without getting slow on any of them', () => {
+    const r = readReport(
+      Array.from(
+        { length: 10_000 },
+        (_, i) =>
+          `P${String(i % 4000)
+            .padStart(4, '0')
+            .replace(/^[4-9]/, '1')}  something or other  stored`,
+      ).join('\n'),
+    );
+    expect(r.codes.length).toBe(10_000);
+  });
+});

@@ -1,0 +1,70 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CONDITIONS } from './conditions';
+import { readSentence } from './read';
+import { SYMPTOMS } from './vocabulary';
+
+const ids = (text: string) =>
+  readSentence(text)
+    .symptoms.filter((s) => !s.negated)
+    .map((s) => s.id);
+
+describe('reading symptoms (common practice, no source)', () => {
+  it.each([
+    ["won't start", 'no-start'],
+    ['wont start', 'no-start'],
+    ['winds over all day without firing', 'no-start'],
+    ['does not turn over, just clicks', 'no-crank'],
+    ['Cuts out at traffic lights', 'stall'],
+    ['heisitates on acceleration', 'hesitation'],
+    ['shakes at idle', 'rough-idle'],
+    ['drinks water', 'coolant-loss'],
+    ['battery is flat every monday morning, battery goes flat', 'battery-drain'],
+    ['a/c not cold', 'ac-warm'],
+    ['clonk over bumps', ''],
+    ['clunks over bumps', 'suspension-noise'],
+    ['no power uphill', 'no-power'],
+    ['check engine light flashing', 'lamp-flashes'],
+    ['pedal goes to the floor', 'soft-pedal'],
+  ])('%s', (text, id) => {
+    expect(ids(text)[0] ?? '').toBe(id);
+  });
+
+  it('every phrase of the vocabulary finds its own concept', () => {
+    const wrong: string[] = [];
+    for (const s of SYMPTOMS)
+      for (const says of s.says)
+        if (!ids(says).includes(s.id)) wrong.push(`${s.id}: ${says} → ${ids(says).join()}`);
+    expect(wrong).toEqual([]);
+  });
+
+  it('every phrase of the conditions finds its own condition', () => {
+    const wrong: string[] = [];
+    for (const c of CONDITIONS)
+      for (const says of c.says)
+        if (!readSentence(says).conditions.some((x) => x.id === c.id)) wrong.push(`${c.id}: ${says}`);
+    expect(wrong).toEqual([]);
+  });
+
+  it('knows what is no longer there', () => {
+    expect(readSentence('no longer stalls').symptoms).toMatchObject([{ id: 'stall', negated: true }]);
+    expect(ids("doesn't overheat any more")).toEqual([]);
+    expect(ids('no start')).toEqual(['no-start']);
+  });
+
+  it('reads conditions and how often beside the symptom', () => {
+    const r = readSentence('stalls now and then at the lights when hot after rain');
+    expect(r.symptoms.map((s) => s.id)).toEqual(['stall']);
+    expect(r.conditions.map((c) => c.id).sort()).toEqual(['hot', 'idle', 'rain']);
+    expect(r.frequency).toBe('intermittent');
+  });
+
+  it('has unique ids and at least a hundred concepts', () => {
+    expect(new Set(SYMPTOMS.map((s) => s.id)).size).toBe(SYMPTOMS.length);
+    expect(SYMPTOMS.length).toBeGreaterThan(100);
+  });
+
+  it('never throws and loses no word: each is understood, small, or left over', () => {
+    fc.assert(fc.property(fc.string({ maxLength: 200 }), (s) => Array.isArray(readSentence(s).rest)));
+  });
+});

@@ -1,0 +1,101 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { demoCases } from '../../demo/shop';
+import { catalogueWithUse, changeCatalogue } from './catalogue';
+import { createCase, desk, openCase, vehiclesLike } from './cases';
+import { find, precedentsOf } from './find';
+import { importCase } from './import-case';
+import { applyChanges } from './save';
+import { testShop } from './test-shop';
+
+let end: () => Promise<void>;
+beforeAll(async () => {
+  end = await testShop();
+  for (const file of demoCases(new Date('2026-06-01T08:00:00Z'))) await importCase(file, '');
+}, 60_000);
+afterAll(() => end());
+
+const numbers = async (line: string) => (await find(line)).cases.map((c) => c.number);
+
+describe('finding', () => {
+  it('finds by vehicle, code and symptom in any order, and says why', async () => {
+    const a = await find('tessa P0171 shakes at idle');
+    const b = await find('shakes at idle p0171 Tessa');
+    expect(a.cases[0]!.number).toBe(3);
+    expect(b.cases.map((c) => c.number)).toEqual(a.cases.map((c) => c.number));
+    expect(a.cases[0]!.reasons.map((r) => r.of).sort()).toEqual(['codes', 'symptoms', 'vehicle']);
+    expect(a.causes[0]!.name).toBe('intake boot, cracked');
+  });
+
+  it('finds the same thing by slang and by proper words', async () => {
+    expect((await numbers('drinks water'))[0]).toBe((await numbers('loses coolant'))[0]);
+  });
+
+  it('says of a case that came back that it did', async () => {
+    const five = (await find('#5')).cases[0]!;
+    expect(five).toMatchObject({ grade: 'claimed', comebacks: [11] });
+  });
+
+  it('brings up precedents of an open case, never the case itself', async () => {
+    const open = (await desk()).open.find((c) => c.number === 34)!;
+    const near = await precedentsOf(open.id);
+    expect(near.cases[0]!.number).toBe(3);
+    expect(near.cases.some((c) => c.number === 34)).toBe(false);
+  });
+
+  it('finds a change within the next question', async () => {
+    const { id } = await createCase('');
+    const r = (await openCase(id))!.record;
+    await applyChanges(
+      id,
+      [
+        {
+          id: 'c1',
+          ops: [
+            {
+              op: 'set',
+              kind: 'case',
+              id,
+              revision: r.case.revision,
+              set: { said: 'sings like a zebrafinch' },
+              was: { said: '' },
+            },
+          ],
+        },
+      ],
+      '',
+    );
+    expect((await find('zebrafinch')).cases.map((c) => c.id)).toEqual([id]);
+  });
+
+  it('follows a merge: past cases count under the entry that took over', async () => {
+    const items = await catalogueWithUse();
+    const boot = items.find((i) => i.name === 'intake boot')!;
+    const fresh = await changeCatalogue({ do: 'add', kind: 'part', name: 'air snout', system: '' }, '');
+    await changeCatalogue({ do: 'merge', id: boot.id, into: fresh.id }, '');
+    expect((await find('P0171 tessa')).causes.map((c) => c.name)).toContain('air snout, cracked');
+    expect((await find('intake boot')).cases[0]!.number).toBe(3);
+    await expect(changeCatalogue({ do: 'merge', id: fresh.id, into: boot.id }, '')).rejects.toThrow(
+      /stands for itself/,
+    );
+  });
+
+  it('recognises a vehicle while its VIN is typed', async () => {
+    const [known] = await vehiclesLike('vc9 ta16b3 ek0', '');
+    expect(known!.cases.map((c) => c.number)).toEqual([11, 5]);
+    expect(await vehiclesLike('VC9', '')).toEqual([]);
+  });
+
+  it('refuses a broken case file with a sentence and stores nothing of it', async () => {
+    const before = (await desk()).total;
+    await expect(importCase({ format: 'vantle-case/1' }, '')).rejects.toThrow(/openedAt/);
+    const [file] = demoCases(new Date());
+    await expect(importCase(file, '')).rejects.toThrow(/case 1 already/);
+    await expect(
+      importCase(
+        { ...file, number: 900, tests: [{ at: '2026-01-01T00:00:00Z', question: 'x', repeatOf: 'nothing' }] },
+        '',
+      ),
+    ).rejects.toThrow(/"nothing"/);
+    expect((await desk()).total).toBe(before);
+  });
+});

@@ -1,0 +1,189 @@
+import { sql } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Change, Op } from '@/core/case';
+import { db, write } from '@/store/database';
+import { caseHistory } from '@/store/shop';
+import { createCase, discardEmptyCase, openCase } from './cases';
+import { applyChanges } from './save';
+import { testShop } from './test-shop';
+
+let end: () => Promise<void>;
+beforeAll(async () => {
+  end = await testShop();
+});
+afterAll(() => end());
+
+let n = 0;
+const change = (...ops: Op[]): Change => ({ id: `ch${++n}`, ops });
+const set = (
+  kind: Op['kind'],
+  id: string,
+  revision: number,
+  fields: Record<string, unknown>,
+  was: Record<string, unknown>,
+): Op => ({ op: 'set', kind, id, revision, set: fields, was });
+const fresh = async () => (await openCase((await createCase('lead')).id))!.record;
+const again = async (id: string) => (await openCase(id))!.record;
+
+describe('saving', () => {
+  it('writes a field, counts the revision and remembers who did it', async () => {
+    const r = await fresh();
+    const [result] = await applyChanges(
+      r.case.id,
+      [change(set('case', r.case.id, 1, { said: 'it stalls' }, { said: '' }))],
+      'lead',
+    );
+    expect(result).toMatchObject({ ok: true });
+    expect((await again(r.case.id)).case).toMatchObject({ said: 'it stalls', revision: 2 });
+    const [last] = await caseHistory(db(), r.case.id, 1);
+    expect(last).toMatchObject({
+      who: 'lead',
+      kind: 'case',
+      op: 'set',
+      before: { said: '' },
+      after: { said: 'it stalls' },
+    });
+  });
+
+  it('refuses a stale write of the same field with both versions, and changes nothing', async () => {
+    const r = await fresh();
+    const id = r.case.id;
+    await applyChanges(id, [change(set('case', id, 1, { said: 'theirs' }, { said: '' }))], 'lead');
+    const [result] = await applyChanges(id, [change(set('case', id, 1, { said: 'mine' }, { said: '' }))], '');
+    expect(result).toMatchObject({
+      ok: false,
+      conflict: { field: 'said', mine: 'mine', theirs: 'theirs', by: 'Diagnostic lead', revision: 2 },
+    });
+    expect((await again(id)).case.said).toBe('theirs');
+    // Settling names the revision now.
+    const [settled] = await applyChanges(
+      id,
+      [change(set('case', id, 2, { said: 'both' }, { said: 'theirs' }))],
+      '',
+    );
+    expect(settled).toMatchObject({ ok: true });
+  });
+
+  it('lets two people write different fields of one row', async () => {
+    const r = await fresh();
+    const id = r.case.id;
+    await applyChanges(id, [change(set('case', id, 1, { said: 'a' }, { said: '' }))], '');
+    const [result] = await applyChanges(id, [change(set('case', id, 1, { seen: 'b' }, { seen: '' }))], '');
+    expect(result).toMatchObject({ ok: true });
+    expect((await again(id)).case).toMatchObject({ said: 'a', seen: 'b' });
+  });
+
+  it('takes the same change twice as once', async () => {
+    const r = await fresh();
+    const c = change(
+      { op: 'add', kind: 'symptom', id: `sy${n}`, row: { words: 'stalls' } },
+      set('case', r.case.id, 1, { said: 'x' }, { said: '' }),
+    );
+    await applyChanges(r.case.id, [c], '');
+    const [second] = await applyChanges(r.case.id, [c], '');
+    expect(second).toMatchObject({ ok: true });
+    expect((await again(r.case.id)).symptom).toHaveLength(1);
+  });
+
+  it('does all of a change or nothing', async () => {
+    const r = await fresh();
+    const [result] = await applyChanges(
+      r.case.id,
+      [
+        change(
+          { op: 'add', kind: 'symptom', id: `sz${n}`, row: { words: 'stalls' } },
+          { op: 'add', kind: 'reading', id: `rd${n}`, row: { testId: 'nowhere' } },
+        ),
+      ],
+      '',
+    );
+    expect(result).toMatchObject({ ok: false, error: expect.stringContaining('not there any more') });
+    expect((await again(r.case.id)).symptom).toEqual([]);
+  });
+
+  it('keeps rows of other cases out of reach', async () => {
+    const [a, b] = [await fresh(), await fresh()];
+    const [result] = await applyChanges(
+      b.case.id,
+      [change(set('case', a.case.id, 1, { said: 'x' }, { said: '' }))],
+      '',
+    );
+    expect(result).toMatchObject({ ok: false, error: expect.stringContaining('another case') });
+    const [computed] = await applyChanges(
+      a.case.id,
+      [change(set('case', a.case.id, 1, { grade: 'held' }, { grade: '' }))],
+      '',
+    );
+    expect(computed).toMatchObject({ ok: false, error: expect.stringContaining('computed') });
+  });
+
+  it('says so when what was written on is gone', async () => {
+    const r = await fresh();
+    const id = `gone${n}`;
+    await applyChanges(
+      r.case.id,
+      [change({ op: 'add', kind: 'suspect', id, row: {} }), change({ op: 'remove', kind: 'suspect', id })],
+      '',
+    );
+    const [result] = await applyChanges(
+      r.case.id,
+      [change(set('suspect', id, 1, { why: 'mine' }, { why: '' }))],
+      '',
+    );
+    expect(result).toMatchObject({ ok: false, conflict: { removed: true, mine: 'mine' } });
+  });
+
+  it('computes verdicts in the same write, and void when a condition is not met', async () => {
+    const r = await fresh();
+    const [t, rd, c] = [`t${n}`, `r${n}`, `c${n}`];
+    await applyChanges(
+      r.case.id,
+      [
+        change(
+          { op: 'add', kind: 'test', id: t, row: { at: '2026-01-01T00:00:00Z' } },
+          { op: 'add', kind: 'reading', id: rd, row: { testId: t, entered: '4.48 V', limit: '3.0–3.6 V' } },
+        ),
+      ],
+      '',
+    );
+    expect((await again(r.case.id)).test[0]).toMatchObject({ verdict: 'fail' });
+    await applyChanges(
+      r.case.id,
+      [change({ op: 'add', kind: 'condition', id: c, row: { testId: t, what: 'key on', met: 'no' } })],
+      '',
+    );
+    expect((await again(r.case.id)).test[0]).toMatchObject({ verdict: 'void' });
+    await applyChanges(r.case.id, [change({ op: 'remove', kind: 'test', id: t })], '');
+    expect(await again(r.case.id)).toMatchObject({ test: [], reading: [], condition: [] });
+  });
+
+  it('keeps the history append-only', async () => {
+    await fresh();
+    await expect(write((tx) => tx.run(sql`delete from history`))).rejects.toThrow();
+    await expect(write((tx) => tx.run(sql`update history set who = 'nobody'`))).rejects.toThrow();
+  });
+
+  it('serves many writers at once without losing or refusing one', async () => {
+    const r = await fresh();
+    const results = await Promise.all(
+      Array.from({ length: 40 }, (_, i) =>
+        applyChanges(
+          r.case.id,
+          [change({ op: 'add', kind: 'symptom', id: `many${n}-${i}`, row: { words: `w${i}` } })],
+          '',
+        ),
+      ),
+    );
+    expect(results.flat().every((x) => x.ok)).toBe(true);
+    expect((await again(r.case.id)).symptom).toHaveLength(40);
+  });
+
+  it('throws away only a case in which nothing is recorded', async () => {
+    const r = await fresh();
+    await applyChanges(r.case.id, [change(set('case', r.case.id, 1, { said: 'x' }, { said: '' }))], '');
+    await expect(discardEmptyCase(r.case.id, '')).rejects.toThrow(/recorded/);
+    const empty = await fresh();
+    await discardEmptyCase(empty.case.id, '');
+    expect(await openCase(empty.case.id)).toBeUndefined();
+  });
+});
