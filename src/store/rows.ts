@@ -1,4 +1,5 @@
 import { asc, eq, getTableColumns, inArray, sql } from 'drizzle-orm';
+import { SQLiteAsyncDialect, type SQLiteColumn } from 'drizzle-orm/sqlite-core';
 import { CASE_KINDS, OWNED, type AnyRow, type CaseRecord, type Kind, type RowOf } from '@/core/case';
 import type { Db, Tx } from './database';
 import { cases, history, vehicles } from './schema';
@@ -84,9 +85,62 @@ export async function loadCases(q: Tx | Db, ids: string[] | 'all'): Promise<Case
   return [...records.values()];
 }
 
-/** Loads one whole case, or undefined. */
+/**
+ * Loads one whole case in a single statement: a case has some two dozen lists, and one round trip
+ * is what it should cost, here and against a server far away.
+ */
 export async function loadCase(q: Tx | Db, id: string): Promise<CaseRecord | undefined> {
-  return (await loadCases(q, [id]))[0];
+  statementPieces ??= new SQLiteAsyncDialect({ casing: 'snake_case' })
+    .sqlToQuery(caseStatement())
+    .sql.split(ID_MARK);
+  const statement = sql.join(
+    statementPieces.map((text) => sql.raw(text)),
+    sql`${id}`,
+  );
+  const [row] = await q.all<Record<string, string | null>>(statement);
+  if (!row?.case || !row.vehicle) return undefined;
+  const lists = CASE_KINDS.map((kind) => [
+    kind,
+    (JSON.parse(row[kind] ?? '[]') as Row[]).map((r) => fromJson(kind, r)),
+  ]);
+  return {
+    ...Object.fromEntries(lists),
+    case: fromJson('case', JSON.parse(row.case) as Row),
+    vehicle: fromJson('vehicle', JSON.parse(row.vehicle) as Row),
+  } as CaseRecord;
+}
+
+const columnsOf = (kind: Kind) => getTableColumns(TABLES[kind]) as Record<string, SQLiteColumn>;
+
+/** Stands for the case's id while the statement is built, which happens once. */
+const ID_MARK = '@case-id@';
+let statementPieces: string[] | undefined;
+
+function caseStatement() {
+  const id = sql.raw(ID_MARK);
+  const object = (kind: Kind) =>
+    sql.join(
+      Object.entries(columnsOf(kind)).flatMap(([name, column]) => [sql.raw(`'${name}'`), sql`${column}`]),
+      sql`, `,
+    );
+  const list = (kind: (typeof CASE_KINDS)[number]) => {
+    const table = TABLES[kind];
+    return sql`(select json_group_array(json_object(${object(kind)}) order by ${table.position}, ${table}.rowid) from ${table} where ${table.caseId} = ${id})`;
+  };
+  const selected = [
+    sql`json_object(${object('case')}) as "case"`,
+    sql`(select json_object(${object('vehicle')}) from ${vehicles} where ${vehicles.id} = ${cases.vehicleId}) as "vehicle"`,
+    ...CASE_KINDS.map((kind) => sql`${list(kind)} as ${sql.identifier(kind)}`),
+  ];
+  return sql`select ${sql.join(selected, sql`, `)} from ${cases} where ${cases.id} = ${id}`;
+}
+
+/** Values as the columns give them: lists from their JSON text, switches from 0 and 1. */
+function fromJson(kind: Kind, row: Row): Row {
+  for (const [name, column] of Object.entries(columnsOf(kind))) {
+    if (row[name] !== null) row[name] = column.mapFromDriverValue(row[name] as never);
+  }
+  return row;
 }
 
 export interface HistoryEntry {

@@ -15,7 +15,7 @@ const TABLE: Record<string, string> = {
   starting: `
 no-crank | does not crank | no crank; won't crank; does not turn over; doesn't turn over; will not turn over; starter does nothing; nothing when key turned; dead when turning key; just clicks; clicks but won't turn; single click; starter does not engage
 no-start | cranks but does not start | no start; won't start; will not start; does not start; doesn't start; cranks but won't fire; cranks no start; turns over but won't start; winds over but won't fire; winds over without firing; spins over but does not catch; cranks over no fire; failure to start; non starter; refuses to start
-hard-start | hard to start | hard start; hard to start; long crank; long cranking; extended crank; takes ages to start; slow to start; difficult to start; needs several attempts; starts after several tries; starts eventually; reluctant to start
+hard-start | hard to start | hard start; hard to start; long crank; long cranking; extended crank; takes ages to start; cranks for ages; cranks a long time; turns over for ages; cranks forever; slow to start; difficult to start; needs several attempts; starts after several tries; starts eventually; reluctant to start
 slow-crank | cranks slowly | slow crank; cranks slowly; turns over slowly; sluggish starter; labours to crank; laboured cranking
 start-stall | starts and dies | starts then dies; starts and dies; starts and stalls; fires and dies; starts then cuts out; starts for a second; dies right after starting
 starter-grind | starter grinds or whirrs | starter grinds; grinding on start; starter whirrs; starter spins free; starter free wheels; grinding when starting
@@ -23,7 +23,7 @@ immobilised | immobiliser blocks the start | immobiliser; immobilizer; key not r
 kick-back | kicks back on cranking | kicks back; kickback; backfires on cranking`,
   running: `
 stall | stalls | stalls; stalling; stalled; cuts out; cut out; cutting out; engine dies; dies at lights; conks out; dies while driving; shuts off; shuts down while driving; switches itself off; engine quits
-rough-idle | rough idle | rough idle; idles rough; rough at idle; lumpy idle; shakes at idle; uneven idle; idle not smooth; lopes; hunting and shaking; runs rough at idle; vibrates at idle
+rough-idle | rough idle | rough idle; shakes at the lights; shakes at standstill; shakes when stopped; shivers at idle; trembles at idle; judders at idle; idles rough; rough at idle; lumpy idle; shakes at idle; uneven idle; idle not smooth; lopes; hunting and shaking; runs rough at idle; vibrates at idle
 hunting-idle | idle hunts up and down | hunting idle; idle hunts; idle surges; idle goes up and down; revs up and down; idle fluctuates; wandering idle
 high-idle | idle too high | high idle; idles high; idle too high; revs stay up; hanging idle; idle hangs; revs hang
 low-idle | idle too low | low idle; idles too low; idle too low; idle drops

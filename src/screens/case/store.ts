@@ -195,7 +195,12 @@ export function createCaseStore(initial: OpenCase): CaseStore {
 
       async flush() {
         const s = get();
-        if (s.sending.length || s.waiting.length === 0) return;
+        if (s.sending.length) return;
+        if (s.waiting.length === 0) {
+          // Typed back to what it was: there is nothing to send.
+          set({ saveState: s.refused.length || s.conflicts.length ? 'stuck' : 'saved' });
+          return;
+        }
         const sending = s.waiting.slice(0, 100);
         set({ sending, waiting: s.waiting.slice(100), saveState: 'saving' });
         try {

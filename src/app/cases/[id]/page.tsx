@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { cache } from 'react';
 import { CaseScreen } from '@/screens/case/case';
 import { caseByNumber, openCase } from '@/services/cases';
 import { catalogueItems, people } from '@/services/catalogue';
@@ -10,18 +11,21 @@ interface Props {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }
 
+/** Title and page ask for the same case; it is loaded once. */
+const opened = cache(openCase);
+
 /** Links may name a case by its number: /cases/31. */
 async function idOf(given: string): Promise<string> {
   return /^\d{1,9}$/.test(given) ? ((await caseByNumber(Number(given))) ?? given) : given;
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const open = await openCase(await idOf((await params).id));
+  const open = await opened(await idOf((await params).id));
   return { title: open ? `Case ${open.record.case.number}` : 'No such case' };
 }
 
 export default async function Page({ params, searchParams }: Props) {
-  const open = await openCase(await idOf((await params).id));
+  const open = await opened(await idOf((await params).id));
   if (!open) notFound();
   const beside = (await searchParams).beside;
   const other = typeof beside === 'string' ? await openCase(await idOf(beside)) : undefined;

@@ -1,0 +1,73 @@
+import { expect, test } from '@playwright/test';
+
+test('the desk shows open cases by what they wait for', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Weir Lane Garage' })).toBeVisible();
+  const waits = page.getByRole('region', { name: 'Wait for a part' });
+  await expect(waits.getByRole('listitem')).toContainText('actuator on order');
+  await expect(page.getByRole('region', { name: 'Wait for authorisation' })).toContainText('Haldric Lugger');
+});
+
+test('the find line is read into chips that can be taken off', async ({ page }) => {
+  await page.goto('/find');
+  const line = page.getByRole('search').getByRole('textbox');
+  await line.fill('lugger P0087 cranks for ages cold flurb');
+  const chips = page.getByRole('list', { name: 'How the line was read' });
+  for (const chip of ['Lugger', 'P0087', 'hard to start', 'cold start', 'flurb']) {
+    await expect(chips.getByRole('button', { name: `Take off ${chip}` })).toBeVisible();
+  }
+  await expect(page.getByRole('list', { name: 'Cases' }).getByRole('listitem').first()).toContainText(
+    'fuel return line, leaking',
+  );
+  await chips.getByRole('button', { name: 'Take off flurb' }).click();
+  await expect(line).toHaveValue('lugger P0087 cranks for ages cold');
+  await chips.getByRole('button', { name: 'Take off hard to start' }).click();
+  await expect(line).toHaveValue(/^lugger P0087.*cold$/);
+  await expect(chips.getByRole('button', { name: 'Take off hard to start' })).toBeHidden();
+});
+
+test('nothing found is said, with what to do', async ({ page }) => {
+  await page.goto('/find?q=xyzzyplugh');
+  await expect(page.getByText(/shares any of this/)).toBeVisible();
+});
+
+test('a part is added to the list, given a synonym, and merged', async ({ page }) => {
+  await page.goto('/causes');
+  const filter = page.getByLabel('Filter by name or synonym');
+  await filter.fill('snorkel pipe');
+  await page.getByRole('button', { name: 'Add “snorkel pipe”' }).click();
+  await expect(page.getByText('“snorkel pipe” is in the list now.')).toBeVisible();
+  await page.getByRole('button', { name: /^snorkel pipe/ }).click();
+  const panel = page.getByRole('complementary', { name: 'Chosen entry' });
+  await panel.getByLabel('Means the same as').selectOption({ label: 'intake boot' });
+  await panel.getByRole('button', { name: 'Merge into it' }).click();
+  await expect(panel.getByText(/Merged/)).toBeVisible();
+  await filter.fill('');
+  await filter.fill('snorkel pipe');
+  await expect(page.getByRole('button', { name: /^intake boot/ })).toBeVisible();
+});
+
+for (const [width, height] of [
+  [1280, 800],
+  [1024, 768],
+  [768, 1024],
+] as const) {
+  test(`nothing runs off the side at ${width}x${height}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    for (const url of ['/', '/find?q=P0171', '/cases/17', '/cases/34?beside=3', '/causes']) {
+      await page.goto(url);
+      const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+      expect(over, url).toBeLessThanOrEqual(0);
+    }
+  });
+}
+
+test('no page reports an error to the browser', async ({ page }) => {
+  const errors: string[] = [];
+  page.on('pageerror', (e) => errors.push(e.message));
+  page.on('console', (m) => m.type() === 'error' && errors.push(m.text()));
+  for (const url of ['/', '/find?q=P0171', '/cases/17', '/cases/39', '/causes']) {
+    await page.goto(url, { waitUntil: 'networkidle' });
+  }
+  expect(errors).toEqual([]);
+});
