@@ -126,7 +126,10 @@ function SuspectCard({ suspect: s }: { suspect: RowOf<'suspect'> }) {
     ]);
   };
   return (
-    <Card style={s.state === 'ruled out' ? { opacity: 0.72 } : undefined} data-suspect={s.id}>
+    <Card
+      style={s.state === 'ruled out' ? { background: 'var(--sunk)', borderStyle: 'dashed' } : undefined}
+      data-suspect={s.id}
+    >
       <Row $columns="1.2fr 1.1fr 1fr auto">
         <CataloguePicker {...b} field="partId" label="Part" of="part" />
         <CataloguePicker {...b} field="failureId" label="What may be wrong" of="failure" />

@@ -62,16 +62,9 @@ function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
   const cause = record.cause.find((c) => c.id === r.causeId);
   return (
     <Card>
-      <Row $columns="0.9fr 2fr 1.5fr 0.9fr 0.5fr auto">
+      <Row $columns="0.8fr 3fr 0.9fr 0.5fr auto">
         <ChoiceField {...b} field="action" label="Done" options={REPAIR_ACTIONS} />
         <LineField {...b} field="what" label="What" />
-        <ChoiceField
-          {...b}
-          field="causeId"
-          label="For the cause"
-          options={[{ value: '', label: '' }, ...record.cause.map((c) => ({ value: c.id, label: name(c) }))]}
-          empty="which cause?"
-        />
         <ChoiceField {...b} field="authorisation" label="Customer" options={AUTHORISATIONS} />
         <NumberField {...b} field="hours" label="Hours" />
         <IconButton
@@ -101,7 +94,14 @@ function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
           </Row>
         );
       })}
-      <Row $columns="1fr 1fr 1fr" style={{ marginTop: 2 }}>
+      <Row $columns="1.3fr 1fr 1fr 1fr" style={{ marginTop: 2 }}>
+        <ChoiceField
+          {...b}
+          field="causeId"
+          label="For the cause"
+          options={[{ value: '', label: '' }, ...record.cause.map((c) => ({ value: c.id, label: name(c) }))]}
+          empty="which cause?"
+        />
         <LineField {...b} field="access" label="What had to come off" />
         <LineField
           {...b}

@@ -1,0 +1,47 @@
+// npm run shots: takes the pictures in docs/screenshots from the demo shop.
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { ensureBuilt, ensureInstalled, freePort, run, serve, TSX } from './lib.mjs';
+
+/** Name, address, and where to scroll; size and theme where they differ. */
+const VIEWS = [
+  { name: 'desk', url: '/' },
+  { name: 'case-complaint', url: '/cases/34' },
+  { name: 'case-evidence', url: '/cases/34', to: '#evidence' },
+  { name: 'case-cause', url: '/cases/13', to: '#cause' },
+  { name: 'case-proof-dark', url: '/cases/25', to: '#repair', dark: true },
+  { name: 'case-beside', url: '/cases/34?beside=3', to: '#evidence' },
+  { name: 'case-tablet', url: '/cases/17', to: '#evidence', width: 768, height: 1024 },
+  { name: 'find', url: '/find?q=tessa%20P0171%20shakes%20at%20idle' },
+  { name: 'causes', url: '/causes' },
+];
+
+ensureInstalled();
+if (ensureBuilt().code !== 0) process.exit(1);
+const { chromium } = await import('@playwright/test');
+const temp = mkdtempSync(path.join(os.tmpdir(), 'vantle-shots-'));
+const env = { VANTLE_DATABASE_URL: `file:${path.join(temp, 'shop.db')}`, VANTLE_LOG: 'silent' };
+if (run(process.execPath, [TSX(), 'demo/load.ts'], { env }).code !== 0) process.exit(1);
+const server = await serve({ port: await freePort(), env, quiet: true });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+mkdirSync('docs/screenshots', { recursive: true });
+const only = process.argv.slice(2);
+for (const view of VIEWS.filter((v) => only.length === 0 || only.includes(v.name))) {
+  const page = await browser.newPage({
+    viewport: { width: view.width ?? 1280, height: view.height ?? 800 },
+    colorScheme: view.dark ? 'dark' : 'light',
+  });
+  await page.goto(server.url + view.url, { waitUntil: 'networkidle' });
+  if (view.to) await page.locator(view.to).evaluate((e) => e.scrollIntoView());
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `docs/screenshots/${view.name}.png` });
+  await page.close();
+}
+await browser.close();
+await server.stop();
+rmSync(temp, { recursive: true, force: true });
+console.log('Pictures are in docs/screenshots; open each one and look at it.');
