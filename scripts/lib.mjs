@@ -9,6 +9,8 @@ import { fileURLToPath } from 'node:url';
 export const root = fileURLToPath(new URL('..', import.meta.url));
 process.chdir(root);
 process.env.NEXT_TELEMETRY_DISABLED = '1';
+// The lock file is npm's business; Next must not write into it.
+process.env.NEXT_IGNORE_INCORRECT_LOCKFILE = '1';
 
 const [major, minor] = process.versions.node.split('.').map(Number);
 if (major < 20 || (major === 20 && minor < 19)) {
