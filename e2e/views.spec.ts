@@ -71,3 +71,12 @@ test('no page reports an error to the browser', async ({ page }) => {
   }
   expect(errors).toEqual([]);
 });
+
+test('a person is added to the shop and can be chosen as the one writing', async ({ page }) => {
+  await page.goto('/shop');
+  await page.getByLabel('Name of a new person').fill('Nadia Fern');
+  await page.getByLabel('Name of a new person').press('Enter');
+  await expect(page.getByText('Nadia Fern is here now.')).toBeVisible();
+  await page.goto('/');
+  await page.getByLabel('Who is writing').selectOption({ label: 'Nadia Fern' });
+});

@@ -5,7 +5,7 @@ import type { Metadata, Viewport } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
 import { Frame } from '@/screens/frame/frame';
-import { people } from '@/services/catalogue';
+import { people } from '@/services/shop';
 import { StyleRegistry } from '@/ui/registry';
 import { GlobalStyle } from '@/ui/theme';
 

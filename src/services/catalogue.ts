@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { CatalogueItem } from '@/core/case';
 import { db, write } from '@/store/database';
 import { appendHistory } from '@/store/rows';
-import { countCatalogueUse, insertCatalogue, listCatalogue, listPeople, updateCatalogue } from '@/store/shop';
+import { countCatalogueUse, insertCatalogue, listCatalogue, updateCatalogue } from '@/store/shop';
 import { newId } from './save';
 
 /** The shop's list of parts and kinds of failure: growing, with synonyms and merging. */
@@ -99,9 +99,4 @@ export async function changeCatalogue(request: CatalogueRequest, who: string): P
     await note('merge', item.id, item, { mergedInto: into.id });
     return { ...into, synonyms };
   });
-}
-
-/** People of the shop, for choosing who is writing. */
-export async function people() {
-  return (await listPeople(db())).filter((p) => p.active);
 }

@@ -1,7 +1,77 @@
-import { db } from '@/store/database';
-import { getSetting } from '@/store/shop';
+import { z } from 'zod';
+import { Person } from '@/core/case';
+import { db, write } from '@/store/database';
+import { appendHistory } from '@/store/rows';
+import { getSetting, listPeople, putSetting, upsertPerson, type PersonRow } from '@/store/shop';
+
+/** The shop itself: its name and its people. */
+
+export const ShopRequest = z.discriminatedUnion('do', [
+  z.object({ do: z.literal('name'), name: z.string().trim().min(1, 'Give the shop a name.').max(80) }),
+  z.object({
+    do: z.literal('person'),
+    person: Person.extend({
+      id: z.string().regex(/^[A-Za-z0-9_-]{1,40}$/),
+      name: z.string().trim().min(1, 'A person needs a name.').max(80),
+    }),
+  }),
+]);
+export type ShopRequest = z.infer<typeof ShopRequest>;
 
 /** The shop's name, for the desk and for printed pages. */
 export async function shopName(): Promise<string> {
   return (await getSetting<string>(db(), 'shop.name')) ?? 'Our shop';
+}
+
+/** Everybody who works or worked here. */
+export async function everybody(): Promise<PersonRow[]> {
+  return listPeople(db());
+}
+
+/** People who can be chosen as the one writing. */
+export async function people(): Promise<PersonRow[]> {
+  return (await everybody()).filter((p) => p.active);
+}
+
+/**
+ * Renames the shop, or adds or changes a person. People are never removed, since their work stands
+ * in the records; somebody who left is made inactive.
+ *
+ * @throws Error with a sentence when the last active person would go
+ */
+export async function changeShop(request: ShopRequest, who: string): Promise<void> {
+  const at = new Date().toISOString();
+  await write(async (tx) => {
+    if (request.do === 'name') {
+      const before = await getSetting<string>(tx, 'shop.name');
+      await putSetting(tx, 'shop.name', request.name);
+      await appendHistory(tx, {
+        at,
+        who,
+        caseId: null,
+        kind: 'shop',
+        rowId: 'name',
+        op: 'set',
+        before: { name: before },
+        after: { name: request.name },
+      });
+      return;
+    }
+    const all = await listPeople(tx);
+    const before = all.find((p) => p.id === request.person.id) ?? null;
+    if (!request.person.active && !all.some((p) => p.active && p.id !== request.person.id)) {
+      throw new Error('Somebody has to be here: add another person first.');
+    }
+    await upsertPerson(tx, request.person);
+    await appendHistory(tx, {
+      at,
+      who,
+      caseId: null,
+      kind: 'person',
+      rowId: request.person.id,
+      op: before ? 'set' : 'add',
+      before,
+      after: request.person,
+    });
+  });
 }

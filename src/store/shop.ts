@@ -27,6 +27,11 @@ export async function insertPerson(tx: Tx, person: PersonRow): Promise<void> {
   await tx.insert(s.people).values(person);
 }
 
+/** Adds a person, or writes over what was known of them. */
+export async function upsertPerson(tx: Tx, person: PersonRow): Promise<void> {
+  await tx.insert(s.people).values(person).onConflictDoUpdate({ target: s.people.id, set: person });
+}
+
 export async function listCatalogue(q: Tx | Db): Promise<CatalogueItem[]> {
   return (await q
     .select()

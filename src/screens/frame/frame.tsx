@@ -88,6 +88,7 @@ const NAV = [
   { href: '/', label: 'Desk' },
   { href: '/find', label: 'Find' },
   { href: '/causes', label: 'Causes' },
+  { href: '/shop', label: 'Shop' },
 ];
 
 /** What stands around every screen: the find line, where to go, who is writing. */

@@ -3,8 +3,9 @@ import { notFound } from 'next/navigation';
 import { cache } from 'react';
 import { CaseScreen } from '@/screens/case/case';
 import { caseByNumber, openCase } from '@/services/cases';
-import { catalogueItems, people } from '@/services/catalogue';
+import { catalogueItems } from '@/services/catalogue';
 import { precedentsOf } from '@/services/find';
+import { people } from '@/services/shop';
 
 interface Props {
   params: Promise<{ id: string }>;

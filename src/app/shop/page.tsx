@@ -1,0 +1,10 @@
+import type { Metadata } from 'next';
+import { ShopScreen } from '@/screens/shop/shop';
+import { everybody, shopName } from '@/services/shop';
+
+export const metadata: Metadata = { title: 'Shop' };
+export const dynamic = 'force-dynamic';
+
+export default async function Page() {
+  return <ShopScreen name={await shopName()} people={await everybody()} />;
+}

@@ -1,0 +1,148 @@
+'use client';
+
+import { Plus } from 'lucide-react';
+import { nanoid } from 'nanoid';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
+
+interface Person {
+  id: string;
+  name: string;
+  role: string;
+  active: boolean;
+}
+
+const Page = styled.main`
+  max-width: 760px;
+  margin: 0 auto;
+  padding: 20px 20px 60px;
+  display: grid;
+  gap: 14px;
+  & h1 {
+    font-size: 1.25rem;
+  }
+  & h2 {
+    font-size: 0.9375rem;
+    margin-top: 10px;
+  }
+`;
+const Line = styled.li`
+  display: grid;
+  grid-template-columns: 1fr 150px 130px;
+  gap: 12px;
+  align-items: end;
+  padding: 6px 0;
+  border-top: 1px solid var(--rule);
+`;
+const ROLES = [
+  { value: 'lead', label: 'lead' },
+  { value: 'technician', label: 'technician' },
+  { value: 'desk', label: 'front desk' },
+];
+
+/** The shop's name and the people who write in it. */
+export function ShopScreen({ name, people }: { name: string; people: Person[] }) {
+  const router = useRouter();
+  const [message, setMessage] = useState('');
+  const [shop, setShop] = useState(name);
+  const [added, setAdded] = useState('');
+  const send = async (body: object, done: string) => {
+    try {
+      const response = await fetch('/api/shop', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(body),
+      });
+      const answer = (await response.json()) as { error?: string };
+      setMessage(answer.error ?? done);
+      router.refresh();
+      return !answer.error;
+    } catch {
+      setMessage('No connection: nothing was changed.');
+      return false;
+    }
+  };
+  const add = async () => {
+    if (added.trim() === '') return;
+    const person = { id: nanoid(10), name: added.trim(), role: 'technician', active: true };
+    if (await send({ do: 'person', person }, `${added.trim()} is here now.`)) setAdded('');
+  };
+  return (
+    <Page>
+      <h1>The shop</h1>
+      <div>
+        <FieldLabel htmlFor="shop-name">Name</FieldLabel>
+        <Input
+          id="shop-name"
+          value={shop}
+          maxLength={80}
+          onChange={(e) => setShop(e.target.value)}
+          onBlur={() => shop.trim() !== name && void send({ do: 'name', name: shop }, 'The name is kept.')}
+        />
+      </div>
+      <h2>People</h2>
+      <Quiet>
+        Whoever is chosen at the top right stands in the history of what is written. Somebody who left is set
+        to “gone”; their work stays under their name.
+      </Quiet>
+      <ul>
+        {people.map((p) => (
+          <PersonLine key={p.id + p.name + p.role + String(p.active)} person={p} send={send} />
+        ))}
+      </ul>
+      <div style={{ display: 'flex', gap: 10 }}>
+        <Input
+          aria-label="Name of a new person"
+          placeholder="Name of somebody new"
+          value={added}
+          maxLength={80}
+          onChange={(e) => setAdded(e.target.value)}
+          onKeyDown={(e) => e.key === 'Enter' && void add()}
+        />
+        <Button $kind="main" isDisabled={added.trim() === ''} onPress={() => void add()}>
+          <Plus aria-hidden="true" /> Add
+        </Button>
+      </div>
+      <p role="status">{message}</p>
+    </Page>
+  );
+}
+
+function PersonLine({
+  person,
+  send,
+}: {
+  person: Person;
+  send: (body: object, done: string) => Promise<boolean>;
+}) {
+  const [name, setName] = useState(person.name);
+  const keep = (over: Partial<Person>) =>
+    void send({ do: 'person', person: { ...person, name, ...over } }, 'Kept.');
+  return (
+    <Line>
+      <Input
+        aria-label={`Name of ${person.name}`}
+        value={name}
+        maxLength={80}
+        onChange={(e) => setName(e.target.value)}
+        onBlur={() => name.trim() !== person.name && keep({})}
+      />
+      <Choice
+        label={`Work of ${person.name}`}
+        hideLabel
+        value={person.role}
+        options={ROLES}
+        onChange={(role) => keep({ role })}
+      />
+      <Choice
+        label={`Is ${person.name} here`}
+        hideLabel
+        value={person.active ? 'here' : 'gone'}
+        options={['here', 'gone']}
+        onChange={(v) => keep({ active: v === 'here' })}
+      />
+    </Line>
+  );
+}
