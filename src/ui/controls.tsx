@@ -176,6 +176,12 @@ const Segment = styled(Radio)`
   &:last-of-type {
     border-radius: 0 13px 13px 0;
   }
+  &[data-suggested] {
+    background: var(--accent-soft);
+    color: var(--accent);
+    box-shadow: inset 0 0 0 1px var(--accent);
+    border-style: dashed;
+  }
   &[data-selected] {
     background: var(--accent);
     border-color: var(--accent);
@@ -198,18 +204,26 @@ export function Segments({
   label,
   value,
   options,
+  suggested,
   onChange,
 }: {
   label: string;
   value: string;
   options: readonly { value: string; label: string }[];
+  /** The one proposed while none is chosen; shown, not chosen. */
+  suggested?: string;
   onChange: (value: string) => void;
 }) {
   return (
     <Group value={value} onChange={onChange} orientation="horizontal">
       <Label className="visually-hidden">{label}</Label>
       {options.map((o) => (
-        <Segment key={o.value} value={o.value} onClick={() => value === o.value && onChange('')}>
+        <Segment
+          key={o.value}
+          value={o.value}
+          data-suggested={(value === '' && o.value === suggested) || undefined}
+          onClick={() => value === o.value && onChange('')}
+        >
           {o.label}
         </Segment>
       ))}

@@ -1,6 +1,6 @@
 import { KINDS, type CatalogueItem, type Kind } from '@/core/case';
 import type { Catalogue } from '@/core/cause';
-import { readCode, readReport } from '@/core/codes';
+import { readCode, readScan, type ScanReport } from '@/core/codes';
 import { readSentence, symptomById } from '@/core/symptoms';
 import type { CaseFile } from './case-file';
 
@@ -105,7 +105,7 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
   (file.earlier ?? []).forEach((e, i) => add('earlier', { ...e }, i));
 
   (file.scans ?? []).forEach((scan, i) => {
-    const report = readReport(scan.text);
+    const { report } = readScan(scan.text);
     const scanId = add(
       'scan',
       {
@@ -193,13 +193,13 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
  * The rows of a scan report under its scan: modules, codes, freeze-frame values, monitors.
  *
  * @param scanId the scan they hang on
- * @param report as read by `readReport`
+ * @param report as read by `readScan`
  * @param newId makes ids
  * @returns rows without `caseId`, owners first
  */
 export function reportRows(
   scanId: string,
-  report: ReturnType<typeof readReport>,
+  report: ScanReport,
   newId: () => string,
 ): { kind: 'module' | 'code' | 'freeze' | 'monitor'; row: Record<string, unknown> & { id: string } }[] {
   const modules = report.modules.map((m, i) => ({ id: newId(), scanId, position: i, ...m }));

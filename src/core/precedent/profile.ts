@@ -1,6 +1,6 @@
 import { causeName, type Catalogue } from '@/core/cause';
 import type { CaseRecord, Grade } from '@/core/case';
-import { baseCode } from '@/core/codes';
+import { baseCode, effectiveRoles } from '@/core/codes';
 import { symptomById, tokens } from '@/core/symptoms';
 import type { VehicleFacts } from '@/core/vehicle';
 
@@ -43,9 +43,11 @@ export function headlineOf(record: Pick<CaseRecord, 'case' | 'symptom' | 'code'>
   return codes.length ? codes.slice(0, 4).join(', ') : 'Nothing recorded yet';
 }
 
-/** The codes of a case, once each, with how much they count by the role a person gave them. */
-export function weighedCodes(record: Pick<CaseRecord, 'code' | 'role'>): { code: string; weight: number }[] {
-  const roles = new Map(record.role.map((r) => [r.code, r.role]));
+/** The codes of a case, once each, with how much they count by their role: a person's word, else the proposal. */
+export function weighedCodes(
+  record: Pick<CaseRecord, 'scan' | 'clear' | 'module' | 'code' | 'symptom' | 'role'>,
+): { code: string; weight: number }[] {
+  const roles = effectiveRoles(record);
   const best = new Map<string, number>();
   for (const c of record.code) {
     const weight = ROLE_WEIGHT[roles.get(c.code) ?? ''] ?? 0.7;

@@ -4,185 +4,12 @@ import { ClipboardPaste, Plus, X } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { ROLES, SCAN_PHASES, type Op, type RowOf } from '@/core/case';
-import { followCodes, readReport, unrecordedClears, type Course } from '@/core/codes';
+import { SCAN_PHASES, type Op, type RowOf } from '@/core/case';
+import { readScan, unrecordedClears } from '@/core/codes';
 import { reportRows } from '@/core/exchange';
-import { Button, Choice, Figure, IconButton, Quiet, Segments, Tag, TextArea } from '@/ui/controls';
-import { dayTime } from '@/ui/dates';
+import { Button, Choice, Figure, IconButton, Tag, TextArea } from '@/ui/controls';
 import { ChoiceField, LineField, nowIso, Row, useDraft } from './fields';
 import { useCase } from './store';
-
-const Table = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  & th {
-    text-align: left;
-    font-size: 0.75rem;
-    font-weight: 600;
-    color: var(--ink-3);
-    padding: 2px 8px;
-    border-bottom: 1px solid var(--rule-2);
-    vertical-align: bottom;
-  }
-  & td {
-    padding: 4px 8px;
-    border-bottom: 1px solid var(--rule);
-    vertical-align: top;
-  }
-  & td.dot {
-    text-align: center;
-    padding: 6px 3px;
-  }
-  & .beneath {
-    display: none;
-  }
-  /* Fingers need wide roles: the course then stands under the wording. */
-  @media (pointer: coarse) {
-    & .course {
-      display: none;
-    }
-    & .beneath {
-      display: block;
-    }
-  }
-  @container sheet (max-width: 740px) {
-    & .course {
-      display: none;
-    }
-    & .beneath {
-      display: block;
-    }
-  }
-  @container sheet (max-width: 520px) {
-    & thead {
-      display: none;
-    }
-    & tr {
-      display: flex;
-      flex-wrap: wrap;
-      border-bottom: 1px solid var(--rule);
-      padding: 4px 0;
-    }
-    & td {
-      border: 0;
-    }
-  }
-`;
-
-const COURSE_TONE: Record<Course, 'fail' | 'unsure' | 'plain' | 'pass'> = {
-  'no clear yet': 'plain',
-  'not scanned since': 'plain',
-  'came straight back': 'fail',
-  'came back on the road': 'fail',
-  'came back later': 'unsure',
-  new: 'unsure',
-  'did not return': 'pass',
-};
-
-/** All codes of the case: in which scans each stood, its course, and what a person made of it. */
-export function CodesOverScans() {
-  const record = useCase((s) => s.record);
-  const add = useCase((s) => s.add);
-  const edit = useCase((s) => s.edit);
-  const courses = followCodes(record.scan, record.code, record.clear);
-  if (courses.length === 0) return null;
-  const scans = [...record.scan].sort((a, b) => a.at.localeCompare(b.at));
-  const setRole = (code: string, role: string) => {
-    const row = record.role.find((r) => r.code === code);
-    if (row) edit('role', row.id, 'role', role);
-    else add('role', { code, role, position: record.role.length });
-  };
-  const explained = (code: string) => record.explains.some((e) => e.of === 'code' && e.what === code);
-  return (
-    <Table aria-label="Codes over the scans">
-      <thead>
-        <tr>
-          <th scope="col">Code</th>
-          <th scope="col">Wording</th>
-          {scans.map((s, i) => (
-            <th
-              key={s.id}
-              scope="col"
-              className="dot"
-              title={`${dayTime(s.at)} ${s.phase}`}
-              style={{ textAlign: 'center', padding: '2px 3px' }}
-            >
-              S{i + 1}
-            </th>
-          ))}
-          <th scope="col" className="course">
-            Course
-          </th>
-          <th scope="col">Role</th>
-        </tr>
-      </thead>
-      <tbody>
-        {courses.map((c) => {
-          const role = record.role.find((r) => r.code === c.code)?.role ?? '';
-          return (
-            <tr key={c.code}>
-              <td>
-                <Figure style={{ fontWeight: 650, whiteSpace: 'nowrap' }}>{c.code}</Figure>
-              </td>
-              <td style={{ minWidth: 130 }}>
-                {c.text || <Quiet>no wording</Quiet>}
-                <span className="beneath">
-                  <Tag $tone={COURSE_TONE[c.course]}>{c.course}</Tag>
-                </span>
-                {role === 'chase' && !explained(c.code) && record.cause.length > 0 && (
-                  <>
-                    {' '}
-                    <Tag $tone="unsure">not explained</Tag>
-                  </>
-                )}
-              </td>
-              {scans.map((s) => (
-                <td key={s.id} className="dot">
-                  <Dot code={record.code.find((x) => x.scanId === s.id && x.code === c.code)} />
-                </td>
-              ))}
-              <td className="course">
-                <Tag $tone={COURSE_TONE[c.course]} title={c.because}>
-                  {c.course}
-                </Tag>
-              </td>
-              <td>
-                <Segments
-                  label={`Role of ${c.code}`}
-                  value={role}
-                  options={ROLES.filter((r) => r !== '').map((r) => ({ value: r, label: r }))}
-                  onChange={(r) => setRole(c.code, r)}
-                />
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </Table>
-  );
-}
-
-/** Stood in that scan: full when stored or active, half when only pending, a dash when absent. */
-function Dot({ code }: { code: RowOf<'code'> | undefined }) {
-  if (!code) return <Quiet aria-label="not there">·</Quiet>;
-  const words = code.statuses.join(', ') || 'there';
-  const pending =
-    code.statuses.length > 0 &&
-    code.statuses.every((s) => s === 'pending' || s === 'history' || s === 'not run');
-  return (
-    <svg width="12" height="12" viewBox="0 0 12 12" role="img" aria-label={words}>
-      <title>{words}</title>
-      <circle
-        cx="6"
-        cy="6"
-        r="4.5"
-        fill={pending ? 'none' : 'var(--ink-2)'}
-        stroke="var(--ink-2)"
-        strokeWidth="1.5"
-      />
-    </svg>
-  );
-}
 
 const Box = styled.div`
   padding: 10px 12px;
@@ -191,6 +18,9 @@ const Box = styled.div`
   display: grid;
   gap: 8px;
 `;
+
+const MOST = 500_000;
+const FORMS = { text: '', csv: ' from a table', frames: ' from a frame log' };
 
 /** Paste a scan report from any tool; what was understood is shown before it goes onto the case. */
 export function PasteScan({ onDone }: { onDone: () => void }) {
@@ -201,8 +31,8 @@ export function PasteScan({ onDone }: { onDone: () => void }) {
   const [phase, setPhase] = useState<string>(
     record.scan.length === 0 ? 'first' : cleared ? 'after clear' : '',
   );
-  const report = readReport(text);
-  const tooLong = text.length > 500_000;
+  const { form, report } = readScan(text.slice(0, MOST));
+  const tooLong = text.length > MOST;
   const put = () => {
     const scanId = nanoid(14);
     const ops: Op[] = [
@@ -242,7 +72,7 @@ export function PasteScan({ onDone }: { onDone: () => void }) {
         rows={5}
         value={text}
         placeholder={
-          'Paste the report of any tool, or type codes, one a line:\nEngine\nP0171 System too lean bank 1  stored\nABS: no response\nBattery: 12.3 V'
+          'Paste the report of any tool, a table, or a frame log; or type codes, one a line:\nEngine\nP0171 System too lean bank 1  stored\nABS: no response\nBattery: 12.3 V'
         }
         style={{
           fontFamily: 'var(--mono)',
@@ -268,6 +98,7 @@ export function PasteScan({ onDone }: { onDone: () => void }) {
         <div role="status" style={{ fontSize: '0.875rem' }}>
           <strong>
             {report.codes.length} code{report.codes.length === 1 ? '' : 's'}
+            {FORMS[form]}
           </strong>
           {report.codes.length > 0 && (
             <>

@@ -92,7 +92,7 @@ export function Spine() {
           : [
               count(r.scan.length, 'scan'),
               count(r.test.length, 'test'),
-              undecided > 0 && `${undecided} codes without a role`,
+              undecided > 0 && `${undecided} role${undecided === 1 ? '' : 's'} only proposed`,
             ]
               .filter(Boolean)
               .join(', '),

@@ -1,0 +1,45 @@
+import type { CodeStatus } from '@/core/case';
+import type { Course } from './course';
+import type { CodeKind } from './kind';
+
+export type CodeRole = 'chase' | 'knock-on' | 'aside' | 'leftover';
+
+/** One code with everything the rules look at. */
+export interface CodeFacts {
+  code: string;
+  base: string;
+  /** The tool's wording, else the dictionary's. */
+  text: string;
+  kind: CodeKind;
+  course: Course;
+  /** All statuses it had in any scan. */
+  statuses: CodeStatus[];
+  /** Controllers that reported it. */
+  modules: string[];
+}
+
+/** The scans of a case as the rules see them. */
+export interface TriageFacts {
+  codes: CodeFacts[];
+  /** Controllers that did not answer in some scan. */
+  silent: string[];
+  /** Lowest battery voltage of the scans in volts, where known. */
+  battery: number | null;
+  /** Areas of the vehicle the complaint is about, as the symptom vocabulary groups them. */
+  areas: string[];
+}
+
+export interface Proposal {
+  role: CodeRole;
+  /** The rule's name, for whoever wants to know which one spoke. */
+  rule: string;
+  because: string;
+}
+
+/** A rule of the trade: when it speaks, what role it gives, and why. Rules are data; see `triage-rules.ts`. */
+export interface TriageRule {
+  name: string;
+  /** Rules with more say go first. */
+  say: number;
+  speak: (code: CodeFacts, all: TriageFacts) => { role: CodeRole; because: string } | undefined;
+}

@@ -1,0 +1,246 @@
+'use client';
+
+import { nanoid } from 'nanoid';
+import type { KeyboardEvent } from 'react';
+import styled from 'styled-components';
+import { ROLES, type Op, type RowOf } from '@/core/case';
+import { followCodes, meaningOf, proposeRoles, triageFacts, type Course } from '@/core/codes';
+import { Button, Figure, Quiet, Segments, Tag } from '@/ui/controls';
+import { dayTime } from '@/ui/dates';
+import { OpeningMoves } from './opening-moves';
+import { useCase } from './store';
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  & th {
+    text-align: left;
+    font-size: 0.75rem;
+    font-weight: 600;
+    color: var(--ink-3);
+    padding: 2px 8px;
+    border-bottom: 1px solid var(--rule-2);
+    vertical-align: bottom;
+  }
+  & td {
+    padding: 4px 8px;
+    border-bottom: 1px solid var(--rule);
+    vertical-align: top;
+  }
+  & td.dot {
+    text-align: center;
+    padding: 6px 3px;
+  }
+  & .beneath {
+    display: none;
+  }
+  /* Fingers need wide roles: the course then stands under the wording. */
+  @media (pointer: coarse) {
+    & .course {
+      display: none;
+    }
+    & .beneath {
+      display: block;
+    }
+  }
+  @container sheet (max-width: 740px) {
+    & .course {
+      display: none;
+    }
+    & .beneath {
+      display: block;
+    }
+  }
+  @container sheet (max-width: 520px) {
+    & thead {
+      display: none;
+    }
+    & tr {
+      display: flex;
+      flex-wrap: wrap;
+      border-bottom: 1px solid var(--rule);
+      padding: 4px 0;
+    }
+    & td {
+      border: 0;
+    }
+  }
+`;
+
+const COURSE_TONE: Record<Course, 'fail' | 'unsure' | 'plain' | 'pass'> = {
+  'no clear yet': 'plain',
+  'not scanned since': 'plain',
+  'came straight back': 'fail',
+  'came back on the road': 'fail',
+  'came back later': 'unsure',
+  new: 'unsure',
+  'did not return': 'pass',
+};
+
+/** All codes of the case: in which scans each stood, its course, and its role, proposed or given. */
+export function CodesOverScans() {
+  const record = useCase((s) => s.record);
+  const add = useCase((s) => s.add);
+  const edit = useCase((s) => s.edit);
+  const together = useCase((s) => s.together);
+  const courses = followCodes(record.scan, record.code, record.clear);
+  if (courses.length === 0) return null;
+  const scans = [...record.scan].sort((a, b) => a.at.localeCompare(b.at));
+  const proposals = proposeRoles(triageFacts(record));
+  const given = new Map(record.role.filter((r) => r.role !== '').map((r) => [r.code, r.role]));
+  const open = courses.filter((c) => !given.has(c.code) && proposals.has(c.code));
+  const setRole = (code: string, role: string) => {
+    const row = record.role.find((r) => r.code === code);
+    if (row) edit('role', row.id, 'role', role);
+    else add('role', { code, role, why: '', position: record.role.length });
+  };
+  const takeAll = () =>
+    together(
+      open.flatMap(({ code }, i): Op[] => {
+        const p = proposals.get(code)!;
+        const row = record.role.find((r) => r.code === code);
+        const fields = { role: p.role, why: p.because };
+        return [
+          row
+            ? {
+                op: 'set',
+                kind: 'role',
+                id: row.id,
+                revision: row.revision,
+                set: fields,
+                was: { role: row.role, why: row.why },
+              }
+            : {
+                op: 'add',
+                kind: 'role',
+                id: nanoid(14),
+                row: { code, ...fields, position: record.role.length + i },
+              },
+        ];
+      }),
+    );
+  const byKey = (e: KeyboardEvent, code: string) => {
+    const role = ROLE_KEYS[e.key];
+    if (!role || e.ctrlKey || e.metaKey || e.altKey) return;
+    e.preventDefault();
+    setRole(code, role);
+  };
+  const explained = (code: string) => record.explains.some((e) => e.of === 'code' && e.what === code);
+  return (
+    <>
+      {open.length > 0 && (
+        <p style={{ display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap', paddingLeft: 8 }}>
+          <Quiet>
+            {open.length} role{open.length === 1 ? ' is' : 's are'} only proposed (dashed). Overrule one with
+            its key: c, k, a, l.
+          </Quiet>
+          <Button onPress={takeAll}>Take all proposals</Button>
+        </p>
+      )}
+      <Table aria-label="Codes over the scans">
+        <thead>
+          <tr>
+            <th scope="col">Code</th>
+            <th scope="col">Wording</th>
+            {scans.map((s, i) => (
+              <th
+                key={s.id}
+                scope="col"
+                className="dot"
+                title={`${dayTime(s.at)} ${s.phase}`}
+                style={{ textAlign: 'center', padding: '2px 3px' }}
+              >
+                S{i + 1}
+              </th>
+            ))}
+            <th scope="col" className="course">
+              Course
+            </th>
+            <th scope="col">Role</th>
+          </tr>
+        </thead>
+        <tbody>
+          {courses.map((c) => {
+            const role = given.get(c.code) ?? '';
+            const proposal = proposals.get(c.code);
+            const why = role === '' ? proposal?.because : record.role.find((r) => r.code === c.code)?.why;
+            const meaning = meaningOf(c.code);
+            return (
+              <tr key={c.code} onKeyDown={(e) => byKey(e, c.code)}>
+                <td>
+                  <Figure style={{ fontWeight: 650, whiteSpace: 'nowrap' }}>{c.code}</Figure>
+                </td>
+                <td style={{ minWidth: 130 }}>
+                  {c.text || meaning || <Quiet>no wording</Quiet>}{' '}
+                  {!c.text && meaning && (
+                    <Quiet title="from memory of the public standard">(our words)</Quiet>
+                  )}
+                  <span className="beneath">
+                    <Tag $tone={COURSE_TONE[c.course]}>{c.course}</Tag>
+                  </span>
+                  {role === 'chase' && !explained(c.code) && record.cause.length > 0 && (
+                    <>
+                      {' '}
+                      <Tag $tone="unsure">not explained</Tag>
+                    </>
+                  )}
+                  {why && (
+                    <Quiet style={{ display: 'block' }}>
+                      {role === '' ? `${proposal!.role}: ` : ''}
+                      {why}
+                    </Quiet>
+                  )}
+                </td>
+                {scans.map((s) => (
+                  <td key={s.id} className="dot">
+                    <Dot code={record.code.find((x) => x.scanId === s.id && x.code === c.code)} />
+                  </td>
+                ))}
+                <td className="course">
+                  <Tag $tone={COURSE_TONE[c.course]} title={c.because}>
+                    {c.course}
+                  </Tag>
+                </td>
+                <td>
+                  <Segments
+                    label={`Role of ${c.code}`}
+                    value={role}
+                    suggested={proposal?.role}
+                    options={ROLES.filter((r) => r !== '').map((r) => ({ value: r, label: r }))}
+                    onChange={(r) => setRole(c.code, r)}
+                  />
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </Table>
+      <OpeningMoves courses={courses} />
+    </>
+  );
+}
+
+/** One key a role, while the cursor is in the code's row. */
+const ROLE_KEYS: Record<string, string> = { c: 'chase', k: 'knock-on', a: 'aside', l: 'leftover' };
+
+/** Stood in that scan: full when stored or active, half when only pending, a dash when absent. */
+function Dot({ code }: { code: RowOf<'code'> | undefined }) {
+  if (!code) return <Quiet aria-label="not there">·</Quiet>;
+  const words = code.statuses.join(', ') || 'there';
+  const pending =
+    code.statuses.length > 0 &&
+    code.statuses.every((s) => s === 'pending' || s === 'history' || s === 'not run');
+  return (
+    <svg width="12" height="12" viewBox="0 0 12 12" role="img" aria-label={words}>
+      <title>{words}</title>
+      <circle
+        cx="6"
+        cy="6"
+        r="4.5"
+        fill={pending ? 'none' : 'var(--ink-2)'}
+        stroke="var(--ink-2)"
+        strokeWidth="1.5"
+      />
+    </svg>
+  );
+}
