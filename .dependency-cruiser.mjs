@@ -63,6 +63,13 @@ export default {
       to: { path: '(^|node_modules/)(drizzle-orm|@libsql/client|libsql)(/|$)' },
     },
     {
+      name: 'stand-ins-know-only-core',
+      comment: 'What stands in for a device outside must be replaceable by the device.',
+      severity: 'error',
+      from: { path: '^src/sim/' },
+      to: { path: '^src/(?!sim/|core/)' },
+    },
+    {
       name: 'screens-stay-out-of-routes',
       severity: 'error',
       from: { path: screenFiles },

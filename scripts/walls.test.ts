@@ -59,6 +59,7 @@ describe('walls', () => {
     ['the-store-knows-no-rules', 'src/store/a.ts', '@/core/cause/b', 'src/core/cause/b.ts'],
     ['only-app-reaches-services', 'src/screens/a.ts', '@/services/b', 'src/services/b.ts'],
     ['only-the-store-speaks-sql', 'src/services/a.ts', 'drizzle-orm', ''],
+    ['stand-ins-know-only-core', 'src/sim/a.ts', '@/services/b', 'src/services/b.ts'],
     ['screens-stay-out-of-routes', 'src/screens/a.ts', '@/app/b', 'src/app/b.ts'],
   ])('%s breaks', (rule, from, what, other) => {
     expect(cross({ [from]: takes(what), ...(other ? { [other]: one } : {}) })).toContain(rule);

@@ -16,6 +16,7 @@ export const TABLES: Record<Kind, AnyTable> = {
   module: s.scanModules,
   code: s.scanCodes,
   freeze: s.freezeValues,
+  live: s.liveValues,
   monitor: s.readinessMonitors,
   role: s.codeRoles,
   test: s.tests,

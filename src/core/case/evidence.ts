@@ -60,6 +60,10 @@ export type Code = z.infer<typeof Code>;
 export const Freeze = z.object({ ...base, codeId: owner, name: line, entered: line });
 export type Freeze = z.infer<typeof Freeze>;
 
+/** A value the vehicle reported at the moment of a scan. */
+export const Live = z.object({ ...base, scanId: owner, name: line, entered: line });
+export type Live = z.infer<typeof Live>;
+
 /** A readiness monitor in one scan. */
 export const Monitor = z.object({
   ...base,

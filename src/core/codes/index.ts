@@ -9,3 +9,4 @@ export * from './frames/candump';
 export * from './frames/frame-log';
 export * from './frames/isotp';
 export * from './read-scan';
+export * from './port';

@@ -6,6 +6,8 @@ export interface ScanReport {
   modules: { name: string; answered: boolean }[];
   codes: { code: string; text: string; statuses: CodeStatus[]; module: number | null }[];
   freeze: { code: number; name: string; entered: string }[];
+  /** Values the vehicle reported at that moment. */
+  live: { name: string; entered: string }[];
   monitors: { name: string; state: 'complete' | 'incomplete' | 'not supported' }[];
   battery: string;
   odometer: string;
@@ -56,6 +58,7 @@ export function readReport(text: string): ScanReport {
     modules: [],
     codes: [],
     freeze: [],
+    live: [],
     monitors: [],
     battery: '',
     odometer: '',

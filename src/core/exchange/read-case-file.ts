@@ -201,7 +201,10 @@ export function reportRows(
   scanId: string,
   report: ScanReport,
   newId: () => string,
-): { kind: 'module' | 'code' | 'freeze' | 'monitor'; row: Record<string, unknown> & { id: string } }[] {
+): {
+  kind: 'module' | 'code' | 'freeze' | 'live' | 'monitor';
+  row: Record<string, unknown> & { id: string };
+}[] {
   const modules = report.modules.map((m, i) => ({ id: newId(), scanId, position: i, ...m }));
   const codes = report.codes.map(({ module, ...c }, i) => ({
     id: newId(),
@@ -216,6 +219,10 @@ export function reportRows(
     ...report.freeze.map((f, i) => ({
       kind: 'freeze' as const,
       row: { id: newId(), position: i, codeId: codes[f.code]!.id, name: f.name, entered: f.entered },
+    })),
+    ...report.live.map((l, i) => ({
+      kind: 'live' as const,
+      row: { id: newId(), scanId, position: i, ...l },
     })),
     ...report.monitors.map((m, i) => ({
       kind: 'monitor' as const,

@@ -159,6 +159,8 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
   const mine = codes.filter((c) => c.scanId === scan.id);
   const ids = new Set(mine.map((c) => c.id));
   const frames = freeze.filter((f) => ids.has(f.codeId));
+  const live = useCase((s) => s.record.live).filter((l) => l.scanId === scan.id);
+  const done = monitors.filter((m) => m.scanId === scan.id && m.state === 'complete');
   const silent = modules.filter((m) => m.scanId === scan.id && !m.answered);
   const waiting = monitors.filter((m) => m.scanId === scan.id && m.state === 'incomplete');
   const b = { kind: 'scan', id: scan.id, hideLabel: true } as const;
@@ -204,6 +206,11 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
           </Tag>
         ))}
         {waiting.length > 0 && <Tag $tone="unsure">not run yet: {waiting.map((m) => m.name).join(', ')}</Tag>}
+        {done.length > 0 && (
+          <Tag title={done.map((m) => m.name).join(', ')}>
+            {done.length} monitor{done.length === 1 ? '' : 's'} complete
+          </Tag>
+        )}
         {scan.leftover.length > 0 && (
           <details style={{ fontSize: '0.8125rem' }}>
             <summary>
@@ -212,28 +219,22 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
             <pre style={{ margin: 4, maxHeight: 140, overflow: 'auto' }}>{scan.leftover.join('\n')}</pre>
           </details>
         )}
+        {live.length > 0 && (
+          <details style={{ fontSize: '0.8125rem', flexBasis: '100%' }}>
+            <summary>Values at that moment: {live.length}</summary>
+            <Values rows={live.map((l) => ({ id: l.id, name: l.name, entered: l.entered }))} />
+          </details>
+        )}
         {frames.length > 0 && (
           <details style={{ fontSize: '0.8125rem', flexBasis: '100%' }}>
             <summary>Freeze frame: {frames.length} values</summary>
-            <dl
-              style={{
-                display: 'grid',
-                gridTemplateColumns: 'repeat(auto-fill, minmax(210px, 1fr))',
-                gap: '2px 14px',
-                padding: '4px 0',
-              }}
-            >
-              {frames.map((f) => (
-                <div key={f.id} style={{ display: 'flex', justifyContent: 'space-between', gap: 8 }}>
-                  <dt style={{ color: 'var(--ink-2)' }}>
-                    <Figure>{mine.find((c) => c.id === f.codeId)?.code}</Figure> {f.name}
-                  </dt>
-                  <dd>
-                    <Figure>{f.entered}</Figure>
-                  </dd>
-                </div>
-              ))}
-            </dl>
+            <Values
+              rows={frames.map((f) => ({
+                id: f.id,
+                name: `${mine.find((c) => c.id === f.codeId)?.code ?? ''} ${f.name}`,
+                entered: f.entered,
+              }))}
+            />
           </details>
         )}
       </div>
@@ -279,5 +280,28 @@ export function ScanActions({
         <Plus aria-hidden="true" /> Codes cleared
       </Button>
     </>
+  );
+}
+
+/** Names with their values, in columns. */
+function Values({ rows }: { rows: { id: string; name: string; entered: string }[] }) {
+  return (
+    <dl
+      style={{
+        display: 'grid',
+        gridTemplateColumns: 'repeat(auto-fill, minmax(230px, 1fr))',
+        gap: '2px 18px',
+        padding: '4px 0',
+      }}
+    >
+      {rows.map((r) => (
+        <div key={r.id} style={{ display: 'flex', justifyContent: 'space-between', gap: 8 }}>
+          <dt style={{ color: 'var(--ink-2)' }}>{r.name}</dt>
+          <dd>
+            <Figure>{r.entered}</Figure>
+          </dd>
+        </div>
+      ))}
+    </dl>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { Plus } from 'lucide-react';
+import { Plug, Plus } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Empty, Figure } from '@/ui/controls';
@@ -8,6 +8,7 @@ import { dayTime } from '@/ui/dates';
 import { CodesOverScans } from './code-table';
 import { ClearItem, PasteScan, ScanActions, ScanItem } from './codes';
 import { CasePart, nowIso, Sub, useFocusNext } from './fields';
+import { PortPanel } from './port-panel';
 import { useCase } from './store';
 import { TestItem } from './tests';
 
@@ -39,6 +40,7 @@ export function EvidencePart() {
   const add = useCase((s) => s.add);
   const focus = useFocusNext();
   const [pasting, setPasting] = useState(false);
+  const [atVehicle, setAtVehicle] = useState(false);
   const inOrder = [...scans].sort((a, b) => a.at.localeCompare(b.at));
   const items = [
     ...scans.map((row) => ({
@@ -61,6 +63,9 @@ export function EvidencePart() {
       title="Evidence"
       actions={
         <>
+          <Button aria-expanded={atVehicle} onPress={() => setAtVehicle(!atVehicle)}>
+            <Plug aria-hidden="true" /> Vehicle
+          </Button>
           <ScanActions pasting={pasting} setPasting={setPasting} />
           <Button onPress={addTest}>
             <Plus aria-hidden="true" /> Test
@@ -68,6 +73,7 @@ export function EvidencePart() {
         </>
       }
     >
+      {atVehicle && <PortPanel onDone={() => setAtVehicle(false)} />}
       {pasting && <PasteScan onDone={() => setPasting(false)} />}
       {hasCodes && (
         <>

@@ -55,6 +55,12 @@ export const freezeValues = sqliteTable(
   (t) => [index('freeze_values_case').on(t.caseId)],
 );
 
+export const liveValues = sqliteTable(
+  'live_values',
+  { ...owned(), scanId: scanId(), name: line(), entered: line() },
+  (t) => [index('live_values_case').on(t.caseId)],
+);
+
 export const readinessMonitors = sqliteTable(
   'readiness_monitors',
   { ...owned(), scanId: scanId(), name: line(), state: text().notNull() },

@@ -9,8 +9,6 @@ import { MONITORS, PIDS } from './pids';
 /** What a frame log says, in the shape of a scan report, with what a text report does not have. */
 export interface FrameLogReading extends ScanReport {
   vin: string;
-  /** Values of service 01, in the order they came. */
-  live: { module: number; name: string; entered: string }[];
   /** Modules that confirmed a clear. */
   cleared: number[];
 }
@@ -43,6 +41,7 @@ export function statusWords(status: number): CodeStatus[] {
  */
 export function readFrameLog(text: string): FrameLogReading {
   const { frames, problems } = readCandump(text);
+  const book = addressBook(text);
   const put = reassemble(frames);
   const out: FrameLogReading = {
     modules: [],
@@ -60,12 +59,18 @@ export function readFrameLog(text: string): FrameLogReading {
     cleared: [],
   };
   const moduleOf = (id: number): number => {
-    const name = NAMES[id] ?? `Module ${id.toString(16).toUpperCase()}`;
+    const name = book.get(id) ?? NAMES[id] ?? `Module ${id.toString(16).toUpperCase()}`;
     const known = out.modules.findIndex((m) => m.name === name);
     return known >= 0 ? known : out.modules.push({ name, answered: true }) - 1;
   };
+  const answered = new Set(put.messages.map((m) => m.id));
   for (const m of put.messages) {
-    if (isRequest(m)) continue;
+    if (isRequest(m)) {
+      // Asked by its own address, and never a word: it is silent.
+      if (m.id >= 0x7e0 && m.id <= 0x7e7 && !answered.has(m.id + 8))
+        out.modules[moduleOf(m.id + 8)]!.answered = false;
+      continue;
+    }
     const left = decode(m, out, moduleOf);
     if (left)
       out.leftover.push(`line ${m.firstLine}: ${left} — ${m.id.toString(16).toUpperCase()}: ${hex(m.data)}`);
@@ -73,6 +78,14 @@ export function readFrameLog(text: string): FrameLogReading {
   for (const p of [...problems, ...put.problems].sort((a, b) => a.line - b.line))
     out.leftover.push(sayProblem(p));
   return out;
+}
+
+/** Lines such as `// module 7EA ABS` say which controller answers where. */
+function addressBook(text: string): Map<number, string> {
+  const book = new Map<number, string>();
+  for (const m of text.matchAll(/^\/\/ module ([0-9A-F]{3,8}) (.{1,60})$/gm))
+    book.set(parseInt(m[1]!, 16), m[2]!.trim());
+  return book;
 }
 
 const sayProblem = (p: LineProblem) => `line ${p.line}: ${p.why}${p.text ? ` — ${p.text}` : ''}`;
@@ -143,7 +156,7 @@ function currentData(data: Uint8Array, module: number, out: FrameLogReading): st
       if (!pid) return `parameter ${hex(data.slice(at, at + 1))} is not known here`;
       if (at + 1 + pid.bytes > data.length) return `parameter ${hex(data.slice(at, at + 1))} is cut short`;
       const value = entered(pid, data[at + 1]!, data[at + 2] ?? 0);
-      out.live.push({ module, name: pid.name, entered: value });
+      out.live.push({ name: pid.name, entered: value });
       if (number === 0x42 && out.battery === '') out.battery = value;
       if (number === 0x0c) out.engine = pid.value(data[at + 1]!, data[at + 2] ?? 0) > 0 ? 'running' : 'off';
       at += 1 + pid.bytes;
@@ -207,7 +220,11 @@ function udsCodes(data: Uint8Array, module: number, out: FrameLogReading): strin
   for (let at = 3; at < data.length; at += 4) {
     const base = codeFromBytes((data[at]! << 8) | data[at + 1]!);
     const type = hex(data.slice(at + 2, at + 3));
-    addCode(out, module, `${base}-${type}`, statusWords(data[at + 3]!));
+    // A type of 00 says nothing more than the code; a telling one refines what service 03 gave.
+    const plain = out.codes.find((c) => c.code === base && c.module === module);
+    const code = type === '00' ? base : `${base}-${type}`;
+    if (plain) plain.code = code;
+    addCode(out, module, code, statusWords(data[at + 3]!));
   }
   return undefined;
 }

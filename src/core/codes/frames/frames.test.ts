@@ -64,7 +64,7 @@ describe('frame log', () => {
       { code: 'P0300', text: '', statuses: ['pending'], module: 0 },
       { code: 'P0420', text: '', statuses: ['permanent'], module: 0 },
       { code: 'P0299-28', text: '', statuses: ['stored'], module: 0 },
-      { code: 'P0133-00', text: '', statuses: ['active', 'stored', 'pending'], module: 0 },
+      { code: 'P0133', text: '', statuses: ['active', 'stored', 'pending'], module: 0 },
     ]);
     // SAE J1979 formulas: 0C = (256A+B)/4, 05 = A−40, 42 = (256A+B)/1000.
     expect(r.live.map((l) => `${l.name} ${l.entered}`)).toEqual([

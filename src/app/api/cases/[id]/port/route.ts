@@ -1,0 +1,18 @@
+import { openCase } from '@/services/cases';
+import { PortRequest, simulatedFaults, atPort } from '@/services/port';
+import { answer, personHere, readBody, said } from '../../../answer';
+
+type Params = { params: Promise<{ id: string }> };
+
+export function GET() {
+  return answer(async () => ({ faults: simulatedFaults() }));
+}
+
+export function POST(request: Request, { params }: Params) {
+  return answer(async () => {
+    const body = await readBody(request, PortRequest);
+    const { id } = await params;
+    const done = await said(atPort(id, body, await personHere()));
+    return { said: done, now: await openCase(id) };
+  });
+}
