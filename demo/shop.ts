@@ -19,6 +19,17 @@ export const DEMO_PEOPLE = [
   { id: 'jun', name: 'Jun Okafor', role: 'desk' as const },
 ];
 
+/** What the makers of this world mean by their own codes, as the shop found out. */
+export const DEMO_MEANINGS: Record<string, string> = {
+  C1225: 'brake module supply voltage low',
+  C1A20: 'air suspension compressor runs too long',
+  C1A60: 'distance radar blocked or dirty',
+  C1A67: 'distance radar not aligned after body work',
+  B1479: 'refrigerant pressure implausible',
+  B2799: 'immobiliser reader ring circuit',
+  P1614: 'engine waits for the immobiliser',
+};
+
 /** All demo cases, in the order of their numbers, with dates counted back from `now`. */
 export function demoCases(now: Date): CaseFile[] {
   const at = clock(now);

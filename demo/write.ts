@@ -48,7 +48,7 @@ export const demoCase = (file: Omit<CaseFile, 'format'>): CaseFile => ({
 });
 
 type Vehicle = CaseFile['vehicle'];
-const four = { cylinders: 4, firingOrder: '1-3-4-2', strokes: 4 as const };
+const four = { cylinders: 4, firingOrder: '1-3-4-2', firing: 'even' as const, strokes: 4 as const };
 
 /** The makers and models of the demo world, by build. */
 export const builds = {
@@ -134,6 +134,7 @@ export const builds = {
     displacement: '649 mL',
     cylinders: 2,
     firingOrder: '1-2',
+    firing: 'odd',
     strokes: 4,
   },
   dales18: {

@@ -159,12 +159,12 @@ test('a precedent opens beside the case in hand, with what both share marked', a
 test('what is removed can be put back, with what hung on it', async ({ page }) => {
   await page.goto('/cases/36');
   const evidence = part(page, 'Evidence');
-  await expect(evidence.getByText('C1A60', { exact: true })).toBeVisible();
+  await expect(evidence.getByRole('table').getByText('C1A60', { exact: true })).toBeVisible();
   await evidence.getByRole('button', { name: 'Remove S1' }).click();
-  await expect(evidence.getByText('C1A60', { exact: true })).toBeHidden();
+  await expect(evidence.getByRole('table').getByText('C1A60', { exact: true })).toBeHidden();
   await page.getByRole('button', { name: 'Put it back' }).click();
-  await expect(evidence.getByText('C1A60', { exact: true })).toBeVisible();
+  await expect(evidence.getByRole('table').getByText('C1A60', { exact: true })).toBeVisible();
   await saved(page);
   await page.reload();
-  await expect(evidence.getByText('C1A60', { exact: true })).toBeVisible();
+  await expect(evidence.getByRole('table').getByText('C1A60', { exact: true })).toBeVisible();
 });

@@ -66,7 +66,7 @@ test('no page reports an error to the browser', async ({ page }) => {
   const errors: string[] = [];
   page.on('pageerror', (e) => errors.push(e.message));
   page.on('console', (m) => m.type() === 'error' && errors.push(m.text()));
-  for (const url of ['/', '/find?q=P0171', '/cases/17', '/cases/39', '/causes']) {
+  for (const url of ['/', '/find?q=P0171', '/cases/17', '/cases/39', '/causes', '/shop']) {
     await page.goto(url, { waitUntil: 'networkidle' });
   }
   expect(errors).toEqual([]);

@@ -96,7 +96,11 @@ if (wanted('static') || wanted('browser')) {
 }
 
 async function browserTests() {
-  const env = { VANTLE_DATABASE_URL: `file:${path.join(temp, 'shop.db')}`, VANTLE_LOG: 'error' };
+  const env = {
+    VANTLE_DATABASE_URL: `file:${path.join(temp, 'shop.db')}`,
+    VANTLE_LOG: 'error',
+    VANTLE_VIN_DATA: path.join(temp, 'vin-data.db'),
+  };
   const load = node([TSX(), 'demo/load.ts'], env);
   if (load.code !== 0) return check('demo shop loads', load);
   const server = await serve({ port: await freePort(), env, quiet: true });

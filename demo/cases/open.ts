@@ -1,5 +1,27 @@
 import { c, car, demoCase, r, t, type At } from '../write';
 
+const FRAME_LOG = `// module 7E8 Engine
+// module 7E9 Transmission
+(1793000000.000100) can0 7DF#0103000000000000
+(1793000000.008300) can0 7E8#0643020171050700
+(1793000000.009100) can0 7E9#0243000000000000
+(1793000000.100200) can0 7DF#0107000000000000
+(1793000000.108400) can0 7E8#0447010171000000
+(1793000000.200100) can0 7E0#031902FF00000000
+(1793000000.207900) can0 7E8#100B5902FF017100
+(1793000000.208800) can0 7E0#3000000000000000
+(1793000000.210100) can0 7E8#212F050700280000
+(1793000000.300100) can0 7DF#0202050000000000
+(1793000000.307100) can0 7E8#0542020001710000
+(1793000000.400100) can0 7E8#0442050082000000
+(1793000000.500100) can0 7DF#02010C0000000000
+(1793000000.507700) can0 7E8#04410C0BB8000000
+(1793000000.600100) can0 7DF#0201070000000000
+(1793000000.607300) can0 7E8#0341079600000000
+(1793000000.700100) can0 7DF#0201420000000000
+(1793000000.707300) can0 7E8#0441423714000000
+(1793000000.800100) can0 7E8#0341059`;
+
 /** Cases still open, one at each part, some waiting. */
 export const openCases = (at: At) => [
   demoCase({
@@ -410,6 +432,22 @@ export const openCases = (at: At) => [
   }),
   demoCase({
     number: 39,
+    openedAt: at(1, '15:20'),
+    waitsFor: 'diagnosis',
+    lead: 'Aoife Kerr',
+    odometer: '88 050 km',
+    vehicle: car('nib10', 2016, 'WB9NB10P4GT250618', 'WL 16 NEB'),
+    said: 'Light is on and it hunts at the lights, goes up and down.',
+    reproduced: 'yes',
+    symptoms: [
+      { words: 'idle hunts', conditions: ['idle'], frequency: 'always', reproduced: 'yes' },
+      { words: 'engine light', lamps: ['engine'], reproduced: 'yes' },
+    ],
+    // Logged at the socket with a bus adapter, in the open candump format.
+    scans: [{ at: at(1, '15:40'), phase: 'first', tool: 'bus adapter', text: FRAME_LOG }],
+  }),
+  demoCase({
+    number: 40,
     openedAt: at(0, '07:45'),
     waitsFor: 'diagnosis',
     lead: 'Jun Okafor',

@@ -9,6 +9,7 @@ import {
   insertPerson,
   listCatalogue,
   listPeople,
+  putMeaning,
   putSetting,
 } from '@/store/shop';
 
@@ -63,6 +64,8 @@ export interface DemoContent {
   shopName: string;
   people: { id: string; name: string; role: 'lead' | 'technician' | 'desk' }[];
   cases: unknown[];
+  /** The shop's own words for maker-specific codes. */
+  meanings: Record<string, string>;
 }
 
 /**
@@ -79,6 +82,7 @@ export async function loadDemo(content: DemoContent): Promise<boolean> {
   if ((await countCases(db())) === 0) {
     await write(async (tx) => {
       await putSetting(tx, 'shop.name', content.shopName);
+      for (const [code, says] of Object.entries(content.meanings)) await putMeaning(tx, code, says);
       for (const p of content.people)
         if (!(await listPeople(tx)).some((x) => x.id === p.id))
           await insertPerson(tx, { ...p, active: true });

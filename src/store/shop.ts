@@ -32,6 +32,21 @@ export async function upsertPerson(tx: Tx, person: PersonRow): Promise<void> {
   await tx.insert(s.people).values(person).onConflictDoUpdate({ target: s.people.id, set: person });
 }
 
+/** The shop's own words for codes. */
+export async function listMeanings(q: Tx | Db): Promise<Record<string, string>> {
+  return Object.fromEntries((await q.select().from(s.codeMeanings)).map((r) => [r.code, r.says]));
+}
+
+/** Puts a meaning down; an empty one goes back to the dictionary's. */
+export async function putMeaning(tx: Tx, code: string, says: string): Promise<void> {
+  if (says === '') await tx.delete(s.codeMeanings).where(eq(s.codeMeanings.code, code));
+  else
+    await tx
+      .insert(s.codeMeanings)
+      .values({ code, says })
+      .onConflictDoUpdate({ target: s.codeMeanings.code, set: { says } });
+}
+
 export async function listCatalogue(q: Tx | Db): Promise<CatalogueItem[]> {
   return (await q
     .select()
@@ -163,6 +178,21 @@ export async function vehiclesByVin(q: Tx | Db, start: string, except: string, l
     .from(s.vehicles)
     .where(and(sql`${s.vehicles.vin} like ${start.replace(/[%_]/g, '') + '%'}`, ne(s.vehicles.id, except)))
     .limit(limit);
+}
+
+/** Vehicles of one make with one engine, newest row last. */
+export async function vehiclesByEngine(q: Tx | Db, make: string, engine: string, except: string) {
+  return q
+    .select()
+    .from(s.vehicles)
+    .where(
+      and(
+        sql`lower(${s.vehicles.make}) = ${make.toLowerCase()}`,
+        sql`lower(${s.vehicles.engine}) = ${engine.toLowerCase()}`,
+        ne(s.vehicles.id, except),
+      ),
+    )
+    .limit(20);
 }
 
 export async function numberOfCase(q: Tx | Db, id: string): Promise<number | undefined> {

@@ -18,6 +18,8 @@ export const Vehicle = z.object({
   market: line,
   cylinders: z.number().int().min(1).max(16).nullable().default(null),
   firingOrder: line,
+  /** Whether the cylinders fire at equal angles. */
+  firing: z.enum(['', 'even', 'odd']).default(''),
   displacement: line,
   strokes: z
     .union([z.literal(2), z.literal(4)])

@@ -41,6 +41,15 @@ describe('course of codes over scans (common practice, no source)', () => {
     );
   });
 
+  it('does not call a code gone whose test has not run since', () => {
+    const listed = [code('a', 'P1'), { ...code('c', 'P1'), statuses: ['not run' as const] }];
+    expect(followCodes(scans, listed, clears)[0]?.course).toBe('still not run');
+    expect(
+      followCodes(scans, [code('a', 'P1'), { ...code('b', 'P1'), statuses: ['not run' as const] }], clears)[0]
+        ?.course,
+    ).toBe('did not return');
+  });
+
   it('does not depend on the order in which scans are given', () => {
     const codes = [code('a', 'P1'), code('c', 'P1')];
     expect(followCodes([...scans].reverse(), codes, clears)).toEqual(followCodes(scans, codes, clears));

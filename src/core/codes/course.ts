@@ -8,6 +8,7 @@ export type Course =
   | 'came back later'
   | 'did not return'
   | 'new'
+  | 'still not run'
   | 'not scanned since';
 
 export interface CodeCourse {
@@ -20,7 +21,7 @@ export interface CodeCourse {
 }
 
 type ScanFacts = Pick<Scan, 'id' | 'at' | 'phase'>;
-type CodeFacts = Pick<Code, 'scanId' | 'code' | 'text'>;
+type CodeFacts = Pick<Code, 'scanId' | 'code' | 'text'> & Partial<Pick<Code, 'statuses'>>;
 
 /**
  * Follows each code over the scans and clears of one case.
@@ -45,20 +46,28 @@ export function followCodes(
     .map((c) => c.at)
     .sort()
     .at(-1);
-  const seen = new Map<string, { text: string; scans: Set<number> }>();
+  const seen = new Map<string, { text: string; scans: Set<number>; notRun: Set<number> }>();
   for (const code of codes) {
     const at = indexOf.get(code.scanId);
     if (at === undefined) continue;
-    const entry = seen.get(code.code) ?? { text: '', scans: new Set<number>() };
+    const entry = seen.get(code.code) ?? { text: '', scans: new Set<number>(), notRun: new Set<number>() };
     if (code.text.length > entry.text.length) entry.text = code.text;
-    entry.scans.add(at);
+    // Listed, but its test has not been completed: neither there nor gone.
+    const unknown = (code.statuses?.length ?? 0) > 0 && code.statuses!.every((x) => x === 'not run');
+    (unknown ? entry.notRun : entry.scans).add(at);
     seen.set(code.code, entry);
   }
   const firstAfter = lastClear === undefined ? -1 : order.findIndex((s) => s.at > lastClear);
-  const list = [...seen].map(([code, { text, scans: stood }]) => {
+  const list = [...seen].map(([code, { text, scans: stood, notRun }]) => {
     const indexes = [...stood].sort((a, b) => a - b);
-    const verdict = courseOf(indexes, order, firstAfter, lastClear !== undefined);
-    return { code, text, scanIds: indexes.map((i) => order[i]!.id), ...verdict, first: indexes[0]! };
+    const verdict = courseOf(indexes, order, firstAfter, lastClear !== undefined, Math.max(-1, ...notRun));
+    return {
+      code,
+      text,
+      scanIds: indexes.map((i) => order[i]!.id),
+      ...verdict,
+      first: indexes[0] ?? Math.max(0, ...notRun),
+    };
   });
   list.sort((a, b) => a.first - b.first);
   return list.map(({ first: _first, ...entry }) => entry);
@@ -69,6 +78,7 @@ function courseOf(
   order: ScanFacts[],
   firstAfter: number,
   cleared: boolean,
+  lastNotRun: number,
 ): { course: Course; because: string } {
   if (!cleared)
     return {
@@ -79,6 +89,12 @@ function courseOf(
   const after = stood.filter((i) => i >= firstAfter);
   const before = stood.some((i) => i < firstAfter);
   const scansAfter = order.length - firstAfter;
+  if (after.length === 0 && lastNotRun === order.length - 1) {
+    return {
+      course: 'still not run',
+      because: 'Its test has not been completed since the clear; nothing is known yet.',
+    };
+  }
   if (after.length === 0) {
     return {
       course: 'did not return',

@@ -10,3 +10,4 @@ export * from './frames/frame-log';
 export * from './frames/isotp';
 export * from './read-scan';
 export * from './port';
+export * from './triage-scans';

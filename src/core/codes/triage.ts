@@ -36,9 +36,11 @@ export function proposeRoles(
  * Gathers what the rules look at from the rows of a case.
  *
  * @param record scans, clears, modules, codes and symptoms of the case
+ * @param own the shop's own words for codes
  */
 export function triageFacts(
   record: Pick<CaseRecord, 'scan' | 'clear' | 'module' | 'code' | 'symptom'>,
+  own: Record<string, string> = {},
 ): TriageFacts {
   const moduleName = new Map(record.module.map((m) => [m.id, m.name]));
   const volts = record.scan
@@ -47,7 +49,7 @@ export function triageFacts(
   return {
     codes: followCodes(record.scan, record.code, record.clear).map((c) => {
       const rows = record.code.filter((x) => x.code === c.code);
-      const text = c.text || meaningOf(c.code);
+      const text = c.text || own[baseCode(c.code)] || meaningOf(c.code);
       return {
         code: c.code,
         base: baseCode(c.code),

@@ -46,6 +46,7 @@ export const CaseFile = z.object({
     market: line,
     cylinders: z.number().int().min(1).max(16).optional(),
     firingOrder: line,
+    firing: z.enum(['', 'even', 'odd']).optional(),
     displacement: line,
     strokes: z.union([z.literal(2), z.literal(4)]).optional(),
     banks: line,

@@ -1,4 +1,4 @@
-import { baseCode } from '@/core/codes';
+import { akin, baseCode } from '@/core/codes';
 import { conditionLabel, tokens } from '@/core/symptoms';
 import { vehicleNearness, type VehicleFacts } from '@/core/vehicle';
 import type { CaseProfile } from './profile';
@@ -147,23 +147,21 @@ export function nearness(wanted: Wanted, p: CaseProfile, rarity: Rarity): Near |
     let got = 0;
     let all = 0;
     const exact: string[] = [];
-    const akin: string[] = [];
+    const related: string[] = [];
     for (const w of wanted.codes) {
       const value = w.weight * rare(rarity.codes.get(w.code) ?? 0, rarity.cases);
       all += value;
       const same = p.codes.find((c) => codeMatches(w.code, c.code));
-      const sibling = same ?? p.codes.find((c) => siblings(w.code, c.code));
+      const sibling = same ?? p.codes.find((c) => akin(w.code, c.code) !== '');
       if (same) {
         got += value * (0.4 + 0.6 * same.weight);
         exact.push(same.code);
       } else if (sibling) {
         got += value * 0.35 * sibling.weight;
-        akin.push(sibling.code);
+        related.push(`${sibling.code} (${akin(w.code, sibling.code)})`);
       } else if (w.weight >= 0.5) lacks.push(w.code);
     }
-    const text = [exact.join(', '), akin.length ? `${akin.join(', ')} (same circuit)` : '']
-      .filter(Boolean)
-      .join('; ');
+    const text = [exact.join(', '), related.join(', ')].filter(Boolean).join('; ');
     part('codes', WEIGHTS.codes, all > 0 ? got / all : 0, text);
   }
   if (wanted.symptoms.length) {
@@ -254,9 +252,4 @@ function partialVehicle(wanted: VehicleFacts, v: VehicleFacts): { score: number;
     } else if (apart <= 2) n += 0.3;
   }
   return { score: of === 0 ? 0 : n / of, reason: got.join(' ') };
-}
-
-/** Codes of one group: the first four characters agree, as in P0301 and P0304. */
-function siblings(a: string, b: string): boolean {
-  return /^[PCBU]\d/.test(a) && a.slice(0, 4) === b.slice(0, 4);
 }

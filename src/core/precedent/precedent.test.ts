@@ -138,7 +138,7 @@ describe('ranking', () => {
       'P0303',
     );
     expect(same!.score).toBeGreaterThan(sibling!.score);
-    expect(sibling!.reasons[0]!.text).toBe('P0301 (same circuit)');
+    expect(sibling!.reasons[0]!.text).toBe('P0301 (same fault, other cylinder)');
   });
 
   it('filters by grade and state, and answers to a filter alone', () => {

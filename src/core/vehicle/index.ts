@@ -1,2 +1,4 @@
+export * from './layout';
 export * from './nearness';
 export * from './vin';
+export * from './vin-patterns';

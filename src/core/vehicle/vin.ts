@@ -39,6 +39,51 @@ export function vinCheckDigit(vin: string): string | undefined {
   return rest === 10 ? 'X' : String(rest);
 }
 
+/** Characters that are taken for one another on a windscreen plate. Common practice, no source. */
+const LOOKALIKES = [
+  '8B',
+  '0D',
+  '5S',
+  '2Z',
+  '6G',
+  '1L',
+  '1T',
+  'UV',
+  'VY',
+  '4A',
+  '7T',
+  'MN',
+  'EF',
+  'PR',
+  '3B',
+  '38',
+  '68',
+  'CG',
+  'HN',
+  'XK',
+  'WV',
+];
+
+/**
+ * Single characters that, read as their look-alike, would make the check digit right.
+ *
+ * @param vin 17 characters of the VIN alphabet
+ * @returns positions (from 1) with what was read and what it may be; empty when the digit is right
+ */
+export function likelyMisread(vin: string): { position: number; read: string; maybe: string; vin: string }[] {
+  if (vin.length !== 17 || vinCheckDigit(vin) === vin[8]) return [];
+  const out: { position: number; read: string; maybe: string; vin: string }[] = [];
+  for (let i = 0; i < 17; i++) {
+    for (const pair of LOOKALIKES) {
+      if (!pair.includes(vin[i]!)) continue;
+      const maybe = pair.replace(vin[i]!, '');
+      const other = vin.slice(0, i) + maybe + vin.slice(i + 1);
+      if (vinCheckDigit(other) === other[8]) out.push({ position: i + 1, read: vin[i]!, maybe, vin: other });
+    }
+  }
+  return out;
+}
+
 /** Region by first character. Source: ISO 3780. */
 function regionOf(first: string): string {
   if (/[A-H]/.test(first)) return 'Africa';
@@ -96,7 +141,12 @@ export function readVin(typed: string): VinReading {
   else if (result.region === 'North America') {
     result.checkDigit = 'wrong';
     warnings.push(
-      `The check digit (9th character) is ${vin[8]}, and the rest asks for ${expected}. One character is probably misread.`,
+      `The check digit (9th character) is ${vin[8]}, and the rest asks for ${expected}. Probably misread: ${
+        likelyMisread(vin)
+          .slice(0, 3)
+          .map((l) => `position ${l.position}, ${l.read} for ${l.maybe}?`)
+          .join(' ') || 'one character.'
+      }`,
     );
   }
   return result;

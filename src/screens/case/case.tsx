@@ -17,6 +17,7 @@ import { EvidencePart } from './evidence';
 import { ChoiceField, LineField, LostClashes } from './fields';
 import { Margin, type Precedents } from './margin';
 import { CatalogueProvider } from './parts';
+import { MeaningsProvider } from './meanings';
 import { ProofPart } from './proof';
 import { RepairPart } from './repair';
 import { Spine } from './spine';
@@ -82,12 +83,13 @@ interface Props {
   beside: OpenCase | undefined;
   precedents: Precedents;
   catalogue: CatalogueItem[];
+  meanings: Record<string, string>;
   people: { id: string; name: string }[];
   now: string;
 }
 
 /** A case: spine, sheet, and a margin that thinks along (or another case beside it). */
-export function CaseScreen({ open, beside, precedents, catalogue, people, now }: Props) {
+export function CaseScreen({ open, beside, precedents, catalogue, meanings, people, now }: Props) {
   const [store] = useState(() => createCaseStore(open));
   useEffect(() => store.getState().start(), [store]);
   return (
@@ -99,7 +101,9 @@ export function CaseScreen({ open, beside, precedents, catalogue, people, now }:
           <Sheet>
             <LostClashes />
             <ComplaintPart />
-            <EvidencePart />
+            <MeaningsProvider meanings={meanings}>
+              <EvidencePart />
+            </MeaningsProvider>
             <CausePart />
             <RepairPart />
             <ProofPart />

@@ -4,9 +4,10 @@ import { nanoid } from 'nanoid';
 import type { KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { ROLES, type Op, type RowOf } from '@/core/case';
-import { followCodes, meaningOf, proposeRoles, triageFacts, type Course } from '@/core/codes';
+import { followCodes, proposeRoles, triageFacts, type Course } from '@/core/codes';
 import { Button, Figure, Quiet, Segments, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
+import { useMeanings, Wording } from './meanings';
 import { OpeningMoves } from './opening-moves';
 import { useCase } from './store';
 
@@ -74,6 +75,7 @@ const COURSE_TONE: Record<Course, 'fail' | 'unsure' | 'plain' | 'pass'> = {
   'came back on the road': 'fail',
   'came back later': 'unsure',
   new: 'unsure',
+  'still not run': 'unsure',
   'did not return': 'pass',
 };
 
@@ -83,10 +85,11 @@ export function CodesOverScans() {
   const add = useCase((s) => s.add);
   const edit = useCase((s) => s.edit);
   const together = useCase((s) => s.together);
+  const { own } = useMeanings();
   const courses = followCodes(record.scan, record.code, record.clear);
   if (courses.length === 0) return null;
   const scans = [...record.scan].sort((a, b) => a.at.localeCompare(b.at));
-  const proposals = proposeRoles(triageFacts(record));
+  const proposals = proposeRoles(triageFacts(record, own));
   const given = new Map(record.role.filter((r) => r.role !== '').map((r) => [r.code, r.role]));
   const open = courses.filter((c) => !given.has(c.code) && proposals.has(c.code));
   const setRole = (code: string, role: string) => {
@@ -164,17 +167,13 @@ export function CodesOverScans() {
             const role = given.get(c.code) ?? '';
             const proposal = proposals.get(c.code);
             const why = role === '' ? proposal?.because : record.role.find((r) => r.code === c.code)?.why;
-            const meaning = meaningOf(c.code);
             return (
               <tr key={c.code} onKeyDown={(e) => byKey(e, c.code)}>
                 <td>
                   <Figure style={{ fontWeight: 650, whiteSpace: 'nowrap' }}>{c.code}</Figure>
                 </td>
                 <td style={{ minWidth: 130 }}>
-                  {c.text || meaning || <Quiet>no wording</Quiet>}{' '}
-                  {!c.text && meaning && (
-                    <Quiet title="from memory of the public standard">(our words)</Quiet>
-                  )}
+                  <Wording code={c.code} toolText={c.text} />
                   <span className="beneath">
                     <Tag $tone={COURSE_TONE[c.course]}>{c.course}</Tag>
                   </span>

@@ -31,6 +31,7 @@ export function PasteScan({ onDone }: { onDone: () => void }) {
   const [phase, setPhase] = useState<string>(
     record.scan.length === 0 ? 'first' : cleared ? 'after clear' : '',
   );
+  const [problem, setProblem] = useState('');
   const { form, report } = readScan(text.slice(0, MOST));
   const tooLong = text.length > MOST;
   const put = () => {
@@ -80,7 +81,19 @@ export function PasteScan({ onDone }: { onDone: () => void }) {
           maxHeight: 320,
           background: 'var(--sheet)',
         }}
-        onChange={(e) => setText(e.target.value)}
+        onPaste={(e) => {
+          const pasted = e.clipboardData.getData('text');
+          if (pasted.length <= MOST) return;
+          // A browser chokes on such a paste; nothing of it is taken.
+          e.preventDefault();
+          setProblem(
+            `That is ${(pasted.length / 1e6).toFixed(1)} million characters; a scan of more than 500,000 is not taken. Paste the part with the codes.`,
+          );
+        }}
+        onChange={(e) => {
+          setProblem('');
+          setText(e.target.value);
+        }}
         onKeyDown={(e) => {
           if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) {
             e.preventDefault();
@@ -88,6 +101,17 @@ export function PasteScan({ onDone }: { onDone: () => void }) {
           }
         }}
       />
+      {problem && (
+        <p role="alert" style={{ color: 'var(--fail)' }}>
+          {problem}
+        </p>
+      )}
+      {text.includes('\uFFFD') && (
+        <p role="alert" style={{ color: 'var(--unsure)' }}>
+          Some characters could not be read (�): the report is in another encoding. Codes and figures are read
+          all the same; for the words, open it in the tool that made it and copy from there.
+        </p>
+      )}
       {tooLong && (
         <p role="alert" style={{ color: 'var(--fail)' }}>
           {Math.round(text.length / 1000)},000 characters: a scan report of more than 500,000 is not taken.

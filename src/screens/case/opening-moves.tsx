@@ -3,21 +3,23 @@
 import { ListPlus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import type { Op } from '@/core/case';
-import { effectiveRoles, kindOf, meaningOf, type CodeCourse, type CodeKind } from '@/core/codes';
+import { baseCode, effectiveRoles, kindOf, meaningOf, type CodeCourse, type CodeKind } from '@/core/codes';
 import { OPENING_MOVES } from '@/core/guide';
 import { Button, Figure, Quiet } from '@/ui/controls';
 import { nowIso } from './fields';
+import { useMeanings } from './meanings';
 import { useCase } from './store';
 
 /** How the trade goes about the codes to chase; one press puts the tests of a kind on the case. */
 export function OpeningMoves({ courses }: { courses: CodeCourse[] }) {
   const record = useCase((s) => s.record);
   const together = useCase((s) => s.together);
+  const { own } = useMeanings();
   const roles = effectiveRoles(record);
   const byKind = new Map<CodeKind, string[]>();
   for (const c of courses) {
     if (roles.get(c.code) !== 'chase') continue;
-    const kind = kindOf(c.code, c.text || meaningOf(c.code));
+    const kind = kindOf(c.code, c.text || own[baseCode(c.code)] || meaningOf(c.code));
     byKind.set(kind, [...(byKind.get(kind) ?? []), c.code]);
   }
   if (byKind.size === 0 || record.cause.length > 0) return null;

@@ -3,7 +3,8 @@
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { readVin, vehicleName } from '@/core/vehicle';
+import { readBanks, readFiringOrder, readVin, vehicleName } from '@/core/vehicle';
+import { VehicleOffers } from './vehicle-offers';
 import { VEHICLE_KINDS } from '@/core/case';
 import { Button, Figure, Quiet } from '@/ui/controls';
 import { age } from '@/ui/dates';
@@ -102,6 +103,18 @@ export function VehicleFields() {
           )}
         </Warn>
       )}
+      {vin.ok && (
+        <Quiet style={{ paddingLeft: 8 }}>
+          {[
+            vin.region && `maker’s region ${vin.region}`,
+            vin.years.length > 0 && `model year ${vin.years.join(' or ')}`,
+            vin.checkDigit === 'right' && 'check digit right',
+          ]
+            .filter(Boolean)
+            .join(', ')}
+        </Quiet>
+      )}
+      <VehicleOffers />
       {known.map((k) => (
         <History key={k.vehicle.id} aria-label="Vehicle known here">
           <li>
@@ -136,15 +149,17 @@ export function VehicleFields() {
       {more && (
         <>
           <Sub>Engine layout and market</Sub>
-          <Row $columns="0.6fr 1.2fr 1fr 0.6fr 1fr 1fr 1fr">
+          <Row $columns="0.6fr 1.2fr 0.7fr 1fr 0.6fr 1fr 0.8fr 0.8fr">
             <NumberField {...v} field="cylinders" label="Cylinders" />
             <LineField {...v} field="firingOrder" label="Firing order" figure placeholder="1-3-4-2" />
+            <ChoiceField {...v} field="firing" label="Firing" options={['', 'even', 'odd']} empty="?" />
             <LineField {...v} field="displacement" label="Displacement" figure placeholder="1.6 L" />
             <NumberField {...v} field="strokes" label="Strokes" placeholder="4" />
             <LineField {...v} field="banks" label="Banks" placeholder="1: 1 2 3, 2: 4 5 6" />
             <LineField {...v} field="fuel" label="Fuel" />
             <LineField {...v} field="market" label="Market" />
           </Row>
+          <LayoutSays />
         </>
       )}
       {sameVehicle.length > 0 && (
@@ -170,6 +185,32 @@ function CaseLines({ cases }: { cases: Known['cases'] }) {
           <Quiet>{age(c.openedAt)} ago</Quiet> {c.headline} <GradeMark grade={c.grade} />
         </li>
       ))}
+    </>
+  );
+}
+
+/** What the firing order and banks amount to, or why they cannot be. */
+function LayoutSays() {
+  const { firingOrder, firing, cylinders, strokes, banks } = useCase((s) => s.record.vehicle);
+  const order = firingOrder.trim() === '' ? null : readFiringOrder(firingOrder, cylinders, strokes);
+  const held = banks.trim() === '' ? null : readBanks(banks, cylinders);
+  const wrong = [order, held].filter((x): x is string => typeof x === 'string');
+  return (
+    <>
+      {order && typeof order !== 'string' && (
+        <Quiet style={{ paddingLeft: 8 }}>
+          {firing === 'odd'
+            ? 'Fires at unequal angles of the crank.'
+            : `Fires every ${Math.round(order.interval ?? 0)}° of the crank${firing === 'even' ? '' : ', if it fires evenly'}.`}
+        </Quiet>
+      )}
+      {wrong.length > 0 && (
+        <Warn role="status">
+          {wrong.map((w) => (
+            <li key={w}>{w}</li>
+          ))}
+        </Warn>
+      )}
     </>
   );
 }

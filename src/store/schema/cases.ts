@@ -19,6 +19,7 @@ export const vehicles = sqliteTable(
     market: line(),
     cylinders: integer(),
     firingOrder: line(),
+    firing: line(),
     displacement: line(),
     strokes: integer(),
     banks: line(),

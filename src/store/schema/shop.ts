@@ -31,6 +31,12 @@ export const catalogue = sqliteTable(
   (t) => [index('catalogue_name').on(t.kind, t.name)],
 );
 
+/** The shop's own words for a code: a correction, or a maker-specific one. */
+export const codeMeanings = sqliteTable('code_meanings', {
+  code: text().primaryKey(),
+  says: text().notNull(),
+});
+
 /** Words of the shop's own for symptoms, added to the vocabulary that ships. */
 export const symptomWords = sqliteTable('symptom_words', {
   id: id(),

@@ -5,6 +5,7 @@ import { CaseScreen } from '@/screens/case/case';
 import { caseByNumber, openCase } from '@/services/cases';
 import { catalogueItems } from '@/services/catalogue';
 import { precedentsOf } from '@/services/find';
+import { shopMeanings } from '@/services/meanings';
 import { people } from '@/services/shop';
 
 interface Props {
@@ -36,6 +37,7 @@ export default async function Page({ params, searchParams }: Props) {
       open={open}
       beside={other}
       precedents={await precedentsOf(open.record.case.id)}
+      meanings={await shopMeanings()}
       catalogue={await catalogueItems()}
       people={(await people()).map((p) => ({ id: p.id, name: p.name }))}
       now={new Date().toISOString()}

@@ -1,0 +1,97 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import type { Op, RowOf } from '@/core/case';
+import { readVin, vehicleName } from '@/core/vehicle';
+import { Button, Quiet } from '@/ui/controls';
+import { useCase } from './store';
+
+type Says = Partial<RowOf<'vehicle'>>;
+interface Answer {
+  past: { cases: number; says: Says } | null;
+  data: Says | null;
+  unpacking: boolean;
+  layout: Says | null;
+}
+
+const Offer = styled.p`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
+  padding: 2px 8px;
+  font-size: 0.875rem;
+`;
+
+/** What the VIN says of the vehicle, and the layout of an engine the shop knows; each put in with one press. */
+export function VehicleOffers() {
+  const vehicle = useCase((s) => s.record.vehicle);
+  const together = useCase((s) => s.together);
+  const [answer, setAnswer] = useState<Answer | null>(null);
+  const [again, setAgain] = useState(0);
+  const { vin, ok } = readVin(vehicle.vin);
+  const { id, make, engine } = vehicle;
+
+  useEffect(() => {
+    const stop = new AbortController();
+    const wait = setTimeout(async () => {
+      if (!ok && engine === '') return setAnswer(null);
+      try {
+        const query = new URLSearchParams({ vin: ok ? vin : '', except: id, make, engine });
+        const response = await fetch(`/api/vin?${query}`, { signal: stop.signal });
+        const got = (await response.json()) as Answer;
+        setAnswer(got);
+        // The data set is unpacked on first use; look again when it may be there.
+        if (got.unpacking) setTimeout(() => setAgain((n) => n + 1), 3000);
+      } catch {
+        // An offer is a help, not a need: without a connection everything can be typed.
+      }
+    }, 300);
+    return () => {
+      clearTimeout(wait);
+      stop.abort();
+    };
+  }, [vin, ok, id, make, engine, again]);
+
+  /** Only what is empty is filled: nobody's words are written over. */
+  const missing = (says: Says | null) =>
+    Object.entries(says ?? {}).filter(([field, value]) => {
+      const now = vehicle[field as keyof Says];
+      return value !== null && value !== undefined && value !== '' && (now === '' || now === null);
+    });
+  const fill = (says: Says | null) => {
+    const set = Object.fromEntries(missing(says));
+    const was = Object.fromEntries(Object.keys(set).map((f) => [f, vehicle[f as keyof Says]]));
+    together([{ op: 'set', kind: 'vehicle', id, revision: vehicle.revision, set, was } satisfies Op]);
+  };
+  if (!answer) return null;
+  const name = (says: Says) => vehicleName({ make: '', model: '', year: null, engine: '', ...says });
+  const rest = (says: Says) =>
+    [says.cylinders && `${says.cylinders} cylinders`, says.firingOrder, says.displacement]
+      .filter(Boolean)
+      .join(', ');
+  return (
+    <div role="status">
+      {answer.past && missing(answer.past.says).length > 0 && (
+        <Offer>
+          As on {answer.past.cases} earlier case{answer.past.cases === 1 ? '' : 's'}:{' '}
+          <strong>{name(answer.past.says)}</strong>
+          <Button onPress={() => fill(answer.past!.says)}>Fill in what is empty</Button>
+        </Offer>
+      )}
+      {answer.data && missing(answer.data).length > 0 && (
+        <Offer>
+          The VIN says: <strong>{name(answer.data)}</strong> <Quiet>{rest(answer.data)}</Quiet>
+          <Button onPress={() => fill(answer.data)}>Fill in what is empty</Button>
+        </Offer>
+      )}
+      {answer.layout && missing(answer.layout).length > 0 && (
+        <Offer>
+          The shop knows this engine: <Quiet>{rest(answer.layout)}</Quiet>
+          <Button onPress={() => fill(answer.layout)}>Use its layout</Button>
+        </Offer>
+      )}
+    </div>
+  );
+}

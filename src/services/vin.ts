@@ -1,0 +1,120 @@
+import type { RowOf } from '@/core/case';
+import { bestValues, readVin } from '@/core/vehicle';
+import { db } from '@/store/database';
+import { casesOfVehicle, vehiclesByEngine, vehiclesByVin } from '@/store/shop';
+import { VIN_ELEMENTS, vinData, vinPatterns, vinWord } from '@/store/vin-data';
+
+/** What a VIN says of a vehicle; empty fields are not known. */
+export type VehicleSays = Partial<
+  Pick<
+    RowOf<'vehicle'>,
+    | 'make'
+    | 'model'
+    | 'year'
+    | 'engine'
+    | 'fuel'
+    | 'cylinders'
+    | 'displacement'
+    | 'firingOrder'
+    | 'firing'
+    | 'strokes'
+    | 'banks'
+    | 'kind'
+    | 'market'
+  >
+>;
+
+export interface VinAnswer {
+  /** From the shop's own vehicles with the same first eight characters and year letter. */
+  past: { cases: number; says: VehicleSays } | null;
+  /** From the public data set. */
+  data: VehicleSays | null;
+  /** The data set is being unpacked; ask again in a while. */
+  unpacking: boolean;
+}
+
+const BUILD = [
+  'make',
+  'model',
+  'engine',
+  'fuel',
+  'cylinders',
+  'displacement',
+  'firingOrder',
+  'firing',
+  'strokes',
+  'banks',
+  'kind',
+  'market',
+] as const;
+
+function filled(vehicle: Partial<RowOf<'vehicle'>>): VehicleSays {
+  return Object.fromEntries(
+    BUILD.filter((f) => vehicle[f] !== '' && vehicle[f] !== null && vehicle[f] !== undefined).map((f) => [
+      f,
+      vehicle[f],
+    ]),
+  );
+}
+
+/**
+ * What a VIN says: from the shop's own past first, then from the public data set, offline.
+ *
+ * @param typed the VIN as typed
+ * @param exceptVehicle the vehicle it is being typed for
+ */
+export async function decodeVin(typed: string, exceptVehicle: string): Promise<VinAnswer> {
+  const read = readVin(typed);
+  const answer: VinAnswer = { past: null, data: null, unpacking: false };
+  if (!read.ok) return answer;
+  const { vin } = read;
+
+  const alike = (
+    (await vehiclesByVin(db(), vin.slice(0, 8), exceptVehicle, 50)) as RowOf<'vehicle'>[]
+  ).filter((v) => v.vin[9] === vin[9] && v.make !== '');
+  if (alike.length) {
+    const cases = (await Promise.all(alike.map((v) => casesOfVehicle(db(), v.id)))).flat().length;
+    answer.past = { cases, says: { ...filled(alike[0]!), year: alike[0]!.year } };
+  }
+
+  const data = vinData();
+  if (!data) return { ...answer, unpacking: true };
+  const wmi = vin[2] === '9' ? vin.slice(0, 3) + vin.slice(11, 14) : vin.slice(0, 3);
+  for (const year of [...read.years].reverse()) {
+    const { patterns, make } = await vinPatterns(data, wmi, year);
+    const best = bestValues(patterns, vin);
+    const value = (element: number) => best.get(element) ?? '';
+    const model = value(VIN_ELEMENTS.model);
+    if (!model && !make) continue;
+    const litres = Number(value(VIN_ELEMENTS.displacement));
+    const fuel = value(VIN_ELEMENTS.fuel) ? await vinWord(data, 'FuelType', value(VIN_ELEMENTS.fuel)) : '';
+    const makeId = value(VIN_ELEMENTS.make);
+    answer.data = {
+      ...filled({
+        make: makeId ? await vinWord(data, 'Make', makeId) : make,
+        model: model ? await vinWord(data, 'Model', model) : '',
+        engine: [litres ? litres.toFixed(1) : '', value(VIN_ELEMENTS.engine)].filter(Boolean).join(' '),
+        fuel: fuel.toLowerCase(),
+        cylinders: Number(value(VIN_ELEMENTS.cylinders)) || null,
+        displacement: litres ? `${litres.toFixed(1)} L` : '',
+      }),
+      year,
+    };
+    break;
+  }
+  return answer;
+}
+
+/** The layout of an engine as another vehicle of the shop has it: kept per engine, offered for the next. */
+export async function layoutOf(
+  make: string,
+  engine: string,
+  exceptVehicle: string,
+): Promise<VehicleSays | null> {
+  if (engine.trim() === '') return null;
+  const rows = (await vehiclesByEngine(db(), make, engine, exceptVehicle)) as RowOf<'vehicle'>[];
+  const known = rows.find((v) => v.firingOrder !== '') ?? rows.find((v) => v.cylinders !== null);
+  if (!known) return null;
+  const { cylinders, firingOrder, firing, displacement, strokes, banks } = filled(known);
+  return { cylinders, firingOrder, firing, displacement, strokes, banks };
+}

@@ -1,0 +1,1 @@
+ALTER TABLE `vehicles` ADD `firing` text DEFAULT '' NOT NULL;
