@@ -9,6 +9,7 @@ const VIEWS = [
   { name: 'desk', url: '/' },
   { name: 'case-complaint', url: '/cases/34' },
   { name: 'case-evidence', url: '/cases/34', to: '#evidence' },
+  { name: 'case-roles', url: '/cases/36', to: '#evidence', open: 'details' },
   { name: 'case-cause', url: '/cases/13', to: '#cause' },
   { name: 'case-proof-dark', url: '/cases/25', to: '#repair', dark: true },
   { name: 'case-beside', url: '/cases/34?beside=3', to: '#evidence' },
@@ -37,6 +38,11 @@ for (const view of VIEWS.filter((v) => only.length === 0 || only.includes(v.name
   });
   await page.goto(server.url + view.url, { waitUntil: 'networkidle' });
   if (view.to) await page.locator(view.to).evaluate((e) => e.scrollIntoView());
+  if (view.open)
+    await page
+      .locator(`${view.to} ${view.open}`)
+      .first()
+      .evaluate((e) => (e.open = true));
   await page.waitForTimeout(400);
   await page.screenshot({ path: `docs/screenshots/${view.name}.png` });
   await page.close();

@@ -44,7 +44,7 @@ const Table = styled.table`
       display: block;
     }
   }
-  @container sheet (max-width: 740px) {
+  @container sheet (max-width: 800px) {
     & .course {
       display: none;
     }
@@ -92,6 +92,9 @@ export function CodesOverScans() {
   const proposals = proposeRoles(triageFacts(record, own));
   const given = new Map(record.role.filter((r) => r.role !== '').map((r) => [r.code, r.role]));
   const open = courses.filter((c) => !given.has(c.code) && proposals.has(c.code));
+  // What deserves the next hour stands on top, by what is proposed: a row does not jump when it is overruled.
+  const rank = (code: string) => ROLES.indexOf(proposals.get(code)?.role ?? 'leftover');
+  const inRank = [...courses].sort((a, b) => rank(a.code) - rank(b.code));
   const setRole = (code: string, role: string) => {
     const row = record.role.find((r) => r.code === code);
     if (row) edit('role', row.id, 'role', role);
@@ -163,7 +166,7 @@ export function CodesOverScans() {
           </tr>
         </thead>
         <tbody>
-          {courses.map((c) => {
+          {inRank.map((c) => {
             const role = given.get(c.code) ?? '';
             const proposal = proposals.get(c.code);
             const why = role === '' ? proposal?.because : record.role.find((r) => r.code === c.code)?.why;
