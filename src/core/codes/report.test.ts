@@ -88,6 +88,17 @@ describe('scan report', () => {
     );
   });
 
+  it('keeps every line that says nothing to it, in order', () => {
+    const word = fc.constantFrom('zorp', 'quux', 'blee', 'mimsy', 'vorpal', 'slithy');
+    fc.assert(
+      fc.property(fc.array(fc.array(word, { minLength: 1, maxLength: 9 }), { maxLength: 15 }), (lines) => {
+        const text = lines.map((l) => l.join(' '));
+        const r = readReport(text.join('\n'));
+        return r.codes.length === 0 && r.leftover.join('\n') === text.join('\n');
+      }),
+    );
+  });
+
   it('reads ten thousand lines without getting slow on any of them', () => {
     const r = readReport(
       Array.from(

@@ -1,0 +1,88 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { createClient } from '@libsql/client';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { demoCases } from '../../demo/shop';
+import { importCase } from './import-case';
+import { testShop } from './test-shop';
+import { decodeVin, layoutOf } from './vin';
+
+const folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-vin-'));
+let end: () => Promise<void>;
+
+/** A data set of the same shape with one invented maker, so that no real one is named here. */
+beforeAll(async () => {
+  process.env.VANTLE_VIN_DATA = path.join(folder, 'vin.db');
+  const db = createClient({ url: `file:${process.env.VANTLE_VIN_DATA}` });
+  for (const sql of [
+    'create table Wmi (Id integer, Wmi text)',
+    'create table Wmi_Make (WmiId integer, MakeId integer)',
+    'create table Wmi_VinSchema (WmiId integer, VinSchemaId integer, YearFrom integer, YearTo integer)',
+    'create table Pattern (VinSchemaId integer, Keys text, ElementId integer, AttributeId text)',
+    'create table Make (Id integer, Name text)',
+    'create table Model (Id integer, Name text)',
+    'create table FuelType (Id integer, Name text)',
+    "insert into Wmi values (1, '1Z8')",
+    'insert into Wmi_Make values (1, 7)',
+    "insert into Make values (7, 'Corvane')",
+    "insert into Model values (3, 'Tessa'), (4, 'Marlo')",
+    "insert into FuelType values (1, 'Gasoline')",
+    'insert into Wmi_VinSchema values (1, 10, 2010, 2018), (1, 11, 2019, null)',
+    "insert into Pattern values (10, 'AB', 28, '3'), (10, '*', 28, '4'), (10, '**[1-3]', 13, '1.6'), (10, '**[1-3]', 9, '4'), (10, '*', 24, '1'), (11, '*', 28, '4')",
+  ])
+    await db.execute(sql);
+  db.close();
+  end = await testShop();
+  for (const file of demoCases(new Date('2026-06-01T00:00:00Z')).slice(0, 12)) await importCase(file, '');
+}, 60_000);
+afterAll(async () => {
+  await end();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+describe('what a VIN says', () => {
+  it('comes from the data set by maker, year and the pattern that names most', async () => {
+    // Position 7 is a letter, so position 10 = F is 2015 (49 CFR 565.15(d)).
+    const { data } = await decodeVin('1Z8AB2A00F0000001', '');
+    expect(data).toMatchObject({
+      make: 'Corvane',
+      model: 'Tessa',
+      year: 2015,
+      engine: '1.6',
+      displacement: '1.6 L',
+      cylinders: 4,
+      fuel: 'gasoline',
+    });
+    const later = await decodeVin('1Z8AB2A00L0000001', '');
+    expect(later.data).toMatchObject({ model: 'Marlo', year: 2020 });
+    expect(later.data).not.toHaveProperty('cylinders');
+  });
+
+  it('is nothing for an unknown maker or half a VIN', async () => {
+    expect((await decodeVin('9ZZAB2A00F0000001', '')).data).toBeNull();
+    expect(await decodeVin('1Z8AB2', '')).toEqual({ past: null, data: null, unpacking: false });
+  });
+
+  it('comes from the shop’s own past: same eight characters and year letter', async () => {
+    const { past } = await decodeVin('VC9TA16B0EK999999', '');
+    expect(past).toMatchObject({
+      says: { make: 'Corvane', model: 'Tessa', year: 2014, firingOrder: '1-3-4-2' },
+    });
+    expect(past!.cases).toBe(3);
+    expect((await decodeVin('VC9TA16B0SK999999', '')).past).toBeNull();
+  });
+
+  it('offers the layout of an engine the shop knows, whatever the letters’ case', async () => {
+    expect(await layoutOf('corvane', '1.6 PETROL', '')).toEqual({
+      cylinders: 4,
+      firingOrder: '1-3-4-2',
+      firing: 'even',
+      displacement: '1.6 L',
+      strokes: 4,
+      banks: undefined,
+    });
+    expect(await layoutOf('Corvane', '9.9', '')).toBeNull();
+    expect(await layoutOf('Corvane', ' ', '')).toBeNull();
+  });
+});
