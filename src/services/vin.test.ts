@@ -1,9 +1,9 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { createClient } from '@libsql/client';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoCases } from '../../demo/shop';
+import { makeVinData } from '@/store/test-vin-data';
 import { importCase } from './import-case';
 import { testShop } from './test-shop';
 import { decodeVin, layoutOf } from './vin';
@@ -11,28 +11,9 @@ import { decodeVin, layoutOf } from './vin';
 const folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-vin-'));
 let end: () => Promise<void>;
 
-/** A data set of the same shape with one invented maker, so that no real one is named here. */
 beforeAll(async () => {
   process.env.VANTLE_VIN_DATA = path.join(folder, 'vin.db');
-  const db = createClient({ url: `file:${process.env.VANTLE_VIN_DATA}` });
-  for (const sql of [
-    'create table Wmi (Id integer, Wmi text)',
-    'create table Wmi_Make (WmiId integer, MakeId integer)',
-    'create table Wmi_VinSchema (WmiId integer, VinSchemaId integer, YearFrom integer, YearTo integer)',
-    'create table Pattern (VinSchemaId integer, Keys text, ElementId integer, AttributeId text)',
-    'create table Make (Id integer, Name text)',
-    'create table Model (Id integer, Name text)',
-    'create table FuelType (Id integer, Name text)',
-    "insert into Wmi values (1, '1Z8')",
-    'insert into Wmi_Make values (1, 7)',
-    "insert into Make values (7, 'Corvane')",
-    "insert into Model values (3, 'Tessa'), (4, 'Marlo')",
-    "insert into FuelType values (1, 'Gasoline')",
-    'insert into Wmi_VinSchema values (1, 10, 2010, 2018), (1, 11, 2019, null)',
-    "insert into Pattern values (10, 'AB', 28, '3'), (10, '*', 28, '4'), (10, '**[1-3]', 13, '1.6'), (10, '**[1-3]', 9, '4'), (10, '*', 24, '1'), (11, '*', 28, '4')",
-  ])
-    await db.execute(sql);
-  db.close();
+  await makeVinData(process.env.VANTLE_VIN_DATA);
   end = await testShop();
   for (const file of demoCases(new Date('2026-06-01T00:00:00Z')).slice(0, 12)) await importCase(file, '');
 }, 60_000);
