@@ -2,6 +2,7 @@
 
 import { Pencil } from 'lucide-react';
 import { createContext, useContext, useState, type ReactNode } from 'react';
+import styled from 'styled-components';
 import { baseCode, meaningOf } from '@/core/codes';
 import { IconButton, Input, Quiet } from '@/ui/controls';
 
@@ -38,6 +39,15 @@ export function MeaningsProvider({
   };
   return <Context.Provider value={{ own, set }}>{children}</Context.Provider>;
 }
+
+/** Small beside the words for a mouse; full size for a finger. */
+const SmallButton = styled(IconButton)`
+  @media (pointer: fine) {
+    min-height: 22px;
+    min-width: 24px;
+    padding: 2px;
+  }
+`;
 
 /** A code's wording, which the shop can put in its own words. */
 export function Wording({ code, toolText }: { code: string; toolText: string }) {
@@ -78,13 +88,12 @@ export function Wording({ code, toolText }: { code: string; toolText: string }) 
       {!toolText && !ours && shipped && (
         <Quiet title="Generic, from memory of the public standard">(from memory)</Quiet>
       )}
-      <IconButton
+      <SmallButton
         aria-label={`Say what ${code} means in the shop’s words`}
         onPress={() => setTyped(ours || toolText || shipped)}
-        style={{ minHeight: 22, minWidth: 24, padding: 2 }}
       >
         <Pencil aria-hidden="true" style={{ width: 12, height: 12 }} />
-      </IconButton>
+      </SmallButton>
     </>
   );
 }
