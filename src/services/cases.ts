@@ -272,7 +272,8 @@ function nextStep(r: CaseRecord): string {
   if (!evidence) return r.case.reproduced === '' ? 'reproduce it, then scan' : 'first scan or test';
   if (!cause) {
     const standing = r.suspect.filter((s) => s.state === 'standing').length;
-    return standing ? `separate ${standing} suspect${standing === 1 ? '' : 's'}` : 'name a suspect';
+    if (standing === 0) return 'name a suspect';
+    return standing === 1 ? 'test the one suspect' : `separate ${standing} suspects`;
   }
   const unexplained = coverOf(r, (c) => symptomById(c)?.label ?? c).filter(
     (i) => i.causeIds.length === 0,

@@ -105,7 +105,7 @@ const WORDING: readonly [RegExp, CodeKind][] = [
   [/too (lean|rich)|\blean\b|\brich\b|fuel trim/i, 'mixture'],
   [/efficiency|deterioration|conversion|soot accumulation/i, 'efficiency'],
   [
-    /stuck|jammed|over[- ]?advanced|over[- ]?retarded|correlation|position (not reached|error)|mechanical|slipp|seized|end stop|incorrect (gear )?ratio|blocked/i,
+    /stuck|jammed|over[- ]?advanced|over[- ]?retarded|correlation|position (not reached|error)|mechanical|slipp|seized|end stop|incorrect (gear )?ratio/i,
     'mechanical limit',
   ],
   [/intermittent|erratic/i, 'intermittent'],

@@ -192,7 +192,7 @@ function freezeFrame(data: Uint8Array, module: number, out: FrameLogReading): st
   const code = out.codes.findIndex((c) => c.module === module);
   if (code < 0) return 'a freeze frame value without its code';
   out.freeze.push({ code, name: pid.name, entered: entered(pid, data[3]!, data[4] ?? 0) });
-  return undefined;
+  return data.length > 3 + pid.bytes ? 'bytes after a freeze frame value are not read here' : undefined;
 }
 
 function addCode(out: FrameLogReading, module: number, code: string, statuses: CodeStatus[]): void {
@@ -229,6 +229,9 @@ function udsCodes(data: Uint8Array, module: number, out: FrameLogReading): strin
   return undefined;
 }
 
+/** Texts of service 09 that are kept as they come. */
+const INFORMATION: Record<number, string> = { 0x04: 'Calibration', 0x0a: 'Controller name' };
+
 function vehicleInformation(data: Uint8Array, out: FrameLogReading): string | undefined {
   const text = String.fromCharCode(...data.slice(3))
     .replace(/\0/g, '')
@@ -239,7 +242,10 @@ function vehicleInformation(data: Uint8Array, out: FrameLogReading): string | un
     out.vin = text;
     return undefined;
   }
-  return data[1] === 0x04 || data[1] === 0x0a || data[1]! % 0x20 === 0
-    ? undefined
-    : `information ${hex(data.slice(1, 2))} is not read here`;
+  // Which information is supported: bits, nothing to keep.
+  if (data[1]! % 0x20 === 0) return undefined;
+  const name = INFORMATION[data[1]!];
+  if (!name || text === '') return `information ${hex(data.slice(1, 2))} is not read here`;
+  out.live.push({ name, entered: text.slice(0, 200) });
+  return undefined;
 }

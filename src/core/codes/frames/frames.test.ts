@@ -89,6 +89,15 @@ describe('frame log', () => {
     ]);
   });
 
+  it('keeps calibrations, and says what stands after a value', () => {
+    const calibration = cutIntoFrames(Uint8Array.from([0x49, 4, 1, ...Buffer.from('CAL-1234 B')]));
+    const r = readFrameLog(
+      log(...calibration.map((f) => `7E8#${plain(f)}`), '7E8#0542020001710000', '7E8#0642050083FFFF'),
+    );
+    expect(r.live).toEqual([{ name: 'Calibration', entered: 'CAL-1234 B' }]);
+    expect(r.leftover.join()).toMatch(/bytes after a freeze frame value.*42 05 00 83 FF FF/);
+  });
+
   it('names every broken line with its reason and keeps the rest', () => {
     const r = readFrameLog(
       [
