@@ -28,8 +28,9 @@ async function build(): Promise<Held> {
     caseSeq: -1,
     historySeq,
   };
-  await takeIn(held, 'all');
+  // Read before the cases are: what is written meanwhile is then taken in once more, never missed.
   held.caseSeq = (await changedSince(db(), -1)).seq;
+  await takeIn(held, 'all');
   return held;
 }
 
@@ -48,8 +49,9 @@ async function takeIn(held: Held, ids: string[] | 'all'): Promise<void> {
 }
 
 async function refresh(held: Held): Promise<Held> {
-  const news = await historySince(db(), held.historySeq, ['catalogue', 'case']);
+  // The cases first: every entry of the history up to their number is then there to be read.
   const changed = await changedSince(db(), held.caseSeq);
+  const news = await historySince(db(), held.historySeq, ['catalogue', 'case']);
   if (news.some((n) => n.kind === 'catalogue')) {
     held.catalogue = new Catalogue(await listCatalogue(db()));
     await takeIn(held, 'all');

@@ -1,7 +1,7 @@
 import { looksLikeCandump } from './frames/candump';
 import { readFrameLog } from './frames/frame-log';
 import { readCode } from './code';
-import { readReport, type ScanReport } from './report';
+import { emptyReport, readReport, type ScanReport } from './report';
 
 /** How a pasted text was taken. */
 export type ScanForm = 'text' | 'csv' | 'frames';
@@ -41,7 +41,7 @@ function readTable(text: string): ScanReport | undefined {
     module: column(HEADINGS.module),
   };
   if (at.code < 0) return undefined;
-  const out: ScanReport = { ...readReport(''), leftover: [] };
+  const out: ScanReport = emptyReport();
   for (const line of lines.slice(1)) {
     const row = cells(line, separator);
     const code = readCode(row[at.code] ?? '');

@@ -45,16 +45,9 @@ const MONITOR_STATE =
 const MONITOR_NAME =
   /\b(monitor|misfire|fuel system|component|catalyst|evap|evaporative|secondary air|oxygen sensor|o2 sensor|heater|egr|vvt|nmhc|nox|boost pressure|exhaust gas sensor|pm filter|readiness)\b/i;
 
-/**
- * Reads a scan report pasted as text from any tool: columns, bullets, module headings, statuses in
- * words of several languages. Tolerant on purpose; every line it does not understand is handed back.
- *
- * @param text the report
- * @returns what was understood, with codes in order and the module each stands under
- * @throws never; unreadable text comes back whole in `leftover`
- */
-export function readReport(text: string): ScanReport {
-  const out: ScanReport = {
+/** A report in which nothing has been read yet. */
+export function emptyReport(): ScanReport {
+  return {
     modules: [],
     codes: [],
     freeze: [],
@@ -67,6 +60,18 @@ export function readReport(text: string): ScanReport {
     engine: '',
     leftover: [],
   };
+}
+
+/**
+ * Reads a scan report pasted as text from any tool: columns, bullets, module headings, statuses in
+ * words of several languages. Tolerant on purpose; every line it does not understand is handed back.
+ *
+ * @param text the report
+ * @returns what was understood, with codes in order and the module each stands under
+ * @throws never; unreadable text comes back whole in `leftover`
+ */
+export function readReport(text: string): ScanReport {
+  const out = emptyReport();
   let module: number | null = null;
   let inReadiness = false;
   let lastCode: number | null = null;

@@ -1,7 +1,7 @@
 import type { CodeStatus } from '@/core/case';
 import { writeNumber } from '@/core/readings';
 import { codeFromBytes } from '../code';
-import type { ScanReport } from '../report';
+import { emptyReport, type ScanReport } from '../report';
 import { hex, readCandump, type LineProblem } from './candump';
 import { reassemble, type Message } from './isotp';
 import { MONITORS, PIDS } from './pids';
@@ -43,21 +43,7 @@ export function readFrameLog(text: string): FrameLogReading {
   const { frames, problems } = readCandump(text);
   const book = addressBook(text);
   const put = reassemble(frames);
-  const out: FrameLogReading = {
-    modules: [],
-    codes: [],
-    freeze: [],
-    monitors: [],
-    battery: '',
-    odometer: '',
-    tool: '',
-    key: '',
-    engine: '',
-    leftover: [],
-    vin: '',
-    live: [],
-    cleared: [],
-  };
+  const out: FrameLogReading = { ...emptyReport(), vin: '', cleared: [] };
   const moduleOf = (id: number): number => {
     const name = book.get(id) ?? NAMES[id] ?? `Module ${id.toString(16).toUpperCase()}`;
     const known = out.modules.findIndex((m) => m.name === name);
