@@ -1,6 +1,6 @@
 import type { CaseRecord, Kind } from '@/core/case';
 import { gradeProof } from '@/core/cause';
-import { judgeReading, judgeTest } from '@/core/readings';
+import { judgeWhole } from '@/core/checks';
 import type { Tx } from '@/store/database';
 import { loadCase, updateRow } from '@/store/rows';
 import { confirmedComebacks } from '@/store/shop';
@@ -10,7 +10,7 @@ export interface Touched {
   testIds: Set<string>;
 }
 
-const JUDGED: Kind[] = ['test', 'condition', 'reading'];
+const JUDGED: Kind[] = ['test', 'condition', 'reading', 'input'];
 const GRADED: Kind[] = [
   'cause',
   'repair',
@@ -21,6 +21,7 @@ const GRADED: Kind[] = [
   'test',
   'condition',
   'reading',
+  'input',
   'proof',
   'followUp',
   'comeback',
@@ -52,18 +53,20 @@ async function judge(tx: Tx, record: CaseRecord, only: Set<string> | undefined):
   for (const test of record.test) {
     if (only && !only.has(test.id)) continue;
     const readings = record.reading.filter((r) => r.testId === test.id);
-    for (const r of readings) {
-      const j = judgeReading(r.entered, r.limit);
+    const judged = judgeWhole(
+      test,
+      record.condition.filter((c) => c.testId === test.id),
+      readings,
+      record.input.filter((i) => i.testId === test.id),
+    );
+    for (const [i, r] of readings.entries()) {
+      const j = judged.readings[i]!;
       if (j.verdict !== r.verdict || j.because !== r.because) {
         Object.assign(r, j);
         await updateRow(tx, 'reading', r.id, { ...j });
       }
     }
-    const j = judgeTest(
-      test,
-      record.condition.filter((c) => c.testId === test.id),
-      readings,
-    );
+    const j = judged.test;
     if (j.verdict !== test.verdict || j.because !== test.because) {
       Object.assign(test, j);
       await updateRow(tx, 'test', test.id, { ...j });

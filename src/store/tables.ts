@@ -22,6 +22,8 @@ export const TABLES: Record<Kind, AnyTable> = {
   test: s.tests,
   condition: s.testConditions,
   reading: s.readings,
+  input: s.testInputs,
+  run: s.runs,
   attachment: s.attachments,
   trace: s.traces,
   suspect: s.suspects,

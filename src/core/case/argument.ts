@@ -153,32 +153,6 @@ export const Person = z.object({
 });
 export type Person = z.infer<typeof Person>;
 
-export const KnownGood = z.object({
-  id: owner,
-  make: line,
-  model: line,
-  engine: line,
-  year: z.number().int().nullable().default(null),
-  label: line,
-  conditions: words,
-  entered: line,
-  caseId: ref,
-  testId: ref,
-  note: prose,
-});
-export type KnownGood = z.infer<typeof KnownGood>;
-
-export const Procedure = z.object({
-  id: owner,
-  title: line,
-  codes: words,
-  part: line,
-  build: line,
-  steps: z.array(z.record(z.string(), z.unknown())).max(200).default([]),
-  note: prose,
-});
-export type Procedure = z.infer<typeof Procedure>;
-
 export const Bulletin = z.object({
   id: owner,
   number: line,

@@ -95,6 +95,9 @@ export const EXPECTATION_SOURCES = [
   'common practice',
 ] as const;
 
+export const WHERE_KINDS = ['', 'part', 'circuit', 'cylinder', 'corner', 'bank', 'pin'] as const;
+export const WATCHES = ['', 'caught', 'seen good'] as const;
+
 /** A question put to the vehicle, and what came back. Verdict and reason are computed. */
 export const Test = z.object({
   ...base,
@@ -102,15 +105,33 @@ export const Test = z.object({
   byId: ref,
   procedureId: ref,
   repeatOf: ref,
+  /** The run of a procedure it is a step of. */
+  runId: ref,
+  /** Why a step of a procedure was left out; empty when it was not. */
+  skipped: line,
   question: line,
+  whereKind: z.enum(WHERE_KINDS).default(''),
   where: line,
   caution: line,
   setup: line,
+  /** What the set-up check read, held against what `setup` says. */
+  setupReading: line,
   setupResult: z.enum(['', 'ok', 'failed']).default(''),
   expectation: line,
   expectationSource: z.enum(EXPECTATION_SOURCES).default(''),
+  instrument: line,
+  /** Accuracy of the instrument as on its sheet: `± (0.5 % + 2 digits)`. */
+  accuracy: line,
   minutes: z.number().min(0).max(10_000).nullable().default(null),
   note: prose,
+  /** An intermittent fault: caught in the act, or only seen good, which acquits nothing. */
+  watch: z.enum(WATCHES).default(''),
+  /** How often it was tried without the fault showing. */
+  tries: z.number().int().min(0).max(100_000).nullable().default(null),
+  took: line,
+  caughtUnder: line,
+  /** The computed check this test is, with its entries as `input` rows; empty for a plain test. */
+  checkId: line,
   /** A person's verdict over the computed one, with the reason. */
   overrule: z.enum(VERDICTS).default(''),
   overruleWhy: line,
@@ -129,6 +150,27 @@ export const Condition = z.object({
 });
 export type Condition = z.infer<typeof Condition>;
 
+/** One entry of a computed check: a field, or one cell of a list (by `at`) or a table (by `at` and `column`). */
+export const Input = z.object({
+  ...base,
+  testId: owner,
+  field: z.string().min(1).max(60),
+  at: line,
+  column: line,
+  entered: line,
+});
+export type Input = z.infer<typeof Input>;
+
+/** A procedure under way on this case; its tests name it. */
+export const Run = z.object({
+  ...base,
+  procedureId: ref,
+  title: line,
+  at: z.iso.datetime(),
+  state: z.enum(['', 'done', 'stopped']).default(''),
+});
+export type Run = z.infer<typeof Run>;
+
 /** One number or state, as entered, held against its limit, as entered. */
 export const Reading = z.object({
   ...base,
@@ -145,6 +187,8 @@ export type Reading = z.infer<typeof Reading>;
 export const Attachment = z.object({
   ...base,
   testId: ref,
+  /** A fitted or removed part it shows. */
+  partId: ref,
   name: line,
   mime: line,
   bytes: z.number().int().min(0).default(0),

@@ -5,3 +5,4 @@ export * from './change';
 export * from './complaint';
 export * from './evidence';
 export * from './kinds';
+export * from './procedure';

@@ -23,6 +23,8 @@ export const KINDS = {
   test: evidence.Test,
   condition: evidence.Condition,
   reading: evidence.Reading,
+  input: evidence.Input,
+  run: evidence.Run,
   attachment: evidence.Attachment,
   trace: evidence.Trace,
   suspect: argument.Suspect,
@@ -65,6 +67,11 @@ export const OWNED: Partial<Record<Kind, readonly (readonly [string, Kind])[]>> 
   monitor: [['scanId', 'scan']],
   condition: [['testId', 'test']],
   reading: [['testId', 'test']],
+  input: [['testId', 'test']],
+  attachment: [
+    ['testId', 'test'],
+    ['partId', 'part'],
+  ],
   bearing: [
     ['testId', 'test'],
     ['suspectId', 'suspect'],

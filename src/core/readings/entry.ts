@@ -1,4 +1,4 @@
-import { findUnit, type Quantity } from './units';
+import { comparable, findUnit, suggestUnit, unitsOf, type Quantity } from './units';
 
 /** What a person typed into a reading, understood. */
 export type Entry =
@@ -6,7 +6,8 @@ export type Entry =
   | { kind: 'quantity'; quantity: Quantity; decimals: number; text: string }
   | { kind: 'beyond'; text: string }
   | { kind: 'state'; state: string }
-  | { kind: 'problem'; message: string };
+  /** `offer` is the whole entry with the likely unit, ready to be taken. */
+  | { kind: 'problem'; message: string; offer?: string };
 
 export const NUMBER =
   '[+\\-−–]?(?:\\d{1,3}(?:[ \\u00a0\\u202f]\\d{3})+|\\d+)(?:[.,]\\d+)?(?:[eE][+-]?\\d+)?|[+\\-−–]?[.,]\\d+';
@@ -68,6 +69,7 @@ export function readEntry(text: string, expected?: string): Entry {
     };
   }
   const unit = findUnit(typed);
+  if (unit && expected && !comparable(unit.sign, expected)) return misfit(t, m[1]!, unit, expected);
   if (unit)
     return {
       kind: 'quantity',
@@ -77,9 +79,31 @@ export function readEntry(text: string, expected?: string): Entry {
     };
   // "4 humps of 6", "2nd gear": words that start with a number are a state, not a broken unit.
   if (/\s/.test(typed) || /^(st|nd|rd|th|x)\b/i.test(typed)) return { kind: 'state', state: t };
+  const wanted = expected ? findUnit(expected)?.measures : undefined;
+  const likely = suggestUnit(typed, wanted) ?? expected;
   return {
     kind: 'problem',
-    message: `"${typed}" is not a unit known here. Write for instance 3.72 V, 24,1 inHg, -12 °C.`,
+    message: likely
+      ? `"${typed}" is not a unit known here. Was ${likely} meant?`
+      : `"${typed}" is not a unit known here. Write for instance 3.72 V, 24,1 inHg, -12 °C.`,
+    ...(likely ? { offer: `${m[1]!.trim()} ${likely}` } : {}),
+  };
+}
+
+/** A known unit of another quantity than the one wanted here. */
+function misfit(
+  text: string,
+  number: string,
+  unit: { sign: string; measures: string },
+  expected: string,
+): Entry {
+  const wanted = findUnit(expected)?.measures ?? '';
+  if (wanted === '') return { kind: 'problem', message: `"${text}" does not go with ${expected}.` };
+  const likely = suggestUnit(unit.sign, wanted) ?? expected;
+  return {
+    kind: 'problem',
+    message: `${unit.sign} measures ${unit.measures}; here a ${wanted} is wanted, in ${unitsOf(wanted).slice(0, 4).join(', ')} … Was ${likely} meant?`,
+    offer: `${number.trim()} ${likely}`,
   };
 }
 

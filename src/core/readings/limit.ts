@@ -7,7 +7,9 @@ export type Limit =
   | { form: 'at least'; low: number; unit: string; decimals: number }
   | { form: 'at most'; high: number; unit: string; decimals: number }
   | { form: 'target'; target: number; tolerance: number; unit: string; decimals: number }
-  | { form: 'states'; states: string[] };
+  | { form: 'states'; states: string[] }
+  /** Held against the other readings of the same test; the tolerance is a share or an amount. */
+  | { form: 'siblings'; tolerance?: { value: number; unit: string } };
 
 export type LimitReading = { ok: true; limit: Limit | null } | { ok: false; message: string };
 
@@ -17,6 +19,10 @@ const between = new RegExp(`^(?:between\\s+)?${N}${U}(?:\\.\\.\\.?|…|–|—|-
 const target = new RegExp(`^${N}${U}(?:±|\\+/-|\\+-)\\s*${N}${U}$`, 'i');
 const least = new RegExp(`^(?:≥|>=|>|at least|min\\.?|minimum|over|above)\\s*${N}${U}$`, 'i');
 const most = new RegExp(`^(?:≤|<=|<|at most|max\\.?|maximum|under|below)\\s*${N}${U}$`, 'i');
+const siblings = new RegExp(
+  `^(?:siblings|like the others)(?:\\s*(?:±|\\+/-|\\+-|within)?\\s*${N}${U})?$`,
+  'i',
+);
 const trailing = new RegExp(`^${N}${U}\\s(?:or more|or less|min\\.?|max\\.?)$`, 'i');
 
 function unitOf(...typed: (string | undefined)[]): string | Error {
@@ -35,7 +41,8 @@ function unitOf(...typed: (string | undefined)[]): string | Error {
 
 /**
  * Reads a limit as typed: `3.0–3.6 V`, `3..3.6 V`, `≥ 12 V`, `max 200 mV`, `0.8 V ± 0.1`,
- * `100 bar ± 5 %`, or states separated by `|` (`on | lit`), or `= clicks`.
+ * `100 bar ± 5 %`, states separated by `|` (`on | lit`), `= clicks`, or `siblings ± 10 %` to hold
+ * each reading against the others of its test.
  *
  * @param text as typed; empty means no limit
  * @returns the limit, `null` for none, or a sentence saying what is wrong (reversed ends, two units)
@@ -46,7 +53,16 @@ export function readLimit(text: string): LimitReading {
   if (t === '') return { ok: true, limit: null };
   const fail = (message: string): LimitReading => ({ ok: false, message });
 
-  let m = target.exec(t);
+  let m = siblings.exec(t);
+  if (m) {
+    if (!m[1]) return { ok: true, limit: { form: 'siblings' } };
+    const n = readNumber(m[1]);
+    const unit = unitOf(m[2]);
+    if (unit instanceof Error) return fail(unit.message);
+    if (!n || n.value <= 0) return fail('How much siblings may differ is a number above 0.');
+    return { ok: true, limit: { form: 'siblings', tolerance: { value: n.value, unit } } };
+  }
+  m = target.exec(t);
   if (m) {
     const value = readNumber(m[1]!);
     const tolerance = readNumber(m[3]!);

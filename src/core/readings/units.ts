@@ -1,3 +1,4 @@
+import { distance } from 'fastest-levenshtein';
 import Qty from 'js-quantities';
 
 /** A number with its unit, kept as it was entered and converted only to compare. */
@@ -31,6 +32,8 @@ export const UNITS: readonly UnitEntry[] = [
   { sign: 'mΩ', measures: 'resistance', lib: 'mohm', also: ['mohm', 'milliohm', 'milliohms'] },
   { sign: 'kΩ', measures: 'resistance', lib: 'kohm', also: ['kohm', 'kohms', 'kilohm', 'kilohms', 'k'] },
   { sign: 'MΩ', measures: 'resistance', lib: 'Mohm', also: ['Mohm', 'megohm', 'megohms'] },
+  { sign: 'S', measures: 'conductance', lib: 'S', also: ['siemens', 'mho'] },
+  { sign: 'mS', measures: 'conductance', lib: 'mS', also: ['millisiemens'] },
   { sign: 'W', measures: 'power', lib: 'W', also: ['watt', 'watts'] },
   { sign: 'kW', measures: 'power', lib: 'kW' },
   { sign: 'Pa', measures: 'pressure', lib: 'Pa' },
@@ -43,6 +46,7 @@ export const UNITS: readonly UnitEntry[] = [
   { sign: 'inHg', measures: 'pressure', lib: 'inHg', also: ['"hg', 'in hg', 'inches of mercury'] },
   { sign: 'mmHg', measures: 'pressure', lib: 'mmHg', also: ['mm hg'] },
   { sign: 'inH2O', measures: 'pressure', lib: 'inH2O', also: ['"h2o', 'in h2o'] },
+  { sign: 'cmH2O', measures: 'pressure', lib: 'cmH2O', also: ['cm h2o'] },
   { sign: '°C', measures: 'temperature', lib: 'tempC', also: ['C', 'c', 'degC', 'deg c', 'celsius', '° c'] },
   {
     sign: '°F',
@@ -65,10 +69,15 @@ export const UNITS: readonly UnitEntry[] = [
   { sign: 'm/s', measures: 'speed', lib: 'm/s' },
   { sign: 'g/s', measures: 'mass flow', lib: 'g/s', also: ['gps'] },
   { sign: 'kg/h', measures: 'mass flow', lib: 'kg/h' },
+  { sign: 'kg/min', measures: 'mass flow', lib: 'kg/min' },
+  { sign: 'lb/min', measures: 'mass flow', lib: 'lb/min', also: ['lbs/min'] },
   { sign: 'mg/stroke', measures: 'mass per stroke', lib: 'mg', also: ['mg/hub', 'mg/str', 'mg'] },
   { sign: 'L/min', measures: 'volume flow', lib: 'L/min', also: ['lpm'] },
   { sign: 'L/h', measures: 'volume flow', lib: 'L/h', also: ['lph'] },
   { sign: 'm³/h', measures: 'volume flow', lib: 'm^3/h', also: ['m3/h'] },
+  { sign: 'm³/min', measures: 'volume flow', lib: 'm^3/min', also: ['m3/min'] },
+  { sign: 'L/s', measures: 'volume flow', lib: 'L/s', also: ['l/sec'] },
+  { sign: 'cfm', measures: 'volume flow', lib: 'ft^3/min', also: ['ft3/min', 'cu ft/min'] },
   { sign: 'mL/min', measures: 'volume flow', lib: 'ml/min', also: ['cc/min'] },
   { sign: 'mm', measures: 'length', lib: 'mm' },
   { sign: 'cm', measures: 'length', lib: 'cm' },
@@ -81,6 +90,7 @@ export const UNITS: readonly UnitEntry[] = [
   { sign: 'L', measures: 'volume', lib: 'L', also: ['litre', 'litres', 'liter', 'liters', 'ltr'] },
   { sign: 'mL', measures: 'volume', lib: 'ml', also: ['ml', 'cc', 'ccm', 'cm3'] },
   { sign: 'gal', measures: 'volume', lib: 'gal' },
+  { sign: 'cu in', measures: 'volume', lib: 'in^3', also: ['cid', 'ci', 'in³', 'cui'] },
   { sign: 'g', measures: 'mass', lib: 'g' },
   { sign: 'kg', measures: 'mass', lib: 'kg' },
   { sign: 'N·m', measures: 'torque', lib: 'N*m', also: ['nm', 'n*m', 'n m'] },
@@ -117,7 +127,7 @@ export function findUnit(typed: string): { sign: string; measures: string } | un
 
 function entry(unit: string): UnitEntry {
   const hit = exact.get(unit) ?? folded.get(unit.toLowerCase());
-  if (!hit) throw new Error(`The unit "${unit}" is not known here.`);
+  if (!hit) throw new RangeError(`The unit "${unit}" is not known here.`);
   return hit;
 }
 
@@ -127,7 +137,7 @@ function entry(unit: string): UnitEntry {
  * @param q value and unit
  * @param unit the unit wanted
  * @returns the same amount in that unit
- * @throws Error with a sentence, when a unit is unknown, the two measure different things, or a
+ * @throws RangeError with a sentence, when a unit is unknown, the two measure different things, or a
  * temperature lies below absolute zero
  * @remarks Factors are those of the js-quantities library, tested against NIST SP 811 appendix B.
  * @example convert({ value: 1, unit: 'psi' }, 'kPa') // { value: 6.89476, unit: 'kPa' }
@@ -137,7 +147,7 @@ export function convert(q: Quantity, unit: string): Quantity {
   const from = entry(q.unit);
   const to = entry(unit);
   if (from.measures !== to.measures) {
-    throw new Error(
+    throw new RangeError(
       `${q.unit} measures ${from.measures} and ${unit} measures ${to.measures}; they cannot be compared.`,
     );
   }
@@ -148,7 +158,7 @@ export function convert(q: Quantity, unit: string): Quantity {
     const value = Math.abs(q.value) < 1e-12 ? 0 : q.value;
     return { value: Qty(value, from.lib).to(to.lib).scalar, unit: to.sign };
   } catch {
-    throw new Error(`${q.value} ${q.unit} is below absolute zero; check the sign and the unit.`);
+    throw new RangeError(`${q.value} ${q.unit} is below absolute zero; check the sign and the unit.`);
   }
 }
 
@@ -169,4 +179,46 @@ export function comparable(a: string, b: string): boolean {
   const x = findUnit(a);
   const y = findUnit(b);
   return x !== undefined && y !== undefined && x.measures === y.measures;
+}
+
+/**
+ * Converts a difference: 2 °C apart are 3.6 °F apart. For all but temperatures this is `convert`.
+ *
+ * @throws RangeError as `convert` does
+ * @example convertDifference({ value: 2, unit: '°C' }, '°F') // { value: 3.6, unit: '°F' }
+ */
+export function convertDifference(q: Quantity, unit: string): Quantity {
+  if (q.unit === unit) return q;
+  const at = (value: number) => convert({ value, unit: q.unit }, unit).value;
+  // From a base that is above absolute zero on every scale.
+  if (findUnit(q.unit)?.measures === 'temperature')
+    return { value: at(500 + q.value) - at(500), unit: findUnit(unit)?.sign ?? unit };
+  return convert(q, unit);
+}
+
+/** All units that measure the same, by their signs; the wanted quantity in the trade's word. */
+export function unitsOf(measures: string): string[] {
+  return UNITS.filter((u) => u.measures === measures).map((u) => u.sign);
+}
+
+/**
+ * The unit that was likely meant.
+ *
+ * @param typed what was typed and is not known, or does not fit
+ * @param measures the quantity it has to be, when that is known
+ * @returns the nearest sign by letters (at most half of them different), or undefined
+ * @example suggestUnit('inHgg') // 'inHg'
+ */
+export function suggestUnit(typed: string, measures?: string): string | undefined {
+  const t = typed.trim().toLowerCase();
+  let best: { sign: string; far: number } | undefined;
+  for (const u of UNITS) {
+    if (measures !== undefined && u.measures !== measures) continue;
+    for (const name of [u.sign, ...(u.also ?? [])]) {
+      const far = distance(t, name.toLowerCase()) / Math.max(t.length, name.length, 1);
+      if (!best || far < best.far) best = { sign: u.sign, far };
+    }
+  }
+  if (best && best.far <= 0.5) return best.sign;
+  return undefined;
 }

@@ -1,7 +1,8 @@
 import type { Verdict } from '@/core/case';
 import { readEntry, writeQuantity } from './entry';
 import { readLimit, type Limit } from './limit';
-import { comparable, convert } from './units';
+import { uncertainty } from './accuracy';
+import { comparable, convert, convertDifference } from './units';
 
 /** A verdict with the sentence a technician would say. An empty verdict means: nothing to judge yet. */
 export interface Judgement {
@@ -9,10 +10,11 @@ export interface Judgement {
   because: string;
 }
 
+type NumericLimit = Exclude<Limit, { form: 'states' | 'siblings' }>;
 const none: Judgement = { verdict: '', because: '' };
 
 /** The two ends of a limit in its own unit; an open end is infinite. */
-function ends(limit: Exclude<Limit, { form: 'states' }>): { low: number; high: number } {
+function ends(limit: NumericLimit): { low: number; high: number } {
   switch (limit.form) {
     case 'between':
       return { low: limit.low, high: limit.high };
@@ -37,11 +39,12 @@ function same(a: string, b: string): boolean {
  *
  * @param entered what was typed, for instance `4.48 V` or `OL`
  * @param limitText the limit as typed, for instance `3.0–3.6 V`; empty for none
+ * @param accuracy the instrument's accuracy as typed; a reading nearer to an edge than that is unsure
  * @returns the verdict with its sentence; `unsure` when the two cannot be compared, empty when
  * there is nothing entered or no limit
  * @example judgeReading('4.48 V', '3.0–3.6 V') // fail: "4.48 V is 0.88 V above the limit of 3.6 V."
  */
-export function judgeReading(entered: string, limitText: string): Judgement {
+export function judgeReading(entered: string, limitText: string, accuracy = ''): Judgement {
   const read = readLimit(limitText);
   if (entered.trim() === '') return none;
   if (!read.ok) return { verdict: 'unsure', because: read.message };
@@ -50,6 +53,8 @@ export function judgeReading(entered: string, limitText: string): Judgement {
     const entry = readEntry(entered);
     return entry.kind === 'problem' ? { verdict: 'unsure', because: entry.message } : none;
   }
+  // Judged with the whole test, where the others are known.
+  if (limit.form === 'siblings') return none;
   if (limit.form === 'states') {
     const hit = limit.states.some((s) => same(s, entered));
     const wanted = limit.states.join(' or ');
@@ -84,7 +89,9 @@ export function judgeReading(entered: string, limitText: string): Judgement {
     };
   }
   try {
-    return holdAgainst(quantity, decimals, limit);
+    const doubt = uncertainty(accuracy, quantity, decimals);
+    if (typeof doubt !== 'number') return { verdict: 'unsure', because: doubt.problem };
+    return holdAgainst(quantity, decimals, limit, doubt);
   } catch (e) {
     return { verdict: 'unsure', because: e instanceof Error ? e.message : 'These two cannot be compared.' };
   }
@@ -93,7 +100,8 @@ export function judgeReading(entered: string, limitText: string): Judgement {
 function holdAgainst(
   quantity: { value: number; unit: string },
   decimals: number,
-  limit: Exclude<Limit, { form: 'states' }>,
+  limit: NumericLimit,
+  doubt: number,
 ): Judgement {
   const there = convert(quantity, limit.unit || quantity.unit);
   const { low, high } = ends(limit);
@@ -113,11 +121,17 @@ function holdAgainst(
       { value, unit: there.unit },
       Math.max(limit.decimals, limit.form === 'target' ? decimals : 0),
     );
-  const by = (value: number) =>
-    writeQuantity(
-      { value, unit: there.unit === '°C' || there.unit === '°F' ? 'K' : there.unit },
-      digits,
-    ).replace('K', there.unit === '°C' || there.unit === '°F' ? there.unit : 'K');
+  const by = (value: number) => writeQuantity({ value, unit: there.unit }, digits);
+  const half = convertDifference({ value: doubt, unit: quantity.unit }, there.unit).value;
+  if (half > 0) {
+    const edge = [low, high].find((e) => Math.abs(there.value - e) < half - slack);
+    if (edge !== undefined) {
+      return {
+        verdict: 'unsure',
+        because: `${shown} is ${by(Math.abs(there.value - edge))} ${there.value > edge ? 'above' : there.value < edge ? 'below' : 'from'} the limit of ${at(edge)}, and the instrument is only good to ${by(half)}. Measure again with a better one.`,
+      };
+    }
+  }
   if (there.value > high + slack) {
     return {
       verdict: 'fail',

@@ -81,15 +81,26 @@ export const tests = sqliteTable(
     byId: text(),
     procedureId: text(),
     repeatOf: text(),
+    runId: text(),
+    skipped: line(),
     question: line(),
+    whereKind: line(),
     where: line(),
     caution: line(),
     setup: line(),
+    setupReading: line(),
     setupResult: line(),
     expectation: line(),
     expectationSource: line(),
+    instrument: line(),
+    accuracy: line(),
     minutes: real(),
     note: line(),
+    watch: line(),
+    tries: integer(),
+    took: line(),
+    caughtUnder: line(),
+    checkId: line(),
     overrule: line(),
     overruleWhy: line(),
     verdict: line(),
@@ -123,11 +134,24 @@ export const readings = sqliteTable(
   (t) => [index('readings_case').on(t.caseId)],
 );
 
+export const testInputs = sqliteTable(
+  'test_inputs',
+  { ...owned(), testId: testId(), field: text().notNull(), at: line(), column: line(), entered: line() },
+  (t) => [index('test_inputs_case').on(t.caseId)],
+);
+
+export const runs = sqliteTable(
+  'runs',
+  { ...owned(), procedureId: text(), title: line(), at: text().notNull(), state: line() },
+  (t) => [index('runs_case').on(t.caseId)],
+);
+
 export const attachments = sqliteTable(
   'attachments',
   {
     ...owned(),
     testId: text(),
+    partId: text(),
     name: line(),
     mime: line(),
     bytes: integer().notNull().default(0),

@@ -1,5 +1,5 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import { flag, id, line, words } from './columns';
+import { flag, id, line, moment, revision, words } from './columns';
 
 /** What the shop keeps beyond one case. */
 
@@ -55,8 +55,8 @@ export const knownGood = sqliteTable(
     label: line(),
     conditions: words(),
     entered: line(),
-    caseId: text(),
-    testId: text(),
+    at: moment(),
+    byId: text(),
     note: line(),
   },
   (t) => [index('known_good_build').on(t.make, t.model, t.engine)],
@@ -64,11 +64,12 @@ export const knownGood = sqliteTable(
 
 export const procedures = sqliteTable('procedures', {
   id: id(),
+  revision: revision(),
   title: line(),
   codes: words(),
   part: line(),
   build: line(),
-  steps: text({ mode: 'json' }).$type<Record<string, unknown>[]>().notNull().default([]),
+  steps: text({ mode: 'json' }).$type<unknown[]>().notNull().default([]),
   note: line(),
 });
 

@@ -1,0 +1,91 @@
+import { z } from 'zod';
+import { calibrate, convertDifference, writeNumber } from '@/core/readings';
+import { defineCheck, Refusal, type Finding } from '../contract';
+import { ANY, like, likeDifference, optional, table } from '../fields';
+import { percent } from '../words';
+
+export default defineCheck({
+  id: 'applied-truth',
+  title: 'A sensor against applied truth',
+  question: 'Does the controller see what is really applied?',
+  explains:
+    'A known value is applied (hand pump, calibrator, ice water) and what the scan tool shows is noted. An offset is the same everywhere, a gain error grows, a bent line is a damaged sensor. It proves sensor, wiring and controller in one go.',
+  have: ['hand pump', 'gauge', 'calibrator', 'scan tool'],
+  codes: ['P0105-P0109', 'P0190-P0194', 'P0236-P0239', 'P2452-P2455', 'P0450-P0454', 'P0520-P0523'],
+  source: 'Least squares; 3 % of the span when nothing is given: common practice, no source.',
+  needs: ['the applied value is itself known to be true'],
+  minutes: 12,
+  input: z.object({
+    steps: table({
+      title: 'Applied and shown',
+      columns: { truth: { title: 'Applied', unit: ANY }, shown: { title: 'Shown', unit: ANY } },
+      least: 2,
+    }),
+    band: optional({ title: 'May be off by', help: '3 % of the span when left empty', unit: ANY, above: 0 }),
+  }),
+  example: {
+    steps: [
+      { truth: '0 mbar', shown: '1 mbar' },
+      { truth: '200', shown: '161' },
+      { truth: '400', shown: '322' },
+      { truth: '500', shown: '402' },
+    ],
+    band: '15 mbar',
+  },
+  run(i) {
+    const first = i.steps[0]!;
+    const unit = first.truth.unit;
+    if (first.shown.unit !== unit)
+      throw new Refusal(
+        `Applied in ${unit || 'no unit'}, shown in ${first.shown.unit || 'no unit'}; give both in one.`,
+        'steps',
+      );
+    const c = calibrate(i.steps.map((s) => ({ truth: s.truth.value, shown: s.shown.value })));
+    const band = i.band
+      ? i.band.unit === '%' && unit !== '%'
+        ? (c.span * i.band.value) / 100
+        : convertDifference({ value: i.band.value, unit: i.band.unit || unit }, unit).value
+      : 0.03 * c.span;
+    const d = (v: number) => likeDifference(v, first.truth, 1);
+    const line = `offset ${d(c.offset)}, gain ${writeNumber(c.gain, 3)}`;
+    const findings: Finding[] = [];
+    if (Math.abs(c.worst) <= band * (1 + 1e-9))
+      findings.push({
+        verdict: 'pass',
+        because: `It is never more than ${d(Math.abs(c.worst))} off (${line}).`,
+      });
+    else {
+      const bent = i.steps.length >= 3 && c.nonlinearity > band;
+      const why = bent
+        ? `and not straight (up to ${d(c.nonlinearity)} from a line): damaged, or air in the hose`
+        : Math.abs(c.gain - 1) * c.span > Math.abs(c.offset)
+          ? `by gain: it shows ${percent(c.gain)} of what is there. Wrong sensor, leak in the hose, or supply off`
+          : 'by the same everywhere: offset, often a ground or a zero not learned';
+      findings.push({
+        verdict: 'fail',
+        figure: d(c.worst),
+        because: `At ${like(c.worstAt, first.truth)} it is off by ${d(c.worst)}, ${why} (${line}).`,
+      });
+    }
+    if (i.steps.length < 3)
+      findings.push({ verdict: '', because: 'Two steps cannot show a bent line; take a third between.' });
+    return findings;
+  },
+  draw: (i) => ({
+    kind: 'curve',
+    x: i.steps[0]!.truth.unit,
+    y: i.steps[0]!.shown.unit,
+    lines: [
+      {
+        name: 'true',
+        role: 'reference',
+        points: i.steps.map((s) => ({ x: s.truth.value, y: s.truth.value })).sort((a, b) => a.x - b.x),
+      },
+      {
+        name: 'shown',
+        role: 'measured',
+        points: i.steps.map((s) => ({ x: s.truth.value, y: s.shown.value })).sort((a, b) => a.x - b.x),
+      },
+    ],
+  }),
+});

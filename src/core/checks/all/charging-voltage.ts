@@ -1,0 +1,73 @@
+import { z } from 'zod';
+import { defineCheck, type Finding } from '../contract';
+import { choice, like, likeDifference, optional, quantity } from '../fields';
+import { inside } from '../words';
+
+export default defineCheck({
+  id: 'charging-voltage',
+  title: 'Charging voltage and ripple',
+  question: 'Does the generator charge, under load too, and smoothly?',
+  explains:
+    'Running voltage has to lie clearly above rest and hold when lights, heater and blower are on. Alternating voltage on top means broken diodes. Systems that charge on demand may show rest voltage for minutes: force them with a load.',
+  have: ['multimeter', 'battery', 'generator'],
+  codes: ['P0562', 'P0563', 'P0620-P0622', 'P0625', 'P065A', 'U3003'],
+  source: '13.5 to 14.9 V running, 13.2 V under load, ripple up to 0.5 V AC: common practice, no source.',
+  needs: ['engine at 1500 rpm', 'measured on the battery posts'],
+  caution: 'turning belts; never take the battery off a running engine',
+  minutes: 8,
+  input: z.object({
+    system: choice({ title: 'System', options: ['12 V', '24 V'] }),
+    rest: quantity({ title: 'At rest', unit: 'V', min: 0, max: 40 }),
+    running: quantity({ title: 'Running, no load', unit: 'V', min: 0, max: 60 }),
+    loaded: optional({ title: 'Running, everything on', unit: 'V', min: 0, max: 60 }),
+    ripple: optional({ title: 'Ripple, AC', unit: 'V', min: 0, max: 20 }),
+  }),
+  example: { system: '12 V', rest: '12.4 V', running: '14,2 V', loaded: '12.6 V', ripple: '880 mV' },
+  run(i) {
+    const k = i.system === '12 V' ? 1 : 2;
+    const findings: Finding[] = [];
+    const rise = i.running.value - i.rest.value;
+    if (i.running.value > 15 * k)
+      findings.push({
+        about: 'Running',
+        verdict: 'fail',
+        because: `${like(i.running.value, i.running)} is too much: it cooks the battery and sets codes. Regulator, or its sensing wire.`,
+      });
+    else if (inside(i.running.value, 13.5 * k, 15 * k))
+      findings.push({
+        about: 'Running',
+        verdict: 'pass',
+        because: `${like(i.running.value, i.running)}, ${likeDifference(rise, i.running)} above rest.`,
+      });
+    else
+      findings.push({
+        about: 'Running',
+        verdict: rise >= 0.3 * k ? 'unsure' : 'fail',
+        because:
+          rise >= 0.3 * k
+            ? `${like(i.running.value, i.running)}: charges a little. Load it, or ask the scan tool what is commanded.`
+            : `${like(i.running.value, i.running)} is no more than rest: it does not charge. Belt, excitation, fuse link, brushes.`,
+      });
+    if (i.loaded) {
+      const holds = i.loaded.value >= 13.2 * k - 1e-9;
+      findings.push({
+        about: 'Under load',
+        verdict: holds ? 'pass' : 'fail',
+        because: holds
+          ? `Holds ${like(i.loaded.value, i.loaded)} with everything on.`
+          : `Falls to ${like(i.loaded.value, i.loaded)} with everything on: a phase lost, the belt slips, or a cable drops the rest.`,
+      });
+    }
+    if (i.ripple) {
+      const smooth = i.ripple.value <= 0.5 * k + 1e-9;
+      findings.push({
+        about: 'Ripple',
+        verdict: smooth ? 'pass' : 'fail',
+        because: smooth
+          ? `${like(i.ripple.value, i.ripple)} AC is smooth enough.`
+          : `${like(i.ripple.value, i.ripple)} AC: a diode is gone; modules will complain all over.`,
+      });
+    }
+    return findings;
+  },
+});

@@ -1,0 +1,124 @@
+import { z } from 'zod';
+import { asCurve, compareCurve } from '@/core/readings';
+import { defineCheck, type Finding } from '../contract';
+import { like, optional, table } from '../fields';
+import { curveSentence, inside } from '../words';
+
+/** A sensor at rest may be off by this; common practice, no source. */
+const ZERO_MBAR = 3;
+
+const columns = {
+  flow: { title: 'Exhaust flow', unit: 'm³/h', min: 0 },
+  pressure: { title: 'Difference pressure', unit: 'mbar', min: -1000, max: 5000 },
+} as const;
+
+export default defineCheck({
+  id: 'filter-back-pressure',
+  title: 'Particle filter: back pressure against flow',
+  question: 'Is the filter blocked, or does its sensor lie?',
+  explains:
+    'Difference pressure rises with exhaust flow, so one reading at idle says nothing. Held against a clean filter at the same flows, a blocked one lies above at every point and steepens. First the sensor: engine off it has to read 0.',
+  have: ['difference pressure', 'scan tool', 'exhaust flow', 'hand pump'],
+  codes: ['P2002', 'P2003', 'P242F', 'P2452-P2455', 'P2463', 'P244A', 'P244B'],
+  source: 'Comparison with a clean filter at equal flow: common practice, no source.',
+  needs: ['engine warm', 'no regeneration running'],
+  caution: 'exhaust and filter are hot',
+  minutes: 20,
+  input: z.object({
+    off: optional({ title: 'Reading with the engine off', unit: 'mbar', min: -1000, max: 5000 }),
+    clean: table({
+      title: 'Clean filter of this build',
+      help: 'from a known-good vehicle or a published curve',
+      columns,
+      least: 2,
+    }),
+    measured: table({ title: 'Measured', columns, least: 1 }),
+    band: optional({
+      title: 'Band around clean',
+      help: '40 % when left empty',
+      unit: '%',
+      above: 0,
+      max: 300,
+    }),
+  }),
+  example: {
+    off: '0 mbar',
+    clean: [
+      { flow: '55 m³/h', pressure: '28 mbar' },
+      { flow: '140', pressure: '66' },
+      { flow: '310', pressure: '152' },
+    ],
+    measured: [
+      { flow: '58', pressure: '61' },
+      { flow: '139', pressure: '138' },
+      { flow: '300', pressure: '402' },
+    ],
+    band: '40 %',
+  },
+  run(i) {
+    const findings: Finding[] = [];
+    const zeroBad = i.off !== undefined && !inside(i.off.value, -ZERO_MBAR, ZERO_MBAR);
+    if (i.off) {
+      findings.push(
+        zeroBad
+          ? {
+              about: 'Sensor',
+              verdict: 'fail',
+              because: `Engine off it shows ${like(i.off.value, i.off)} instead of 0: the sensor or its hoses, before any filter.`,
+            }
+          : { about: 'Sensor', verdict: 'pass', because: 'Reads 0 with the engine off.' },
+      );
+    }
+    const share = (i.band?.value ?? 40) / 100;
+    const first = i.measured[0]!;
+    const c = compareCurve(
+      i.clean.map((p) => ({ x: p.flow.value, y: p.pressure.value })),
+      i.measured.map((p) => ({ x: p.flow.value, y: p.pressure.value })),
+      (r) => Math.abs(r) * share,
+    );
+    const said = curveSentence(
+      c,
+      (v) => like(v, first.pressure),
+      (v) => like(v, first.flow),
+    );
+    findings.push(
+      zeroBad
+        ? {
+            about: 'Filter',
+            verdict: 'unsure',
+            because: 'Not judged while the sensor does not read 0 at rest.',
+          }
+        : {
+            ...said,
+            about: 'Filter',
+            because:
+              said.verdict === 'fail' && c.everywhere === 'above'
+                ? `${said.because} The filter is blocked.`
+                : said.verdict === 'fail' && c.everywhere === 'below'
+                  ? `${said.because} Filter cracked or removed, or a hose off.`
+                  : said.because,
+          },
+    );
+    return findings;
+  },
+  draw(i) {
+    const clean = asCurve(i.clean.map((p) => ({ x: p.flow.value, y: p.pressure.value })));
+    return {
+      kind: 'curve',
+      x: 'm³/h',
+      y: 'mbar',
+      lines: [
+        {
+          name: 'clean',
+          role: 'reference',
+          points: clean,
+        },
+        {
+          name: 'measured',
+          role: 'measured',
+          points: i.measured.map((p) => ({ x: p.flow.value, y: p.pressure.value })).sort((a, b) => a.x - b.x),
+        },
+      ],
+    };
+  },
+});

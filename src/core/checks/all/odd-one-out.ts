@@ -1,0 +1,57 @@
+import { z } from 'zod';
+import { compareSiblings, convertDifference, siblingSentence, siblingTolerance } from '@/core/readings';
+import { defineCheck } from '../contract';
+import { ANY, list, optional, type Read, type ReadAt } from '../fields';
+import { siblingBars } from '../words';
+
+function compare(each: ReadAt[], band: Read | undefined) {
+  const unit = each[0]?.unit ?? '';
+  const values = each.map((r) => r.value);
+  const stated = band && { value: band.value, unit: band.unit };
+  return compareSiblings(
+    each.map((r) => ({ at: r.at, value: r.value })),
+    stated && stated.unit !== '%' && stated.unit !== ''
+      ? convertDifference(stated, unit).value
+      : siblingTolerance(values, unit, stated),
+  );
+}
+
+export default defineCheck({
+  id: 'odd-one-out',
+  title: 'Siblings: the odd one out',
+  question: 'Which of several that ought to read alike does not?',
+  explains:
+    'Each is held against the median of the others, in units of their own spread, so that one bad reading does not drag the rest along. Two cannot say which is wrong, and all may be equally bad: that only a limit can tell.',
+  have: ['several readings', 'cylinders', 'corners', 'banks', 'sensors'],
+  codes: [],
+  source:
+    'Modified z-score, outlier above 3.5: Iglewicz & Hoaglin 1993, NIST/SEMATECH e-Handbook 1.3.5.17. The 10 % (5 °C) band: common practice, no source.',
+  minutes: 10,
+  input: z.object({
+    each: list({ title: 'Readings', unit: ANY, each: 'member', labels: ['1', '2', '3', '4'], least: 1 }),
+    band: optional({
+      title: 'May differ by',
+      help: 'a share or an amount; 10 % or 5 °C when left empty',
+      unit: ANY,
+      above: 0,
+    }),
+  }),
+  example: {
+    each: [
+      { at: '1', entered: '0.42 Ω' },
+      { at: '2', entered: '0.43' },
+      { at: '3', entered: '0.61' },
+      { at: '4', entered: '0.42' },
+    ],
+    band: '10 %',
+  },
+  run: (i) => [
+    siblingSentence(
+      compare(i.each, i.band),
+      i.each[0]!.unit,
+      Math.max(...i.each.map((r) => r.decimals)),
+      'one',
+    ),
+  ],
+  draw: (i) => siblingBars(i.each, compare(i.each, i.band)),
+});

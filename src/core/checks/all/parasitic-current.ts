@@ -1,0 +1,134 @@
+import { z } from 'zod';
+import { writeQuantity } from '@/core/readings';
+import { defineCheck, Refusal, type Finding } from '../contract';
+import { choice, like, optional, table } from '../fields';
+
+/**
+ * Cold resistance of blade fuses in mΩ by rating in A. Typical sheet values, from memory; single
+ * fuses differ by some 15 %.
+ */
+const BLADE: Record<number, number> = {
+  2: 53.5,
+  3: 31.1,
+  4: 22.8,
+  5: 17.9,
+  7.5: 10.9,
+  10: 7.7,
+  15: 4.8,
+  20: 3.4,
+  25: 2.5,
+  30: 2.0,
+  35: 1.6,
+  40: 1.4,
+};
+const MINI: Record<number, number> = {
+  2: 59.5,
+  3: 32,
+  4: 24,
+  5: 17.9,
+  7.5: 10.9,
+  10: 7.6,
+  15: 4.6,
+  20: 3.2,
+  25: 2.4,
+  30: 1.9,
+};
+
+/**
+ * Current through a fuse from the voltage across it.
+ *
+ * @param millivolts across the fuse
+ * @param rating in A
+ * @param size which table
+ * @returns amperes, or undefined for a rating that is in neither table
+ */
+export function fuseCurrent(
+  millivolts: number,
+  rating: number,
+  size: 'blade' | 'mini blade',
+): number | undefined {
+  const ohms = (size === 'blade' ? BLADE : MINI)[rating];
+  return ohms === undefined ? undefined : Math.abs(millivolts) / ohms;
+}
+
+export default defineCheck({
+  id: 'parasitic-current',
+  title: 'Current at rest from fuse drops',
+  question: 'Which circuit draws the battery empty overnight?',
+  explains:
+    'A fuse is a small known resistor: the millivolts across it give the current without pulling it, so no module wakes up. Start when the vehicle has gone to sleep, and do not open a door.',
+  have: ['multimeter', 'fuse box', 'flat battery'],
+  codes: ['P0562', 'B1325', 'U3003'],
+  source:
+    'Ohm’s law; fuse resistances typical, from memory, ± 15 %. 50 mA in all: common practice, no source.',
+  needs: ['locked and asleep, at least 20 min', 'door latch fooled, bonnet open'],
+  minutes: 40,
+  input: z.object({
+    size: choice({ title: 'Fuse size', options: ['blade', 'mini blade'] }),
+    fuses: table({
+      title: 'Fuses with a voltage across them',
+      columns: {
+        name: { title: 'Fuse', words: true },
+        rating: { title: 'Rating', unit: 'A', above: 0, max: 60 },
+        drop: { title: 'Across it', unit: 'mV', min: -500, max: 500 },
+      },
+      least: 1,
+    }),
+    allowed: optional({
+      title: 'Allowed in all',
+      help: '50 mA when left empty',
+      unit: 'mA',
+      above: 0,
+      max: 2000,
+    }),
+  }),
+  example: {
+    size: 'mini blade',
+    fuses: [
+      { name: 'F12 radio', rating: '15', drop: '0,1 mV' },
+      { name: 'F31 tailgate', rating: '20', drop: '1.4 mV' },
+    ],
+  },
+  run(i) {
+    const rows = i.fuses.map((f) => {
+      const amps = fuseCurrent(f.drop.value, f.rating.value, i.size);
+      if (amps === undefined)
+        throw new Refusal(
+          `There is no ${i.size} fuse of ${like(f.rating.value, f.rating)} in the table.`,
+          'fuses',
+        );
+      return { ...f, milli: amps * 1000 };
+    });
+    const total = rows.reduce((s, r) => s + r.milli, 0);
+    const allowed = i.allowed?.value ?? 50;
+    const say = (mA: number) => writeQuantity({ value: mA, unit: 'mA' }, mA < 10 ? 1 : 0);
+    const most = rows.reduce((a, b) => (b.milli > a.milli ? b : a));
+    const findings: Finding[] = rows.map((r) => ({
+      about: r.name,
+      verdict: '',
+      figure: say(r.milli),
+      because: `about ${say(r.milli)} through it.`,
+    }));
+    // The table is good to 15 %, so the edge is that wide.
+    const verdict = total <= allowed * 0.85 ? 'pass' : total <= allowed * 1.15 ? 'unsure' : 'fail';
+    findings.push({
+      about: 'In all',
+      verdict,
+      figure: say(total),
+      because:
+        verdict === 'pass'
+          ? `${say(total)}, under the ${say(allowed)} allowed.`
+          : `${say(total)} against ${say(allowed)} allowed${verdict === 'unsure' ? ', too near for fuses that differ by 15 %: clamp or shunt it' : ''}. Most goes through ${most.name}: look at what hangs on it.`,
+    });
+    return findings;
+  },
+  draw: (i) => ({
+    kind: 'bars',
+    unit: 'mA',
+    high: i.allowed?.value ?? 50,
+    bars: i.fuses.map((f) => {
+      const milli = (fuseCurrent(f.drop.value, f.rating.value, i.size) ?? 0) * 1000;
+      return { at: f.name, value: milli, verdict: milli > (i.allowed?.value ?? 50) ? 'fail' : '' };
+    }),
+  }),
+});

@@ -1,0 +1,76 @@
+import {
+  BATTERY,
+  fromSupply,
+  OFF_ON,
+  OPEN,
+  opened,
+  piece,
+  resistive,
+  shorted,
+} from '@/core/readings/circuit/pieces';
+import type { Circuit } from '@/core/readings/circuit/truth-table';
+import { circuitCheck } from '../circuit-check';
+
+const COIL = 30;
+
+/** A solenoid fed with battery voltage, whose ground the controller switches. */
+export const switchedGround: Circuit = {
+  id: 'switched-ground',
+  title: 'Circuit switched on the ground side',
+  explains:
+    'Battery feeds the part all the time; the controller gives it ground. The control wire reads battery voltage when off, through the coil, and near 0 V when on. Off and 0 V, drifting, that drops to a clean 0 when switched on: open coil, driver good.',
+  nodes: [
+    { id: 'feed', label: 'Feed at the part' },
+    { id: 'control', label: 'Control wire at the part' },
+    { id: 'pin', label: 'Control pin at the controller' },
+  ],
+  states: OFF_ON,
+  supply: BATTERY,
+  fixed: fromSupply,
+  parts: (state) => ({
+    feed: piece('+', 'feed'),
+    coil: piece('feed', 'control', COIL),
+    control: piece('control', 'pin'),
+    driver: piece('pin', 'earth', state === 'on' ? 0.15 : OPEN),
+    ground: piece('earth', 'ground'),
+  }),
+  substitute: {
+    name: 'a test lamp in place of the part',
+    replaces: { coil: COIL },
+    across: ['feed', 'control'],
+  },
+  faults: [
+    opened('open-feed', 'open feed (fuse or wire)', 'feed'),
+    opened('open-coil', 'open coil, driver good', 'coil'),
+    opened('open-control', 'open control wire', 'control'),
+    shorted('control-to-ground', 'control wire shorted to ground', 'control', 'ground'),
+    shorted('control-to-battery', 'control wire shorted to battery', 'control', '+'),
+    opened('dead-driver', 'dead driver in the controller (or no command)', 'driver'),
+    { id: 'driver-on', name: 'driver stuck on', variants: [{ driver: 0.15 }] },
+    resistive('bad-ground', 'bad ground of the controller', 'ground', [3, 10, 40, 200]),
+  ],
+};
+
+export default circuitCheck(switchedGround, {
+  have: ['multimeter', 'test lamp', 'solenoid', 'injector', 'valve'],
+  codes: [
+    'P0201-P0212',
+    'P0443-P0445',
+    'P0743',
+    'P0748',
+    'P0753',
+    'P0758',
+    'P0403',
+    'P2425',
+    'P0010',
+    'P0200',
+  ],
+  minutes: 12,
+  example: {
+    supply: '12.4 V',
+    feed_off: '12.4 V',
+    control_off: '0.4 V',
+    control_on: '0.02 V',
+    substitute: 'works when switched on only',
+  },
+});

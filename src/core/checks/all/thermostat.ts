@@ -1,0 +1,101 @@
+import { z } from 'zod';
+import { asCurve } from '@/core/readings';
+import { defineCheck, type Finding } from '../contract';
+import { like, quantity, table } from '../fields';
+
+export default defineCheck({
+  id: 'thermostat',
+  title: 'Thermostat from the warm-up',
+  question: 'Does it open, at the right place, and not before?',
+  explains:
+    'A shut thermostat lets coolant rise steadily to its opening temperature and then holds it. One stuck open flattens early and far below; one stuck shut goes through. A second value at the radiator hose shows when it opened.',
+  have: ['scan tool', 'thermometer', 'warm-up drive'],
+  codes: ['P0128', 'P0125', 'P0217', 'P0116', 'P0597-P0599'],
+  source: 'Within 8 °C of the opening temperature: common practice, no source.',
+  needs: ['started cold', 'steady drive or idle, heater off'],
+  caution: 'never open a hot cooling system',
+  minutes: 25,
+  input: z.object({
+    opens: quantity({ title: 'Opens at', unit: '°C', min: 40, max: 130 }),
+    warmUp: table({
+      title: 'Warm-up',
+      columns: {
+        time: { title: 'After', unit: 'min', min: 0, max: 240 },
+        coolant: { title: 'Coolant', unit: '°C', min: -60, max: 200 },
+      },
+      least: 4,
+    }),
+  }),
+  example: {
+    opens: '88 °C',
+    warmUp: [
+      { time: '0 min', coolant: '14 °C' },
+      { time: '4', coolant: '41' },
+      { time: '8', coolant: '60' },
+      { time: '12', coolant: '66' },
+      { time: '16', coolant: '67' },
+      { time: '20', coolant: '66' },
+    ],
+  },
+  run(i) {
+    const curve = asCurve(i.warmUp.map((p) => ({ x: p.time.value, y: p.coolant.value })));
+    const c = i.warmUp[0]!.coolant;
+    const start = curve[0]!;
+    const top = Math.max(...curve.map((p) => p.y));
+    const end = curve.at(-1)!;
+    const before = curve.at(-2)!;
+    const slope = (end.y - before.y) / (end.x - before.x);
+    const findings: Finding[] = [];
+    if (start.y > i.opens.value - 20)
+      return [
+        {
+          verdict: 'void',
+          because: `It began at ${like(start.y, c)}: not cold. Let it cool and start again.`,
+        },
+      ];
+    if (top > i.opens.value + 15)
+      findings.push({
+        verdict: 'fail',
+        because: `It went on to ${like(top, c)}, past the opening at ${like(i.opens.value, i.opens)}: stuck shut, no flow, or air in the system.`,
+      });
+    else if (Math.abs(end.y - i.opens.value) <= 8 + 1e-9)
+      findings.push(
+        slope > 1
+          ? { verdict: 'unsure', because: `${like(end.y, c)} and still rising: go on until it holds.` }
+          : {
+              verdict: 'pass',
+              because: `It rose to ${like(end.y, c)} and holds, near the opening at ${like(i.opens.value, i.opens)}.`,
+            },
+      );
+    else if (end.y < i.opens.value && slope < 0.5)
+      findings.push({
+        verdict: 'fail',
+        because: `It levels out at ${like(end.y, c)}, far under ${like(i.opens.value, i.opens)}: stuck open, or the wrong thermostat.`,
+      });
+    else
+      findings.push({
+        verdict: 'unsure',
+        because: `${like(end.y, c)} at the end and still moving: the warm-up is not finished.`,
+      });
+    return findings;
+  },
+  draw(i) {
+    const points = asCurve(i.warmUp.map((p) => ({ x: p.time.value, y: p.coolant.value })));
+    return {
+      kind: 'curve',
+      x: 'min',
+      y: '°C',
+      lines: [
+        {
+          name: 'opening temperature',
+          role: 'reference',
+          points: [
+            { x: points[0]!.x, y: i.opens.value },
+            { x: points.at(-1)!.x, y: i.opens.value },
+          ],
+        },
+        { name: 'coolant', role: 'measured', points },
+      ],
+    };
+  },
+});

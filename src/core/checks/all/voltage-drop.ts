@@ -1,0 +1,98 @@
+import { z } from 'zod';
+import { convert, writeQuantity } from '@/core/readings';
+import { defineCheck, type Finding } from '../contract';
+import { like, list, optional } from '../fields';
+
+export default defineCheck({
+  id: 'voltage-drop',
+  title: 'Voltage drop per connection under load',
+  question: 'Which connection eats the voltage?',
+  explains:
+    'Measured along the path while the load runs, every cable and joint takes its share. Without current there is no drop, so the load has to be on. The one that takes most is the one to open.',
+  have: ['multimeter', 'battery', 'cables', 'ground'],
+  codes: ['P0562', 'P0615', 'U3003', 'C0899', 'B1317'],
+  source:
+    '0.1 V per connection, 0.5 V in all: common practice, no source. Resistance = drop / current (Ohm).',
+  needs: ['load switched on while measuring'],
+  caution: 'starter circuits: leads clear of belts and fans',
+  minutes: 15,
+  input: z.object({
+    drops: list({
+      title: 'Drop across',
+      unit: 'V',
+      each: 'connection',
+      labels: ['battery post +', 'cable +', 'at the load', 'ground strap', 'battery post −'],
+      least: 1,
+      min: -60,
+      max: 60,
+    }),
+    current: optional({ title: 'Current while measuring', unit: 'A', min: 0, max: 3000 }),
+    each: optional({
+      title: 'At most per connection',
+      help: '0.1 V when left empty',
+      unit: 'V',
+      above: 0,
+      max: 10,
+    }),
+    all: optional({ title: 'At most in all', help: '0.5 V when left empty', unit: 'V', above: 0, max: 20 }),
+  }),
+  example: {
+    drops: [
+      { at: 'battery post +', entered: '20 mV' },
+      { at: 'cable +', entered: '90 mV' },
+      { at: 'ground strap', entered: '610 mV' },
+      { at: 'battery post −', entered: '15 mV' },
+    ],
+    current: '140 A',
+  },
+  run(i) {
+    if (i.current && i.current.value < 0.1)
+      return [
+        {
+          verdict: 'void',
+          because: `Only ${like(i.current.value, i.current)} flows: without load nothing drops, whatever the joint is like. Switch the load on.`,
+        },
+      ];
+    const each = i.each?.value ?? 0.1;
+    const all = i.all?.value ?? 0.5;
+    const findings = i.drops.map((d): Finding => {
+      const size = Math.abs(d.value);
+      const good = size <= each + 1e-9;
+      const ohms = i.current
+        ? `, ${writeQuantity(convert({ value: size / i.current.value, unit: 'Ω' }, 'mΩ'), 1)}`
+        : '';
+      return {
+        about: d.at,
+        verdict: good ? 'pass' : 'fail',
+        figure: like(size, d),
+        because: good
+          ? `${like(size, d)}${ohms}.`
+          : `${like(size, d)}${ohms}, more than ${like(each, d)}: open it, clean it, measure again.`,
+      };
+    });
+    const total = i.drops.reduce((s, d) => s + Math.abs(d.value), 0);
+    const d = i.drops[0]!;
+    findings.push({
+      about: 'In all',
+      verdict: total <= all + 1e-9 ? 'pass' : 'fail',
+      because: `${like(total, d)} of ${like(all, d)} allowed.`,
+      figure: like(total, d),
+    });
+    if (!i.current)
+      findings.push({
+        verdict: findings.some((f) => f.verdict === 'fail') ? '' : 'unsure',
+        because: 'The current was not noted: small drops prove nothing unless the load was on.',
+      });
+    return findings;
+  },
+  draw: (i) => ({
+    kind: 'bars',
+    unit: 'V',
+    high: i.each?.value ?? 0.1,
+    bars: i.drops.map((d) => ({
+      at: d.at,
+      value: Math.abs(d.value),
+      verdict: Math.abs(d.value) <= (i.each?.value ?? 0.1) + 1e-9 ? 'pass' : 'fail',
+    })),
+  }),
+});

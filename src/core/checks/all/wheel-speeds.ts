@@ -1,0 +1,77 @@
+import { z } from 'zod';
+import { compareSiblings, siblingSentence } from '@/core/readings';
+import { defineCheck, type Finding } from '../contract';
+import { like, list } from '../fields';
+import { CORNERS, shownAs, siblingBars } from '../words';
+
+const SHARE = 0.03;
+const compare = (wheels: { at: string; value: number }[]) =>
+  compareSiblings(wheels, Math.max(0.5, SHARE * Math.max(...wheels.map((w) => w.value))));
+
+export default defineCheck({
+  id: 'wheel-speeds',
+  title: 'Wheel speeds on a straight road',
+  question: 'Which wheel does not turn as fast as the others?',
+  explains:
+    'Straight on, all four show one speed. One that is a few percent off has another tyre size or pressure; one at zero has no signal; one that falls away at low speed has too wide a gap, and one that jitters a damaged ring, which a trace shows better than a number.',
+  have: ['scan tool', 'road test', 'wheel speed sensors'],
+  codes: ['C0031-C0051', 'C1225-C1238', 'P0500-P0503', 'C1210-C1214'],
+  source: 'Within 3 %: common practice, no source.',
+  needs: ['straight road, steady speed', 'same tyre size all round'],
+  caution: 'a second person reads the tool',
+  minutes: 10,
+  input: z.object({
+    wheels: list({
+      title: 'Speed',
+      unit: 'km/h',
+      each: 'wheel',
+      labels: CORNERS,
+      least: 3,
+      min: 0,
+      max: 400,
+    }),
+  }),
+  example: {
+    wheels: [
+      { at: 'FL', entered: '49.8' },
+      { at: 'FR', entered: '50.1' },
+      { at: 'RL', entered: '0' },
+      { at: 'RR', entered: '50.0 km/h' },
+    ],
+  },
+  run(i) {
+    if (i.wheels.every((w) => w.value < 3))
+      return [
+        { verdict: 'void', because: 'The vehicle stands. Read them at a steady speed, 40 km/h or more.' },
+      ];
+    const c = compare(i.wheels.map((w) => ({ at: w.at, value: w.value })));
+    const first = i.wheels[0]!;
+    const findings: Finding[] = [
+      {
+        ...siblingSentence(
+          shownAs(c, first),
+          first.as,
+          Math.max(...i.wheels.map((w) => w.decimals)),
+          'wheel',
+        ),
+      },
+    ];
+    for (const o of c.odd) {
+      const r = i.wheels.find((w) => w.at === o.at)!;
+      const share = Math.abs(o.delta / o.others);
+      findings.push({
+        about: o.at,
+        verdict: 'fail',
+        figure: like(o.value, r),
+        because:
+          o.value < 1
+            ? 'No signal: plug, wire, sensor, in that order.'
+            : share < 0.12
+              ? 'A few percent: tyre size, pressure or wear before any sensor.'
+              : 'Far off: ring teeth missing, wrong bearing side or ring, or too wide a gap.',
+      });
+    }
+    return findings;
+  },
+  draw: (i) => siblingBars(i.wheels, compare(i.wheels.map((w) => ({ at: w.at, value: w.value })))),
+});

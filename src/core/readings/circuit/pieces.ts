@@ -1,0 +1,51 @@
+import { OPEN, WIRE, type Resistor } from './network';
+import type { CircuitFault } from './truth-table';
+
+/** Short forms for drawing circuits. Values are typical; common practice, no source. */
+
+/** A piece between two places; a good wire when nothing else is said. */
+export const piece = (a: string, b: string, ohms = WIRE): Resistor => ({ a, b, ohms });
+
+/** A short that is one: a twentieth of an ohm. */
+const DEAD_SHORT = 0.05;
+
+/** A piece that has gone open. */
+export const opened = (id: string, name: string, part: string): CircuitFault => ({
+  id,
+  name,
+  variants: [{ [part]: OPEN }],
+});
+
+/** Two places that touch. */
+export const shorted = (
+  id: string,
+  name: string,
+  a: string,
+  b: string,
+  also: Record<string, number> = {},
+): CircuitFault => ({
+  id,
+  name,
+  variants: [also],
+  adds: [piece(a, b, DEAD_SHORT)],
+});
+
+/** A piece with resistance it should not have, over the range in which it shows. */
+export const resistive = (id: string, name: string, part: string, ohms: number[]): CircuitFault => ({
+  id,
+  name,
+  variants: ohms.map((o) => ({ [part]: o })),
+});
+
+/** Held by a battery on one side and ground on the other. */
+export const fromSupply = (_state: string, supply: number): Record<string, number> => ({
+  '+': supply,
+  ground: 0,
+});
+
+export const OFF_ON = [
+  { id: 'off', label: 'switched off' },
+  { id: 'on', label: 'switched on' },
+];
+export const BATTERY = { label: 'Battery voltage', usual: 12.6 };
+export { OPEN };

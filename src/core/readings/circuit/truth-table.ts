@@ -1,0 +1,231 @@
+import { solve, type Resistor } from './network';
+
+/** A fault as changed resistances: part name → ohms. Several variants cover a range, as of a bad ground. */
+export interface CircuitFault {
+  id: string;
+  /** As a technician says it: "open coil". */
+  name: string;
+  variants: Record<string, number>[];
+  /** Pieces that the fault adds, such as a short between two places. */
+  adds?: Resistor[];
+}
+
+/** A circuit drawn as named resistors, with the places where one probes and the states one puts it in. */
+export interface Circuit {
+  id: string;
+  title: string;
+  explains: string;
+  /** Where one probes; `scale` is the full scale of a place that never sees the whole supply. */
+  nodes: { id: string; label: string; scale?: number }[];
+  states: { id: string; label: string }[];
+  /** Name of the supply voltage asked for: battery or sensor supply. */
+  supply: { label: string; usual: number };
+  /** The healthy pieces by name, for a state. */
+  parts: (state: string, supply: number) => Record<string, Resistor>;
+  /** Pieces that depend on voltages elsewhere, such as a relay's contact, put in after a first pass. */
+  react?: (volts: Record<string, number>, supply: number) => Record<string, number>;
+  fixed: (state: string, supply: number) => Record<string, number>;
+  /** What may vary in health: a sensor at either end of its range. Every table covers all of it. */
+  range?: Record<string, number>[];
+  /** Designs that differ from maker to maker: readings have to go with one of them as a whole. */
+  designs?: Record<string, number>[];
+  faults: CircuitFault[];
+  /** What stands in for the part: the pieces it replaces, and between which places it shows that it works. */
+  substitute?: { name: string; replaces: Record<string, number | undefined>; across: [string, string] };
+}
+
+/** What one place reads in one state: between `low` and `high`, or floating. */
+export interface Expected {
+  low: number;
+  high: number;
+  floats: boolean;
+}
+
+/** `expected[node][state]`. */
+export type TruthTable = Record<string, Record<string, Expected>>;
+
+/** A place that is held only through this many ohms drifts on a meter; common practice, no source. */
+const FLOATS_FROM = 500e3;
+
+function volts(
+  circuit: Circuit,
+  state: string,
+  supply: number,
+  change: Record<string, number>,
+  adds: Resistor[],
+) {
+  const build = (more: Record<string, number>) => {
+    const parts = circuit.parts(state, supply);
+    return [
+      ...Object.entries(parts).map(([name, p]) => ({ ...p, ohms: change[name] ?? more[name] ?? p.ohms })),
+      ...adds,
+    ];
+  };
+  const fixed = circuit.fixed(state, supply);
+  const first = solve(build({}), fixed);
+  if (!circuit.react) return first;
+  const reacted = circuit.react(
+    Object.fromEntries(Object.entries(first).map(([n, p]) => [n, p.volts])),
+    supply,
+  );
+  return solve(build(reacted), fixed);
+}
+
+/**
+ * What every place reads in every state, with a fault or without, from the circuit's own physics.
+ *
+ * @param circuit the drawing
+ * @param supply volts
+ * @param fault undefined for the healthy circuit
+ * @param design one of the circuit's designs; the first when left out
+ */
+export function truthTable(
+  circuit: Circuit,
+  supply: number,
+  fault?: CircuitFault,
+  design: Record<string, number> = circuit.designs?.[0] ?? {},
+): TruthTable {
+  const table: TruthTable = {};
+  for (const state of circuit.states) {
+    for (const range of circuit.range ?? [{}]) {
+      for (const variant of fault?.variants ?? [{}]) {
+        const solved = volts(
+          circuit,
+          state.id,
+          supply,
+          { ...design, ...range, ...variant },
+          fault?.adds ?? [],
+        );
+        for (const node of circuit.nodes) {
+          const p = solved[node.id]!;
+          const floats = p.source > FLOATS_FROM;
+          const row = (table[node.id] ??= {});
+          const there = row[state.id];
+          row[state.id] = {
+            low: Math.min(there?.low ?? Infinity, p.volts),
+            high: Math.max(there?.high ?? -Infinity, p.volts),
+            floats: floats || (there?.floats ?? false),
+          };
+        }
+      }
+    }
+  }
+  return table;
+}
+
+/** One measured place in one state. */
+export interface Probed {
+  node: string;
+  state: string;
+  volts: number;
+}
+
+/**
+ * Whether a reading goes with what is expected there. Near the rails a circuit is held within a
+ * few percent of the scale; a floating place drifts up to about a volt (common practice, no source).
+ */
+export function goesWith(expected: Expected, found: number, scale: number): boolean {
+  const slack = expected.high > 0.5 * scale ? 0.08 * scale : 0.02 * scale;
+  if (found >= expected.low - slack && found <= expected.high + slack) return true;
+  return expected.floats && found > -0.1 * scale && found < Math.min(0.1 * scale, 1.2);
+}
+
+export interface CircuitFinding {
+  /** Faults that explain every reading; healthy does when `healthy` is true. */
+  explains: CircuitFault[];
+  healthy: boolean;
+  /** Readings that no healthy circuit gives. */
+  wrong: Probed[];
+  /** The reading still to take that separates what is left best, when there is one. */
+  next?: { node: string; state: string };
+}
+
+/** By state, whether a substitute in place of the part works: the lamp lights, the load runs. */
+export function substituteWorks(
+  circuit: Circuit,
+  supply: number,
+  fault?: CircuitFault,
+): Record<string, boolean> {
+  const s = circuit.substitute;
+  if (!s) return {};
+  return Object.fromEntries(
+    circuit.states.map((state) => {
+      const change: Record<string, number> = { ...fault?.variants[0] };
+      for (const [part, ohms] of Object.entries(s.replaces)) {
+        if (ohms === undefined) delete change[part];
+        else change[part] = ohms;
+      }
+      const solved = volts(circuit, state.id, supply, change, fault?.adds ?? []);
+      const [a, b] = s.across;
+      return [state.id, Math.abs((solved[a]?.volts ?? 0) - (solved[b]?.volts ?? 0)) > 0.5 * supply];
+    }),
+  );
+}
+
+/**
+ * Which single fault explains what was found: every measured place in every measured state, and
+ * what the substitute did.
+ *
+ * @param circuit the drawing
+ * @param supply volts, above 0
+ * @param found what was measured, at least one
+ * @param lit by state, whether the substitute worked; empty when it was not tried
+ * @returns the faults that explain all of it, and the reading that would separate them
+ * @throws RangeError with a sentence when nothing was measured or the supply is not above 0
+ */
+export function explainCircuit(
+  circuit: Circuit,
+  supply: number,
+  found: readonly Probed[],
+  lit: Readonly<Record<string, boolean>> = {},
+): CircuitFinding {
+  if (!(supply > 0)) throw new RangeError('The supply voltage has to be above 0 V.');
+  if (found.length === 0) throw new RangeError('Measure at least one place in one state.');
+  const scaleOf = (node: string) => circuit.nodes.find((n) => n.id === node)?.scale ?? supply;
+  const fits = (fault?: CircuitFault) => {
+    const works = substituteWorks(circuit, supply, fault);
+    return (
+      (circuit.designs ?? [{}]).some((design) => {
+        const table = truthTable(circuit, supply, fault, design);
+        return found.every((p) => goesWith(table[p.node]![p.state]!, p.volts, scaleOf(p.node)));
+      }) && Object.entries(lit).every(([state, on]) => works[state] === on)
+    );
+  };
+  const good = truthTable(circuit, supply);
+  const explains = circuit.faults.filter(fits);
+  const healthy = fits();
+  const wrong = found.filter((p) => !goesWith(good[p.node]![p.state]!, p.volts, scaleOf(p.node)));
+  const next = nextProbe(circuit, supply, found, healthy ? [undefined, ...explains] : explains);
+  return { explains, healthy, wrong, ...(next ? { next } : {}) };
+}
+
+/** The unmeasured place and state whose expected readings lie apart for the most pairs of candidates. */
+function nextProbe(
+  circuit: Circuit,
+  supply: number,
+  found: readonly Probed[],
+  left: (CircuitFault | undefined)[],
+): { node: string; state: string } | undefined {
+  if (left.length < 2) return undefined;
+  const tables = left.map((f) => truthTable(circuit, supply, f));
+  let best: { node: string; state: string; apart: number } | undefined;
+  for (const node of circuit.nodes) {
+    for (const state of circuit.states) {
+      if (found.some((p) => p.node === node.id && p.state === state.id)) continue;
+      let apart = 0;
+      tables.forEach((a, i) => {
+        for (const b of tables.slice(i + 1)) {
+          const x = a[node.id]![state.id]!;
+          const y = b[node.id]![state.id]!;
+          if (
+            !goesWith(x, (y.low + y.high) / 2, node.scale ?? supply) &&
+            !goesWith(y, (x.low + x.high) / 2, node.scale ?? supply)
+          )
+            apart++;
+        }
+      });
+      if (apart > 0 && (!best || apart > best.apart)) best = { node: node.id, state: state.id, apart };
+    }
+  }
+  return best && { node: best.node, state: best.state };
+}

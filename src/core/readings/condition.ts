@@ -1,0 +1,31 @@
+import type { Condition } from '@/core/case';
+import { readLimit } from './limit';
+import { judgeReading } from './verdict';
+
+const phrase =
+  /(?:(above|over|at least|min\.?|≥|>=|>)|(below|under|at most|max\.?|≤|<=|<)|between)\s*([+\-−–]?[\d.,]+.*)$/i;
+
+/**
+ * Whether a condition was met, by its own reading where it has one: "oil above 85 °C" read at
+ * 78 °C was not, whatever was ticked.
+ *
+ * @param condition what it asks in words, what a person ticked, its reading as typed
+ * @returns met or not or unknown, and the sentence when the reading decides
+ */
+export function judgeCondition(condition: Pick<Condition, 'what' | 'met' | 'reading'>): {
+  met: '' | 'yes' | 'no';
+  because: string;
+} {
+  const { what, met, reading } = condition;
+  const m = phrase.exec(what.trim());
+  if (m && reading.trim() !== '') {
+    const wanted = `${m[1] ? '≥ ' : m[2] ? '≤ ' : 'between '}${m[3]!.replace(/[.;]\s*$/, '')}`;
+    if (readLimit(wanted).ok) {
+      const j = judgeReading(reading, wanted);
+      if (j.verdict === 'pass') return { met: met === 'no' ? 'no' : 'yes', because: j.because };
+      if (j.verdict === 'fail') return { met: 'no', because: j.because };
+      if (j.verdict === 'unsure') return { met, because: j.because };
+    }
+  }
+  return { met, because: '' };
+}

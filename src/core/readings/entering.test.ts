@@ -1,0 +1,170 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { uncertainty } from './accuracy';
+import { judgeCondition } from './condition';
+import { readEntry } from './entry';
+import { readMany } from './many';
+import { judgeTest } from './test-verdict';
+import { convert, convertDifference, suggestUnit, UNITS, unitsOf } from './units';
+import { judgeReading } from './verdict';
+
+describe('several readings in one line', () => {
+  it.each([
+    ['1:0.9 2:0.4 3:0.9', ['1=0.9', '2=0.4', '3=0.9']],
+    ['1:0,9 V 2:0,4 V', ['1=0,9 V', '2=0,4 V']],
+    ['FL: 24, FR: 31, RL: 24 psi', ['FL=24 psi', 'FR=31 psi', 'RL=24 psi']],
+    ['b1=+18.5% b2=-2%', ['b1=+18.5%', 'b2=-2%']],
+    ['1:17;2:16;3:-4', ['1=17', '2=16', '3=-4']],
+  ])('%s', (typed, wanted) => {
+    expect(readMany(typed)?.map((r) => `${r.at}=${r.entered}`)).toEqual(wanted);
+  });
+  it.each(['3.72 V', '', '1:', 'lamp lights', '12:30', 'P0171: lean 2: rich', '1:0.9'])('not %s', (typed) => {
+    expect(readMany(typed)).toBeUndefined();
+  });
+  it('takes back what was written, in order, whatever the numbers', () => {
+    const row = fc.record({ at: fc.integer({ min: 1, max: 16 }), v: fc.integer({ min: -9999, max: 9999 }) });
+    fc.assert(
+      fc.property(fc.array(row, { minLength: 2, maxLength: 8 }), (rows) => {
+        const read = readMany(rows.map((r) => `${r.at}:${r.v / 100}`).join(' '));
+        return (
+          read?.map((r) => `${r.at}:${Number(r.entered) * 100}`).join() ===
+          rows.map((r) => `${r.at}:${(r.v / 100) * 100}`).join()
+        );
+      }),
+    );
+    fc.assert(fc.property(fc.string(), (s) => (readMany(s)?.length ?? 2) >= 2));
+  });
+});
+
+describe('units that do not fit', () => {
+  it.each([
+    ['24,1 inHgg', undefined, '24,1 inHg'],
+    ['12 bra', undefined, '12 bar'],
+    ['24 inHg', 'V', '24 V'],
+    ['3 kA', 'kPa', '3 kPa'],
+    ['12 mB', 'kPa', '12 mbar'],
+  ])('%s where %s is wanted: offers %s', (typed, expected, offer) => {
+    const e = readEntry(typed, expected);
+    expect(e.kind === 'problem' ? e.offer : e.kind).toBe(offer);
+  });
+  it('says what the unit measures and what is wanted', () => {
+    const e = readEntry('24 inHg', 'V');
+    expect(e.kind === 'problem' && e.message).toMatch(
+      /inHg measures pressure; here a voltage is wanted, in V, mV, kV/,
+    );
+  });
+  it('never offers a unit of another quantity', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 6 }), fc.constantFrom(...UNITS), (typed, unit) => {
+        const s = suggestUnit(typed, unit.measures);
+        return s === undefined || unitsOf(unit.measures).includes(s);
+      }),
+    );
+  });
+});
+
+describe('differences', () => {
+  it('2 °C apart are 3.6 °F apart (NIST SP 811, B.8: Δt/°F = 1.8 Δt/°C)', () => {
+    expect(convertDifference({ value: 2, unit: '°C' }, '°F').value).toBeCloseTo(3.6, 9);
+    expect(convertDifference({ value: 9, unit: '°F' }, 'K').value).toBeCloseTo(5, 9);
+    expect(convertDifference({ value: 1, unit: 'bar' }, 'kPa').value).toBeCloseTo(100, 9);
+  });
+  it.each([
+    // NIST SP 811 appendix B.8, factors to SI.
+    [1, 'cfm', 'L/s', 0.4719474],
+    [1, 'lb/min', 'g/s', 7.559873],
+    [1, 'cu in', 'mL', 16.38706],
+    [1, 'cmH2O', 'Pa', 98.0665],
+    [1, 'm³/min', 'm³/h', 60],
+    [1, 'mS', 'S', 0.001],
+  ])('%d %s is %s %d', (value, from, to, wanted) => {
+    expect(convert({ value, unit: from }, to).value / wanted).toBeCloseTo(1, 4);
+  });
+});
+
+describe('the instrument’s accuracy', () => {
+  it.each([
+    ['± 0.5 %', 12, 'V', 1, 0.06],
+    ['0.5 % + 2 digits', 12, 'V', 1, 0.26],
+    ['± (0,8 % + 1 dgt)', 4.5, 'V', 2, 0.046],
+    ['20 mV', 12, 'V', 1, 0.02],
+    ['2 °F', 85, '°C', 0, 1.1111],
+    ['', 12, 'V', 1, 0],
+  ])('%s at %d %s', (text, value, unit, decimals, wanted) => {
+    expect(uncertainty(text, { value, unit }, decimals)).toBeCloseTo(wanted, 3);
+  });
+  it('makes a reading near an edge unsure, and leaves the others', () => {
+    expect(judgeReading('3.58 V', '3.0–3.6 V').verdict).toBe('pass');
+    expect(judgeReading('3.58 V', '3.0–3.6 V', '± 0.05 V')).toMatchObject({ verdict: 'unsure' });
+    expect(judgeReading('3.62 V', '3.0–3.6 V', '± 0.05 V').because).toMatch(/only good to 0\.05\sV/);
+    expect(judgeReading('3.30 V', '3.0–3.6 V', '± 0.05 V').verdict).toBe('pass');
+    expect(judgeReading('3.90 V', '3.0–3.6 V', '± 0.05 V').verdict).toBe('fail');
+    expect(judgeReading('3.9 V', '3.0–3.6 V', 'rather good').because).toContain('is not understood');
+  });
+  it('comes out alike in any unit', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 100, max: 500 }), fc.constantFrom('mV', 'kV'), (n, unit) => {
+        const other = convert({ value: n / 100, unit: 'V' }, unit);
+        const a = judgeReading(`${n / 100} V`, '3.0–3.6 V', '± 0.07 V').verdict;
+        return a === judgeReading(`${other.value.toFixed(7)} ${unit}`, '3.0–3.6 V', '± 0.07 V').verdict;
+      }),
+    );
+  });
+});
+
+describe('conditions', () => {
+  it.each([
+    ['oil above 85 °C', '', '92 °C', 'yes'],
+    ['oil above 85 °C', 'yes', '78 °C', 'no'],
+    ['oil above 85 °C', '', '185 °F', 'yes'],
+    ['battery at least 12 V', '', '11.4', 'no'],
+    ['fuel level below 20 %', '', '35 %', 'no'],
+    ['coolant between 80 and 95 °C', '', '88', 'yes'],
+    ['oil above 85 °C', 'yes', '', 'yes'],
+    ['level ground', 'yes', 'spirit level', 'yes'],
+    ['key on', '', '', ''],
+    ['oil above 85 °C', '', '3 bar', ''],
+  ] as const)('%s, ticked "%s", read %s: %s', (what, met, reading, wanted) => {
+    expect(judgeCondition({ what, met, reading }).met).toBe(wanted);
+  });
+});
+
+describe('a whole test', () => {
+  const plain = { setup: '', setupResult: '', overrule: '', overruleWhy: '' } as const;
+  const good = [{ label: '', entered: '3.3 V', limit: '3.0–3.6 V' }];
+  it('is void when its condition’s reading says so, and says what to do', () => {
+    const j = judgeTest(plain, [{ what: 'oil above 85 °C', met: 'yes', reading: '78 °C' }], good);
+    expect(j.verdict).toBe('void');
+    expect(j.because).toMatch(/78\s°C is 7\s°C below.*Bring it about/);
+  });
+  it('is void when the set-up check read wrong', () => {
+    const j = judgeTest(
+      { ...plain, setup: 'leads on the battery: above 12 V', setupReading: '0.2 V' },
+      [],
+      good,
+    );
+    expect(j).toMatchObject({ verdict: 'void' });
+    expect(
+      judgeTest({ ...plain, setup: 'leads: above 12 V', setupReading: '12.4 V' }, [], good).verdict,
+    ).toBe('pass');
+  });
+  it('never acquits a fault that comes and goes because it was seen good', () => {
+    const seen = { ...plain, watch: 'seen good', tries: 5, took: '40 min' } as const;
+    expect(judgeTest(seen, [], good).verdict).toBe('unsure');
+    expect(judgeTest(seen, [], good).because).toMatch(/5 tries in 40 min.*not acquitted/);
+    expect(judgeTest(seen, [], []).verdict).toBe('unsure');
+  });
+  it('fails when it was caught', () => {
+    const caught = {
+      ...plain,
+      watch: 'caught',
+      tries: 7,
+      took: '25 min',
+      caughtUnder: 'hot, over a bump',
+    } as const;
+    expect(judgeTest(caught, [], good)).toEqual({
+      verdict: 'fail',
+      because: 'Caught in the act in 25 min, hot, over a bump, after 7 tries that did not show it.',
+    });
+  });
+});
