@@ -1,2 +1,3 @@
 export * from './case-file';
 export * from './read-case-file';
+export * from './without-place';

@@ -14,3 +14,4 @@ export * from './siblings';
 export * from './test-verdict';
 export * from './units';
 export * from './verdict';
+export * from './known-good';

@@ -1,0 +1,71 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { knownGoodFor, type KnownValue } from './known-good';
+
+const build = {
+  vin: '',
+  kind: 'car',
+  make: 'Corvane',
+  model: 'Tessa',
+  engine: '1.6 petrol',
+  fuel: 'petrol',
+  year: 2016,
+} as const;
+const here = { id: 'me', ...build };
+const value = (id: string, entered: string, more: Partial<KnownValue> = {}, vehicle = {}): KnownValue => ({
+  label: 'rail pressure at idle',
+  entered,
+  conditions: ['engine warm'],
+  vehicle: { id, ...build, ...vehicle },
+  from: `case ${id}`,
+  ...more,
+});
+const ask = (values: KnownValue[], conditions = ['Engine warm'], entered = '3.9 bar') =>
+  knownGoodFor({ label: 'Rail pressure, idle', entered }, conditions, here, values);
+
+describe('known-good values', () => {
+  it('gives how many vehicles, their range, and where this one stands', () => {
+    const [offer] = ask([value('1', '3.2 bar'), value('2', '330 kPa'), value('2', '3.4 bar')]);
+    expect(offer).toMatchObject({
+      vehicles: 2,
+      conditions: 'same',
+      build: 'same build: Corvane Tessa 1.6 petrol',
+    });
+    expect(`${offer!.low} ${offer!.high}`).toBe('3.2\u00a0bar 3.4\u00a0bar');
+    expect(offer!.stands).toBe('This one is 0.5\u00a0bar above the highest.');
+  });
+  it('mixes neither conditions nor builds', () => {
+    const offers = ask([
+      value('1', '3.2 bar'),
+      value('2', '2.1 bar', { conditions: ['engine cold'] }),
+      value('3', '4.0 bar', {}, { model: 'Vireo' }),
+    ]);
+    expect(offers.map((o) => [o.conditions, o.low])).toEqual([
+      ['same', '3.2\u00a0bar'],
+      ['same', '4.0\u00a0bar'],
+      ['other', '2.1\u00a0bar'],
+    ]);
+    expect(offers[1]!.build).toContain('same engine');
+  });
+  it('leaves out other readings, the vehicle itself, strangers, and words', () => {
+    expect(ask([value('1', '3 bar', { label: 'return flow' })])).toEqual([]);
+    expect(ask([value('me', '3 bar')])).toEqual([]);
+    expect(
+      ask([
+        value('1', '3 bar', {}, { make: 'Haldric', model: 'Lugger', engine: '2.2 diesel', fuel: 'diesel' }),
+      ]),
+    ).toEqual([]);
+    expect(ask([value('1', 'steady')])).toEqual([]);
+  });
+  it('does not depend on the order', () => {
+    fc.assert(
+      fc.property(
+        fc.shuffledSubarray(['3.1 bar', '3.5 bar', '340 kPa', '49 psi'], { minLength: 4 }),
+        (order) => {
+          const [o] = ask(order.map((e, i) => value(String(i), e)));
+          return o!.vehicles === 4;
+        },
+      ),
+    );
+  });
+});

@@ -1,0 +1,138 @@
+import { vehicleNearness, type VehicleFacts } from '@/core/vehicle';
+import { readEntry, writeQuantity } from './entry';
+import { comparable, convert } from './units';
+
+/** One reading of a vehicle known to be healthy then. */
+export interface KnownValue {
+  label: string;
+  entered: string;
+  /** Conditions that held, as worded. */
+  conditions: string[];
+  vehicle: VehicleFacts & { id: string };
+  /** Where it comes from: "case 31", "taken on purpose". */
+  from: string;
+  caseId?: string;
+}
+
+/** Known-good values of one build under one set of conditions, offered where a reading has no limit. */
+export interface KnownOffer {
+  /** How near the build is, in words. */
+  build: string;
+  near: number;
+  conditions: 'same' | 'other' | 'none noted';
+  conditionWords: string[];
+  vehicles: number;
+  /** Lowest and highest, written out. */
+  low: string;
+  high: string;
+  /** A limit to take over, as typed. */
+  limit: string;
+  /** Where this one stands, in a sentence; empty while nothing is entered. */
+  stands: string;
+  from: { text: string; caseId?: string }[];
+}
+
+const fold = (s: string) =>
+  s
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}.]+/gu, ' ')
+    .trim();
+const FILLER = new Set(['the', 'at', 'of', 'a', 'in', 'on', 'with', 'reading']);
+const words = (s: string) =>
+  fold(s)
+    .split(' ')
+    .filter((w) => w && !FILLER.has(w))
+    .sort()
+    .join(' ');
+
+/** Builds further apart than this are not offered: same make, another model. */
+const LEAST_NEAR = 0.3;
+
+/**
+ * Known-good values for one reading. Values are put together only when build and conditions are
+ * alike; each group says how near it is. Nothing is mixed.
+ *
+ * @param reading label and what was entered so far
+ * @param conditions conditions met on this test, as worded
+ * @param vehicle the vehicle of this case
+ * @param values readings of healthy vehicles
+ * @returns groups, nearest build first, equal conditions before others
+ */
+export function knownGoodFor(
+  reading: { label: string; entered: string },
+  conditions: readonly string[],
+  vehicle: VehicleFacts & { id: string },
+  values: readonly KnownValue[],
+): KnownOffer[] {
+  const label = words(reading.label);
+  if (label === '') return [];
+  const wanted = [...conditions].map(words).filter(Boolean).sort().join('|');
+  const groups = new Map<string, { offer: KnownOffer; values: KnownValue[] }>();
+  for (const v of values) {
+    if (words(v.label) !== label || v.vehicle.id === vehicle.id) continue;
+    const near = vehicleNearness(vehicle, v.vehicle);
+    if (near.score < LEAST_NEAR) continue;
+    const held = v.conditions.map(words).filter(Boolean).sort().join('|');
+    const same = held === wanted ? (wanted === '' ? 'none noted' : 'same') : 'other';
+    // Years apart are said for the group, so they do not split it.
+    const build = near.reason.replace(/, (same year|\d+ years? apart)$/, '');
+    const key = `${build}/${held}`;
+    const group = groups.get(key) ?? {
+      offer: {
+        build,
+        near: near.score,
+        conditions: same,
+        conditionWords: v.conditions,
+        vehicles: 0,
+        low: '',
+        high: '',
+        limit: '',
+        stands: '',
+        from: [],
+      },
+      values: [],
+    };
+    group.values.push(v);
+    group.offer.near = Math.max(group.offer.near, near.score);
+    groups.set(key, group);
+  }
+  return [...groups.values()]
+    .flatMap(({ offer, values: mine }) => fill(offer, mine, reading.entered) ?? [])
+    .sort((a, b) => Number(a.conditions === 'other') - Number(b.conditions === 'other') || b.near - a.near);
+}
+
+/** The range of a group, and where this reading stands; undefined when its values are no numbers of one kind. */
+function fill(offer: KnownOffer, values: KnownValue[], entered: string): KnownOffer | undefined {
+  const read = values.flatMap((v) => {
+    const e = readEntry(v.entered);
+    return e.kind === 'quantity' ? [{ v, ...e }] : [];
+  });
+  const unit = read[0]?.quantity.unit;
+  if (unit === undefined) return undefined;
+  const alike = read.filter((r) => r.quantity.unit === unit || comparable(r.quantity.unit, unit));
+  const numbers = alike.map((r) => convert(r.quantity, unit).value);
+  const low = Math.min(...numbers);
+  const high = Math.max(...numbers);
+  const decimals = Math.max(...alike.map((r) => r.decimals));
+  const say = (value: number) => writeQuantity({ value, unit }, decimals);
+  const filled: KnownOffer = {
+    ...offer,
+    vehicles: new Set(alike.map((r) => r.v.vehicle.id)).size,
+    low: say(low),
+    high: say(high),
+    limit: low === high ? `${say(low)} ± 10 %` : `${say(low)}–${say(high)}`,
+    from: alike.map((r) => ({ text: r.v.from, ...(r.v.caseId ? { caseId: r.v.caseId } : {}) })),
+  };
+  const now = readEntry(entered, unit === '' ? undefined : unit);
+  if (now.kind !== 'quantity') return filled;
+  const here = convert(now.quantity, unit).value;
+  filled.stands =
+    here > high
+      ? `This one is ${say(here - high)} above the highest.`
+      : here < low
+        ? `This one is ${say(low - here)} below the lowest.`
+        : low === high
+          ? 'This one reads the same.'
+          : 'This one lies among them.';
+  return filled;
+}
