@@ -1,1 +1,2 @@
 export * from './opening-moves';
+export * from './procedures';

@@ -1,0 +1,13 @@
+import { changeProcedure, ProcedureRequest, procedures } from '@/services/procedures';
+import { answer, personHere, readBody, said } from '../answer';
+
+export function GET() {
+  return answer(async () => ({ procedures: await procedures() }));
+}
+
+export function POST(request: Request) {
+  return answer(async () => {
+    await said(changeProcedure(await readBody(request, ProcedureRequest), await personHere()));
+    return { procedures: await procedures() };
+  });
+}

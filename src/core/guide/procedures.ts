@@ -1,0 +1,90 @@
+import type { CaseRecord, Procedure, RowOf } from '@/core/case';
+
+export interface ProcedureHit {
+  procedure: Procedure;
+  score: number;
+  because: string[];
+}
+
+const fold = (s: string) =>
+  s
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim();
+
+/**
+ * Ranks the shop's procedures for a case: those for one of its codes first, then for its build, then
+ * for a part that is suspected.
+ *
+ * @param procedures all of them
+ * @param record the case
+ * @param suspected names of the suspected parts
+ * @returns all of them, best first, each with its reasons
+ */
+export function rankProcedures(
+  procedures: readonly Procedure[],
+  record: Pick<CaseRecord, 'code' | 'vehicle'>,
+  suspected: readonly string[],
+): ProcedureHit[] {
+  const codes = new Set(record.code.map((c) => c.code.toUpperCase().slice(0, 5)));
+  const { make, model, engine } = record.vehicle;
+  const build = fold(`${make} ${model} ${engine}`);
+  return procedures
+    .map((procedure): ProcedureHit => {
+      const because: string[] = [];
+      let score = 0;
+      const code = procedure.codes.find((c) => codes.has(c.toUpperCase().slice(0, 5)));
+      if (code) {
+        score += 4;
+        because.push(`for ${code}`);
+      }
+      const wanted = fold(procedure.build);
+      if (wanted !== '' && wanted.split(' ').every((w) => build.split(' ').includes(w))) {
+        score += 2;
+        because.push('for this build');
+      } else if (wanted !== '') score -= 1;
+      const part = fold(procedure.part);
+      const hit = part !== '' && suspected.find((s) => fold(s).includes(part) || part.includes(fold(s)));
+      if (hit) {
+        score += 2;
+        because.push(`for ${hit}`);
+      }
+      return { procedure, score, because };
+    })
+    .sort((a, b) => b.score - a.score || a.procedure.title.localeCompare(b.procedure.title));
+}
+
+type TestRow = RowOf<'test'>;
+
+/**
+ * What of a test is worth doing again: its question, place, caution, set-up, expectation, conditions
+ * and limits, but none of its readings.
+ */
+export function stepOf(
+  test: TestRow,
+  conditions: readonly RowOf<'condition'>[],
+  readings: readonly RowOf<'reading'>[],
+): Procedure['steps'][number] {
+  const { question, whereKind, where, caution, setup, expectation, expectationSource, minutes, checkId } =
+    test;
+  return {
+    question,
+    whereKind,
+    where,
+    caution,
+    setup,
+    expectation,
+    expectationSource,
+    minutes,
+    checkId,
+    conditions: conditions.map((c) => c.what).filter((w) => w.trim() !== ''),
+    readings: readings.map((r) => ({ label: r.label, limit: r.limit })),
+  };
+}
+
+/** How far a run is: a step counts once it has a verdict or was left out with a reason. */
+export function runProgress(tests: readonly TestRow[]): { done: number; all: number; current?: TestRow } {
+  const open = tests.filter((t) => t.verdict === '' && t.skipped === '' && t.overrule === '');
+  const [current] = open;
+  return { done: tests.length - open.length, all: tests.length, ...(current ? { current } : {}) };
+}
