@@ -208,9 +208,8 @@ export async function caseIdByNumber(q: Tx | Db, number: number): Promise<string
 export async function insertBulletin(tx: Tx, row: typeof s.bulletins.$inferInsert): Promise<void> {
   await tx.insert(s.bulletins).values(row);
 }
-export async function insertKnownGood(tx: Tx, row: typeof s.knownGood.$inferInsert): Promise<void> {
-  await tx.insert(s.knownGood).values(row);
-}
-export async function insertProcedure(tx: Tx, row: typeof s.procedures.$inferInsert): Promise<void> {
-  await tx.insert(s.procedures).values(row);
+/** Any row that names a stored file. */
+export async function attachmentByHash(q: Tx | Db, hash: string) {
+  const [row] = await q.select().from(s.attachments).where(eq(s.attachments.hash, hash)).limit(1);
+  return row;
 }

@@ -1,0 +1,98 @@
+import { z } from 'zod';
+import { KnownGood, type Vehicle } from '@/core/case';
+import { knownGoodFor, readEntry, type KnownOffer, type KnownValue } from '@/core/readings';
+import { db, write } from '@/store/database';
+import { deleteKnownGood, listKnownGood, readingsAfterRepair, upsertKnownGood } from '@/store/known-good';
+import { appendHistory, loadCase } from '@/store/rows';
+
+/** Grades of proof that make the readings after a repair known-good. */
+const PROVEN = ['proven', 'held'];
+
+export const KnownGoodRequest = z.discriminatedUnion('do', [
+  z.object({ do: z.literal('save'), value: KnownGood }),
+  z.object({ do: z.literal('remove'), id: z.string().min(1).max(40) }),
+]);
+export type KnownGoodRequest = z.infer<typeof KnownGoodRequest>;
+
+/** All values: those taken on purpose and those from proven repairs, for one vehicle or for all. */
+export async function knownValues(
+  vehicle?: Pick<Vehicle, 'make' | 'engine'>,
+): Promise<(KnownValue & { id?: string })[]> {
+  const purpose = (await listKnownGood(db())).map((k) => ({
+    id: k.id,
+    label: k.label,
+    entered: k.entered,
+    conditions: k.conditions,
+    from: k.note ? `taken on purpose: ${k.note}` : 'taken on purpose',
+    vehicle: {
+      id: `known-${k.id}`,
+      vin: '',
+      kind: '' as const,
+      make: k.make,
+      model: k.model,
+      engine: k.engine,
+      fuel: '',
+      year: k.year,
+    },
+  }));
+  const proven = (await readingsAfterRepair(db(), vehicle, PROVEN)).map((r) => ({
+    label: r.reading.label,
+    entered: r.reading.entered,
+    conditions: r.conditions,
+    from: `case ${r.number}`,
+    caseId: r.caseId,
+    vehicle: r.vehicle as unknown as KnownValue['vehicle'],
+  }));
+  return [...purpose, ...proven];
+}
+
+/**
+ * Offers for every reading of a case that has no limit.
+ *
+ * @returns by reading id; readings without any offer are left out
+ */
+export async function knownGoodOffers(caseId: string): Promise<Record<string, KnownOffer[]>> {
+  const record = await loadCase(db(), caseId);
+  if (!record) return {};
+  const bare = record.reading.filter((r) => r.limit === '' && r.label !== '');
+  if (bare.length === 0 || (record.vehicle.make === '' && record.vehicle.engine === '')) return {};
+  const values = (await knownValues(record.vehicle)).filter((v) => v.caseId !== caseId);
+  const offers: Record<string, KnownOffer[]> = {};
+  for (const r of bare) {
+    const met = record.condition.filter((c) => c.testId === r.testId && c.met === 'yes').map((c) => c.what);
+    const found = knownGoodFor(r, met, record.vehicle, values);
+    if (found.length) offers[r.id] = found;
+  }
+  return offers;
+}
+
+/**
+ * Keeps or removes a value taken on purpose, with history.
+ *
+ * @throws Error with a sentence when the value is no number with a unit
+ */
+export async function changeKnownGood(request: KnownGoodRequest, who: string): Promise<void> {
+  await write(async (tx) => {
+    const at = new Date().toISOString();
+    const id = request.do === 'save' ? request.value.id : request.id;
+    const before = (await listKnownGood(tx)).find((k) => k.id === id) ?? null;
+    if (request.do === 'remove') await deleteKnownGood(tx, id);
+    else {
+      const entry = readEntry(request.value.entered);
+      if (entry.kind === 'problem') throw new Error(entry.message);
+      if (entry.kind !== 'quantity')
+        throw new Error('A known-good value is a number with its unit, as in 3.4 bar.');
+      await upsertKnownGood(tx, { ...request.value, at, byId: who || null });
+    }
+    await appendHistory(tx, {
+      at,
+      who,
+      caseId: null,
+      kind: 'knownGood',
+      rowId: id,
+      op: request.do === 'remove' ? 'remove' : before ? 'set' : 'add',
+      before,
+      after: request.do === 'save' ? request.value : null,
+    });
+  });
+}
