@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import { takeFile } from '@/services/files';
+import { answer, personHere, Problem, said } from '../../../../answer';
+
+const Query = z.object({
+  name: z.string().min(1).max(400),
+  testId: z.string().min(1).max(40).nullable(),
+  partId: z.string().min(1).max(40).nullable(),
+});
+const Id = z.string().regex(/^[A-Za-z0-9_-]{6,40}$/);
+
+/** Takes a file in as the body of the request. Sending it again under the same id does no harm. */
+export function PUT(request: Request, { params }: { params: Promise<{ id: string; fileId: string }> }) {
+  return answer(async () => {
+    const { id, fileId } = await params;
+    const q = new URL(request.url).searchParams;
+    const query = Query.safeParse({ name: q.get('name'), testId: q.get('testId'), partId: q.get('partId') });
+    if (!query.success || !Id.safeParse(fileId).success) throw new Problem('The file needs a name.');
+    if (!request.body) throw new Problem(`"${query.data.name}" is empty.`);
+    const announced = Number(request.headers.get('content-length') ?? 0);
+    return {
+      attachment: await said(
+        takeFile({ caseId: id, id: fileId, ...query.data }, request.body, announced, await personHere()),
+      ),
+    };
+  });
+}

@@ -1,0 +1,114 @@
+'use client';
+
+import { del, entries, set } from 'idb-keyval';
+import { create } from 'zustand';
+
+/** A file on its way to the shop's server. It stays in the browser's storage until it has arrived. */
+export interface Pending {
+  id: string;
+  caseId: string;
+  testId: string | null;
+  partId: string | null;
+  name: string;
+  file: Blob;
+  /** Why it was refused for good; empty while it is still tried. */
+  refused: string;
+}
+
+interface Queue {
+  pending: Pending[];
+  /** Share sent of the one under way, by id. */
+  progress: Record<string, number>;
+  offline: boolean;
+  enqueue: (files: Pending[]) => Promise<void>;
+  drop: (id: string) => void;
+  resume: (caseId: string) => Promise<void>;
+}
+
+export const MOST = 50 * 1024 * 1024;
+const KEY = 'vantle-upload:';
+const running = new Map<string, XMLHttpRequest>();
+/** Called when a file has arrived, so that the case is asked for what is new. */
+let arrived: () => void = () => undefined;
+export const onArrival = (then: () => void) => {
+  arrived = then;
+};
+
+export const useUploads = create<Queue>((put, get) => {
+  const forget = (id: string) => {
+    put((s) => ({ pending: s.pending.filter((p) => p.id !== id) }));
+    void del(KEY + id).catch(() => undefined);
+  };
+  const refuse = (id: string, refused: string) =>
+    put((s) => ({ pending: s.pending.map((p) => (p.id === id ? { ...p, refused } : p)) }));
+
+  /** One at a time: a tablet in a shop has little to send with. */
+  const next = () => {
+    if (running.size > 0) return;
+    const p = get().pending.find((x) => x.refused === '');
+    if (!p) return;
+    const request = new XMLHttpRequest();
+    running.set(p.id, request);
+    const query = new URLSearchParams({ name: p.name });
+    if (p.testId) query.set('testId', p.testId);
+    if (p.partId) query.set('partId', p.partId);
+    request.open('PUT', `/api/cases/${p.caseId}/files/${p.id}?${query}`);
+    request.upload.onprogress = (e) =>
+      put((s) => ({ progress: { ...s.progress, [p.id]: e.total ? e.loaded / e.total : 0 } }));
+    const end = (again: boolean) => {
+      running.delete(p.id);
+      put({ offline: again });
+      if (again) setTimeout(next, 4000);
+      else next();
+    };
+    request.onload = () => {
+      if (request.status === 200) {
+        forget(p.id);
+        arrived();
+        end(false);
+      } else if (request.status >= 500) end(true);
+      else {
+        refuse(p.id, errorOf(request.responseText));
+        end(false);
+      }
+    };
+    request.onerror = () => end(true);
+    request.onabort = () => end(false);
+    request.send(p.file);
+  };
+
+  return {
+    pending: [],
+    progress: {},
+    offline: false,
+    async enqueue(files) {
+      put((s) => ({ pending: [...s.pending, ...files] }));
+      for (const f of files) {
+        // Without storage the file is still sent; only a reload would lose it.
+        if (f.refused === '') await set(KEY + f.id, f).catch(() => undefined);
+      }
+      next();
+    },
+    drop(id) {
+      running.get(id)?.abort();
+      forget(id);
+    },
+    async resume(caseId) {
+      const kept = (await entries<string, Pending>().catch(() => []))
+        .filter(([k, p]) => String(k).startsWith(KEY) && p.caseId === caseId)
+        .map(([, p]) => p);
+      put((s) => ({
+        pending: [...s.pending, ...kept.filter((k) => !s.pending.some((p) => p.id === k.id))],
+      }));
+      next();
+    },
+  };
+});
+
+function errorOf(text: string): string {
+  try {
+    return (JSON.parse(text) as { error?: string }).error ?? 'It was not accepted.';
+  } catch {
+    return 'It was not accepted.';
+  }
+}

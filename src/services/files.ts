@@ -1,0 +1,152 @@
+import { fileTypeFromBuffer } from 'file-type';
+import sharp from 'sharp';
+import { Attachment } from '@/core/case';
+import { withoutPlace } from '@/core/exchange';
+import { db } from '@/store/database';
+import {
+  dropReceived,
+  keep,
+  keepThumbnail,
+  openStored,
+  readReceived,
+  receive,
+  TooLarge,
+} from '@/store/files';
+import { attachmentByHash } from '@/store/shop';
+import { getRow } from '@/store/rows';
+import { applyChanges } from './save';
+
+/** The most one file may have. */
+export const MOST_BYTES = 50 * 1024 * 1024;
+const THUMB = 360;
+
+export interface Upload {
+  caseId: string;
+  /** Id of the attachment row, made by the browser: sending twice does no harm. */
+  id: string;
+  name: string;
+  testId: string | null;
+  partId: string | null;
+}
+
+/** Pictures are written anew without anything but their pixels; these kinds can be. */
+const PICTURES: Record<string, 'jpeg' | 'png' | 'webp' | 'avif' | 'tiff'> = {
+  'image/jpeg': 'jpeg',
+  'image/png': 'png',
+  'image/webp': 'webp',
+  'image/avif': 'avif',
+  'image/tiff': 'tiff',
+};
+const FILMS = new Set(['video/mp4', 'video/quicktime', 'video/x-m4v', 'audio/x-m4a', 'video/3gpp']);
+
+/** What a text may be, when its content has no signature. */
+function textType(content: Buffer, name: string): string {
+  const head = content.subarray(0, 4096);
+  if (head.includes(0)) return 'application/octet-stream';
+  return /\.csv$/i.test(name) ? 'text/csv' : 'text/plain';
+}
+
+/**
+ * Makes a file fit to be kept: its type by its content, a picture turned upright and without
+ * location or other particulars, a film without its location.
+ *
+ * @throws Error with a sentence for content that cannot be cleaned or read
+ */
+async function prepare(
+  content: Buffer,
+  name: string,
+): Promise<{ content: Uint8Array; mime: string; thumb?: Buffer }> {
+  const mime = (await fileTypeFromBuffer(content))?.mime ?? textType(content, name);
+  const picture = PICTURES[mime];
+  if (picture) {
+    try {
+      // Only the pixels are carried over; quality high enough that a photographed display stays legible.
+      const clean = await sharp(content, { failOn: 'error' })
+        .rotate()
+        .toFormat(picture, picture === 'png' ? {} : { quality: 92 })
+        .toBuffer();
+      const thumb = await sharp(clean)
+        .resize(THUMB, THUMB, { fit: 'inside', withoutEnlargement: true })
+        .webp({ quality: 78 })
+        .toBuffer();
+      return { content: clean, mime, thumb };
+    } catch {
+      throw new Error(`"${name}" is a broken picture; take it again.`);
+    }
+  }
+  if (mime === 'image/heic' || mime === 'image/heif')
+    throw new Error(
+      `"${name}" is a HEIC picture, which most screens here cannot show. Set the camera to "most compatible" (JPEG) and take it again.`,
+    );
+  if (FILMS.has(mime)) return { content: withoutPlace(content), mime };
+  return { content, mime };
+}
+
+/**
+ * Takes a file in for a case, a test or a part: checks size and content, strips the location, makes
+ * the small picture, stores it by its hash, and only then writes the row.
+ *
+ * @throws Error with a sentence when it is too large, empty, or broken; then nothing is kept
+ */
+export async function takeFile(
+  upload: Upload,
+  body: ReadableStream<Uint8Array>,
+  announced: number,
+  who: string,
+): Promise<Attachment> {
+  const name = upload.name.slice(0, 200);
+  const large = `"${name}" is larger than 50 MB. Shorten the film or make the picture smaller, and send it again.`;
+  const there = await getRow(db(), 'attachment', upload.id);
+  if (there) {
+    await body.cancel().catch(() => undefined);
+    return there;
+  }
+  if (announced > MOST_BYTES) throw new Error(large);
+  let received: { file: string; bytes: number };
+  try {
+    received = await receive(body, MOST_BYTES);
+  } catch (e) {
+    if (e instanceof TooLarge) throw new Error(large, { cause: e });
+    throw e;
+  }
+  try {
+    if (received.bytes === 0) throw new Error(`"${name}" is empty.`);
+    if (announced > 0 && received.bytes !== announced)
+      throw new Error(`"${name}" did not arrive whole. It is sent again.`);
+    const { content, mime, thumb } = await prepare(await readReceived(received.file), name);
+    const hash = await keep(content);
+    if (thumb) await keepThumbnail(hash, thumb);
+    const row = {
+      testId: upload.testId,
+      partId: upload.partId,
+      name,
+      mime,
+      bytes: content.byteLength,
+      hash,
+      at: new Date().toISOString(),
+    };
+    const [result] = await applyChanges(
+      upload.caseId,
+      [{ id: `file-${upload.id}`, ops: [{ op: 'add', kind: 'attachment', id: upload.id, row }] }],
+      who,
+    );
+    if (!result?.ok)
+      throw new Error(result && 'error' in result ? result.error : 'It could not be put on the case.');
+    return Attachment.parse({ ...row, id: upload.id, caseId: upload.caseId });
+  } finally {
+    await dropReceived(received.file);
+  }
+}
+
+/** Types a browser may show in the page; everything else is given as a download. */
+const SHOWN = /^(image\/(jpeg|png|webp|avif|gif)|application\/pdf|video\/(mp4|webm|quicktime)|audio\/)/;
+
+/** A stored file with what a browser has to be told of it, or undefined. */
+export async function storedFile(hash: string, thumb: boolean) {
+  const row = await attachmentByHash(db(), hash);
+  if (!row) return undefined;
+  const file = await openStored(hash, thumb);
+  if (!file) return undefined;
+  const mime = thumb ? 'image/webp' : row.mime;
+  return { ...file, mime, name: row.name, inline: thumb || SHOWN.test(mime) };
+}

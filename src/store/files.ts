@@ -1,0 +1,109 @@
+import { createHash, randomUUID } from 'node:crypto';
+import { createReadStream } from 'node:fs';
+import { link, mkdir, open, readFile, rm, stat, unlink, writeFile } from 'node:fs/promises';
+import path from 'node:path';
+
+/**
+ * Stored files, by the hash of their content: the same photo twice is one file. A file is written
+ * beside its place and put there whole; a broken upload leaves nothing behind.
+ */
+
+/** Where files are kept: `VANTLE_FILES`, else `data/files`. */
+export function filesFolder(): string {
+  // The bundler must not follow a path that is known only when the shop runs.
+  return path.resolve(/* turbopackIgnore: true */ process.cwd(), process.env.VANTLE_FILES ?? 'data/files');
+}
+
+const HASH = /^[0-9a-f]{64}$/;
+
+function placeOf(hash: string): string {
+  if (!HASH.test(hash)) throw new Error('That is not the name of a stored file.');
+  return path.join(filesFolder(), hash.slice(0, 2), hash);
+}
+
+/** Thrown when more comes than may; nothing of it is kept. */
+export class TooLarge extends Error {}
+
+/**
+ * Takes a stream in, up to a number of bytes.
+ *
+ * @returns the path of the temporary file and its size; the caller removes it
+ * @throws TooLarge when more comes; the stream's own error when it breaks
+ */
+export async function receive(
+  stream: ReadableStream<Uint8Array>,
+  most: number,
+): Promise<{ file: string; bytes: number }> {
+  const folder = path.join(filesFolder(), 'incoming');
+  await mkdir(folder, { recursive: true });
+  const file = path.join(folder, randomUUID());
+  const handle = await open(file, 'w');
+  let bytes = 0;
+  try {
+    const reader = stream.getReader();
+    for (;;) {
+      const { done, value } = await reader.read();
+      if (done) break;
+      bytes += value.byteLength;
+      if (bytes > most) {
+        await reader.cancel().catch(() => undefined);
+        throw new TooLarge();
+      }
+      await handle.write(value);
+    }
+    await handle.sync();
+    await handle.close();
+    return { file, bytes };
+  } catch (e) {
+    await handle.close().catch(() => undefined);
+    await rm(file, { force: true });
+    throw e;
+  }
+}
+
+/** Puts bytes into their place by hash; gives the hash. */
+export async function keep(content: Uint8Array): Promise<string> {
+  const hash = createHash('sha256').update(content).digest('hex');
+  const place = placeOf(hash);
+  await mkdir(path.dirname(place), { recursive: true });
+  const beside = `${place}.${randomUUID()}`;
+  const handle = await open(beside, 'w');
+  try {
+    await handle.writeFile(content);
+    await handle.sync();
+  } finally {
+    await handle.close();
+  }
+  try {
+    await link(beside, place);
+  } catch (e) {
+    // Already there: same name, same content.
+    if (!(e instanceof Error && 'code' in e && e.code === 'EEXIST')) throw e;
+  } finally {
+    await unlink(beside);
+  }
+  return hash;
+}
+
+/** Puts a small picture beside a stored file. */
+export async function keepThumbnail(hash: string, content: Uint8Array): Promise<void> {
+  await writeFile(`${placeOf(hash)}.thumb`, content);
+}
+
+/** A stored file or its small picture as a stream with its size, or undefined. */
+export async function openStored(
+  hash: string,
+  thumb: boolean,
+): Promise<{ stream: NodeJS.ReadableStream; bytes: number } | undefined> {
+  if (!HASH.test(hash)) return undefined;
+  const file = placeOf(hash) + (thumb ? '.thumb' : '');
+  try {
+    const { size } = await stat(file);
+    return { stream: createReadStream(file), bytes: size };
+  } catch {
+    return undefined;
+  }
+}
+
+export const readReceived = (file: string): Promise<Buffer> => readFile(file);
+export const dropReceived = (file: string): Promise<void> => rm(file, { force: true });
