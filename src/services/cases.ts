@@ -283,3 +283,11 @@ function nextStep(r: CaseRecord): string {
   const missing = gradeProof({ ...r, comebackNumbers: [] }).missing[0];
   return proof ? 'close it' : (missing ?? 'prove the repair');
 }
+
+/** Open cases by number and vehicle, newest first, for putting something on one of them. */
+export async function openCasesByName(): Promise<{ id: string; label: string }[]> {
+  const records = await loadCases(db(), await openCaseIds(db()));
+  return records
+    .sort((a, b) => b.case.number - a.case.number)
+    .map((r) => ({ id: r.case.id, label: `${r.case.number} · ${vehicleName(r.vehicle)}` }));
+}

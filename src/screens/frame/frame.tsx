@@ -87,6 +87,7 @@ const Grow = styled.div`
 const NAV = [
   { href: '/', label: 'Desk' },
   { href: '/find', label: 'Find' },
+  { href: '/tests', label: 'Tests' },
   { href: '/causes', label: 'Causes' },
   { href: '/shop', label: 'Shop' },
 ];
@@ -149,7 +150,13 @@ export function Frame({
         </Mark>
         <Nav aria-label="Main">
           {NAV.map((n) => (
-            <Link key={n.href} href={n.href} aria-current={path === n.href ? 'page' : undefined}>
+            <Link
+              key={n.href}
+              href={n.href}
+              aria-current={
+                path === n.href || (n.href !== '/' && path.startsWith(n.href + '/')) ? 'page' : undefined
+              }
+            >
               {n.label}
             </Link>
           ))}

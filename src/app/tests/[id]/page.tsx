@@ -1,0 +1,21 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { checkOf } from '@/core/checks';
+import { CheckPage } from '@/screens/checks/check-page';
+import { openCasesByName } from '@/services/cases';
+
+interface Props {
+  params: Promise<{ id: string }>;
+}
+
+export const dynamic = 'force-dynamic';
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  return { title: checkOf((await params).id)?.title ?? 'No such check' };
+}
+
+export default async function Page({ params }: Props) {
+  const { id } = await params;
+  if (!checkOf(id)) notFound();
+  return <CheckPage id={id} cases={await openCasesByName()} />;
+}

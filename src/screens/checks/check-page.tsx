@@ -1,0 +1,203 @@
+'use client';
+
+import { nanoid } from 'nanoid';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useId, useState } from 'react';
+import styled from 'styled-components';
+import type { Op } from '@/core/case';
+import { checkOf, rowsFor, type Check, type Typed } from '@/core/checks';
+import { Button, Choice, FieldLabel, Input, Quiet, Tag } from '@/ui/controls';
+import { CheckForm, type CellProps, type Entries, type Entry } from './check-form';
+import { testForCheck } from './put-on-case';
+import { TestShelf } from './sections';
+
+const Page = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 300px;
+  gap: 28px;
+  @media (max-width: 900px) {
+    grid-template-columns: 1fr;
+  }
+  & h1 {
+    font-size: 1.375rem;
+    letter-spacing: -0.01em;
+  }
+  & h2 {
+    font-size: 0.8125rem;
+    color: var(--ink-3);
+    margin: 14px 0 3px;
+  }
+`;
+
+const startRows = (check: Check, typed: Typed): Entry[] =>
+  rowsFor(check, typed).map((r, position) => ({ ...r, id: `e${position}`, position }));
+
+/** One check: what it answers, its form to try, its source, and the way onto a case. */
+export function CheckPage({ id, cases }: { id: string; cases: { id: string; label: string }[] }) {
+  const check = checkOf(id)!;
+  const [rows, setRows] = useState<Entry[]>(() => startRows(check, {}));
+  const set = (row: Entry, of: 'entered' | 'at', value: string) =>
+    setRows((all) => all.map((r) => (r.id === row.id ? { ...r, [of]: value } : r)));
+  const entries: Entries = {
+    rows,
+    cell: (row, of, props) => (
+      <Cell key={row.id + of} value={row[of]} onChange={(v) => set(row, of, v)} {...props} />
+    ),
+    choice: (row, label, options) => (
+      <Choice
+        label={label}
+        value={row.entered || options[0]!}
+        options={options}
+        onChange={(v) => set(row, 'entered', v)}
+      />
+    ),
+    add: (more) =>
+      setRows((all) => [...all, ...more.map((r, i) => ({ ...r, id: nanoid(8), position: all.length + i }))]),
+    remove: (gone) => setRows((all) => all.filter((r) => !gone.some((g) => g.id === r.id))),
+  };
+  return (
+    <TestShelf>
+      <Page>
+        <section aria-label="Try it">
+          <h1>{check.title}</h1>
+          <p style={{ color: 'var(--ink-2)', paddingBottom: 10 }}>{check.question}</p>
+          {check.caution && (
+            <p style={{ paddingBottom: 10 }}>
+              <Tag $tone="unsure" style={{ whiteSpace: 'normal' }}>
+                Take care: {check.caution}
+              </Tag>
+            </p>
+          )}
+          <CheckForm check={check} entries={entries} />
+          <p style={{ display: 'flex', gap: 8, paddingTop: 12 }}>
+            <Button onPress={() => setRows(startRows(check, check.example as Typed))}>
+              Show with invented readings
+            </Button>
+            <Button $kind="quiet" onPress={() => setRows(startRows(check, {}))}>
+              Empty it
+            </Button>
+          </p>
+        </section>
+        <aside>
+          <PutOnCase check={check} rows={rows} cases={cases} />
+          <h2>How it goes</h2>
+          <p>{check.explains}</p>
+          {check.needs && (
+            <>
+              <h2>Needs</h2>
+              <ul>
+                {check.needs.map((n) => (
+                  <li key={n}>– {n}</li>
+                ))}
+              </ul>
+            </>
+          )}
+          <h2>In hand</h2>
+          <p>{check.have.join(', ')}</p>
+          {check.codes.length > 0 && (
+            <>
+              <h2>For codes</h2>
+              <p style={{ fontFamily: 'var(--mono)', fontSize: '0.875rem' }}>{check.codes.join('  ')}</p>
+            </>
+          )}
+          <h2>Where it comes from</h2>
+          <Quiet as="p">{check.source}</Quiet>
+          <p style={{ paddingTop: 12 }}>
+            <Link href="/tests">All checks</Link>
+          </p>
+        </aside>
+      </Page>
+    </TestShelf>
+  );
+}
+
+function Cell({
+  value,
+  onChange,
+  label,
+  hideLabel,
+  placeholder,
+  figure,
+}: CellProps & { value: string; onChange: (v: string) => void }) {
+  const id = useId();
+  return (
+    <div>
+      <FieldLabel htmlFor={id} className={hideLabel ? 'visually-hidden' : undefined}>
+        {label}
+      </FieldLabel>
+      <Input
+        id={id}
+        $figure={figure}
+        value={value}
+        maxLength={400}
+        placeholder={placeholder}
+        autoComplete="off"
+        onChange={(e) => onChange(e.target.value)}
+      />
+    </div>
+  );
+}
+
+function PutOnCase({
+  check,
+  rows,
+  cases,
+}: {
+  check: Check;
+  rows: Entry[];
+  cases: { id: string; label: string }[];
+}) {
+  const router = useRouter();
+  const [chosen, setChosen] = useState(cases[0]?.id ?? '');
+  const [problem, setProblem] = useState('');
+  const [busy, setBusy] = useState(false);
+  const put = async () => {
+    setBusy(true);
+    setProblem('');
+    const at = new Date().toISOString();
+    const { testId, ops } = testForCheck(check, rows, at, Date.parse(at) / 1e6);
+    try {
+      const response = await fetch(`/api/cases/${chosen}/changes`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ changes: [{ id: nanoid(12), ops: ops satisfies Op[] }] }),
+      });
+      const answer = (await response.json()) as {
+        results?: { ok: boolean; error?: string }[];
+        error?: string;
+      };
+      if (!answer.results?.[0]?.ok) throw new Error(answer.results?.[0]?.error ?? answer.error);
+      router.push(`/cases/${chosen}#test-${testId}`);
+    } catch (e) {
+      setBusy(false);
+      setProblem(
+        e instanceof Error && e.message ? e.message : 'No connection to the shop’s server. Try again.',
+      );
+    }
+  };
+  return (
+    <div style={{ display: 'grid', gap: 6 }}>
+      {cases.length > 0 ? (
+        <>
+          <Choice
+            label="Case"
+            value={chosen}
+            options={cases.map((c) => ({ value: c.id, label: c.label }))}
+            onChange={setChosen}
+          />
+          <Button $kind="main" onPress={put} isDisabled={busy} style={{ justifyContent: 'center' }}>
+            Put on this case
+          </Button>
+        </>
+      ) : (
+        <Quiet>No case is open to put it on. Begin one, then come back.</Quiet>
+      )}
+      {problem && (
+        <p role="alert" style={{ color: 'var(--fail)' }}>
+          {problem}
+        </p>
+      )}
+    </div>
+  );
+}
