@@ -3,7 +3,13 @@ import { CheckLibrary } from '@/screens/checks/library';
 
 export const metadata: Metadata = { title: 'Computed checks' };
 
-export default async function Page({ searchParams }: { searchParams: Promise<{ q?: string | string[] }> }) {
-  const { q } = await searchParams;
-  return <CheckLibrary start={typeof q === 'string' ? q : ''} />;
+export default async function Page({
+  searchParams,
+}: {
+  searchParams: Promise<Record<'q' | 'case', string | string[] | undefined>>;
+}) {
+  const { q, case: caseId } = await searchParams;
+  return (
+    <CheckLibrary start={typeof q === 'string' ? q : ''} caseId={typeof caseId === 'string' ? caseId : ''} />
+  );
 }

@@ -18,6 +18,11 @@ export const ProcedureStep = z.object({
     .max(64)
     .default([]),
   checkId: line,
+  /** Entries of the computed check that belong to its set-up: limits, reference values. */
+  inputs: z
+    .array(z.object({ field: z.string().min(1).max(60), at: line, column: line, entered: line }))
+    .max(800)
+    .default([]),
 });
 export type ProcedureStep = z.infer<typeof ProcedureStep>;
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Check, Drawing, Finding } from './contract';
 import { Refusal } from './contract';
-import { MISSING, type FieldInfo } from './fields';
+import { MISSING, type FieldInfo, type Given } from './fields';
 
 /** What was typed into a check's form: a text, or rows. */
 export type Typed = Record<string, string | Record<string, string>[]>;
@@ -66,6 +66,8 @@ export interface FormField {
   title: string;
   help: string;
   info: FieldInfo;
+  /** Belongs to the set-up or the vehicle, not to the measurement. */
+  given: Given | false;
 }
 
 /**
@@ -75,8 +77,13 @@ export interface FormField {
  */
 export function formOf(check: Check): FormField[] {
   return Object.entries(check.input.shape).map(([name, schema]) => {
-    const m = (schema as z.ZodType).meta() as { title: string; description?: string; field: FieldInfo };
-    return { name, title: m.title, help: m.description ?? '', info: m.field };
+    const m = (schema as z.ZodType).meta() as {
+      title: string;
+      description?: string;
+      given?: Given;
+      field: FieldInfo;
+    };
+    return { name, title: m.title, help: m.description ?? '', info: m.field, given: m.given ?? false };
   });
 }
 

@@ -1,2 +1,3 @@
 export * from './opening-moves';
 export * from './procedures';
+export * from './put-test';

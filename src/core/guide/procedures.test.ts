@@ -49,7 +49,7 @@ describe('procedures for a case', () => {
       limit: '≥ 4 bar',
     });
     const c = KINDS.condition.parse({ id: 'c', caseId: 'k', testId: 't', what: 'engine warm', met: 'yes' });
-    const step = stepOf(t, [c], [r]);
+    const step = stepOf(t, { conditions: [c], readings: [r], inputs: [] });
     expect(step).toMatchObject({
       question: 'Does it hold?',
       conditions: ['engine warm'],

@@ -1,4 +1,5 @@
-import type { CaseRecord, Procedure, RowOf } from '@/core/case';
+import type { CaseRecord, Procedure, ProcedureStep, RowOf } from '@/core/case';
+import { checkOf, givensOf } from '@/core/checks';
 
 export interface ProcedureHit {
   procedure: Procedure;
@@ -56,17 +57,42 @@ export function rankProcedures(
 
 type TestRow = RowOf<'test'>;
 
+/** What hangs on one test. */
+export interface TestParts {
+  conditions: readonly RowOf<'condition'>[];
+  readings: readonly RowOf<'reading'>[];
+  inputs: readonly RowOf<'input'>[];
+}
+
 /**
- * What of a test is worth doing again: its question, place, caution, set-up, expectation, conditions
- * and limits, but none of its readings.
+ * The rows of one test.
+ *
+ * @param record the case
+ * @param testId which test
  */
-export function stepOf(
-  test: TestRow,
-  conditions: readonly RowOf<'condition'>[],
-  readings: readonly RowOf<'reading'>[],
-): Procedure['steps'][number] {
+export function partsOf(
+  record: Pick<CaseRecord, 'condition' | 'reading' | 'input'>,
+  testId: string,
+): TestParts {
+  return {
+    conditions: record.condition.filter((c) => c.testId === testId),
+    readings: record.reading.filter((r) => r.testId === testId),
+    inputs: record.input.filter((i) => i.testId === testId),
+  };
+}
+
+/**
+ * What of a test is worth doing again: its question, place, caution, set-up, expectation, conditions,
+ * limits and the givens of its check, but nothing that was measured and nothing of this one vehicle.
+ *
+ * @param test the test
+ * @param parts its conditions, readings and entries
+ * @returns a step of a procedure
+ */
+export function stepOf(test: TestRow, { conditions, readings, inputs }: TestParts): ProcedureStep {
   const { question, whereKind, where, caution, setup, expectation, expectationSource, minutes, checkId } =
     test;
+  const check = checkOf(checkId);
   return {
     question,
     whereKind,
@@ -79,6 +105,7 @@ export function stepOf(
     checkId,
     conditions: conditions.map((c) => c.what).filter((w) => w.trim() !== ''),
     readings: readings.map((r) => ({ label: r.label, limit: r.limit })),
+    inputs: check ? givensOf(check, inputs) : [],
   };
 }
 

@@ -22,6 +22,7 @@ import { ProofPart } from './proof';
 import { RepairPart } from './repair';
 import { Spine } from './spine';
 import { CaseContext, createCaseStore, useCase, type OpenCase } from './store';
+import { onArrival, useUploads } from './upload-queue';
 
 const Head = styled.div`
   position: sticky;
@@ -92,6 +93,16 @@ interface Props {
 export function CaseScreen({ open, beside, precedents, catalogue, meanings, people, now }: Props) {
   const [store] = useState(() => createCaseStore(open));
   useEffect(() => store.getState().start(), [store]);
+  useEffect(() => {
+    onArrival(
+      () =>
+        void store
+          .getState()
+          .refresh()
+          .catch(() => undefined),
+    );
+    void useUploads.getState().resume(open.record.case.id);
+  }, [store, open.record.case.id]);
   return (
     <CaseContext.Provider value={store}>
       <CatalogueProvider items={catalogue}>

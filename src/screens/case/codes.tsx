@@ -8,7 +8,8 @@ import { SCAN_PHASES, type Op, type RowOf } from '@/core/case';
 import { readScan, unrecordedClears } from '@/core/codes';
 import { reportRows } from '@/core/exchange';
 import { Button, Choice, Figure, IconButton, Tag, TextArea } from '@/ui/controls';
-import { ChoiceField, LineField, nowIso, Row, useDraft } from './fields';
+import { ChoiceField, LineField, nowIso, Row } from './fields';
+import { useDraft } from '../draft';
 import { useCase } from './store';
 
 const Box = styled.div`

@@ -6,7 +6,9 @@ import styled from 'styled-components';
 import { EARLIER_KINDS, FREQUENCIES, PART_SOURCES, type RowOf } from '@/core/case';
 import { CONDITIONS, conditionLabel, LAMPS, readSentence, symptomById } from '@/core/symptoms';
 import { Button, IconButton, Input, Segments, Tag } from '@/ui/controls';
-import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, useDraft, useFocusNext } from './fields';
+import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, useFocusNext } from './fields';
+import { useDraft } from '../draft';
+import { AddFiles, Files } from './files';
 import { useCase } from './store';
 import { VehicleFields } from './vehicle';
 
@@ -105,6 +107,8 @@ export function ComplaintPart() {
       >
         <Plus aria-hidden="true" /> Earlier repair or event
       </Button>
+      <AddFiles what="the case" />
+      <Files label="Photos and files of the case" />
     </CasePart>
   );
 }

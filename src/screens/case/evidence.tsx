@@ -1,6 +1,6 @@
 'use client';
 
-import { Plug, Plus } from 'lucide-react';
+import { Calculator, ListChecks, Plug, Plus } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Empty, Figure } from '@/ui/controls';
@@ -10,7 +10,11 @@ import { ClearItem, PasteScan, ScanActions, ScanItem } from './codes';
 import { CasePart, nowIso, Sub, useFocusNext } from './fields';
 import { PortPanel } from './port-panel';
 import { useCase } from './store';
-import { TestItem } from './tests';
+import { ChooseCheck } from './tests/choose-check';
+import { ChooseProcedure } from './tests/choose-procedure';
+import { KnownGoodProvider } from './tests/known-good';
+import { RunItem } from './tests/run-item';
+import { TestItem } from './tests/test-item';
 
 const Line = styled.li`
   display: grid;
@@ -36,11 +40,14 @@ export function EvidencePart() {
   const scans = useCase((s) => s.record.scan);
   const clears = useCase((s) => s.record.clear);
   const tests = useCase((s) => s.record.test);
+  const runs = useCase((s) => s.record.run);
   const hasCodes = useCase((s) => s.record.code.length > 0);
   const add = useCase((s) => s.add);
   const focus = useFocusNext();
   const [pasting, setPasting] = useState(false);
   const [atVehicle, setAtVehicle] = useState(false);
+  const [choosing, setChoosing] = useState<'' | 'check' | 'procedure'>('');
+  const inRun = (id: string | null) => runs.some((r) => r.id === id);
   const inOrder = [...scans].sort((a, b) => a.at.localeCompare(b.at));
   const items = [
     ...scans.map((row) => ({
@@ -49,7 +56,14 @@ export function EvidencePart() {
       node: <ScanItem scan={row} name={`S${inOrder.indexOf(row) + 1}`} />,
     })),
     ...clears.map((row) => ({ at: row.at, id: row.id, node: <ClearItem clear={row} /> })),
-    ...tests.map((row) => ({ at: row.at, id: row.id, node: <TestItem test={row} /> })),
+    ...runs.map((row) => ({
+      at: row.at,
+      id: row.id,
+      node: <RunItem run={row} tests={tests.filter((t) => t.runId === row.id)} />,
+    })),
+    ...tests
+      .filter((t) => !inRun(t.runId))
+      .map((row) => ({ at: row.at, id: row.id, node: <TestItem test={row} /> })),
   ].sort((a, b) => a.at.localeCompare(b.at));
 
   const addTest = () => {
@@ -70,11 +84,25 @@ export function EvidencePart() {
           <Button onPress={addTest}>
             <Plus aria-hidden="true" /> Test
           </Button>
+          <Button
+            aria-expanded={choosing === 'check'}
+            onPress={() => setChoosing(choosing === 'check' ? '' : 'check')}
+          >
+            <Calculator aria-hidden="true" /> Check
+          </Button>
+          <Button
+            aria-expanded={choosing === 'procedure'}
+            onPress={() => setChoosing(choosing === 'procedure' ? '' : 'procedure')}
+          >
+            <ListChecks aria-hidden="true" /> Procedure
+          </Button>
         </>
       }
     >
       {atVehicle && <PortPanel onDone={() => setAtVehicle(false)} />}
       {pasting && <PasteScan onDone={() => setPasting(false)} />}
+      {choosing === 'check' && <ChooseCheck onDone={() => setChoosing('')} />}
+      {choosing === 'procedure' && <ChooseProcedure onDone={() => setChoosing('')} />}
       {hasCodes && (
         <>
           <Sub>Fault codes over {scans.length === 1 ? 'one scan' : `${scans.length} scans`}</Sub>
@@ -84,16 +112,18 @@ export function EvidencePart() {
       {items.length > 0 && (
         <>
           <Sub>In the order it came</Sub>
-          <ol>
-            {items.map((i) => (
-              <Line key={i.id}>
-                <time dateTime={i.at}>
-                  <Figure>{dayTime(i.at)}</Figure>
-                </time>
-                {i.node}
-              </Line>
-            ))}
-          </ol>
+          <KnownGoodProvider>
+            <ol>
+              {items.map((i) => (
+                <Line key={i.id}>
+                  <time dateTime={i.at}>
+                    <Figure>{dayTime(i.at)}</Figure>
+                  </time>
+                  {i.node}
+                </Line>
+              ))}
+            </ol>
+          </KnownGoodProvider>
         </>
       )}
       {items.length === 0 && !pasting && (

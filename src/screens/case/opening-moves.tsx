@@ -2,9 +2,8 @@
 
 import { ListPlus } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import type { Op } from '@/core/case';
 import { baseCode, effectiveRoles, kindOf, meaningOf, type CodeCourse, type CodeKind } from '@/core/codes';
-import { OPENING_MOVES } from '@/core/guide';
+import { OPENING_MOVES, putTest } from '@/core/guide';
 import { Button, Figure, Quiet } from '@/ui/controls';
 import { nowIso } from './fields';
 import { useMeanings } from './meanings';
@@ -26,38 +25,19 @@ export function OpeningMoves({ courses }: { courses: CodeCourse[] }) {
   const asked = new Set(record.test.map((t) => t.question));
 
   const put = (kind: CodeKind) => {
-    const ops: Op[] = [];
     const fresh = OPENING_MOVES[kind].moves.filter((m) => !asked.has(m.question));
-    fresh.forEach((move, i) => {
-      const testId = nanoid(14);
-      const { question, setup = '', caution = '', expectation = '' } = move;
-      // A millisecond apart, so that they stand in their order.
-      const at = new Date(Date.parse(nowIso()) + i).toISOString();
-      ops.push({
-        op: 'add',
-        kind: 'test',
-        id: testId,
-        row: {
-          at,
-          question,
-          setup,
-          caution,
-          expectation,
-          expectationSource: 'common practice',
+    const ops = fresh.flatMap((move, i) => {
+      const { question, setup = '', caution = '', expectation = '', conditions = [] } = move;
+      const readings = move.readings.map((r) => ({ label: r.label, limit: r.limit ?? '' }));
+      return putTest(
+        { question, setup, caution, expectation, expectationSource: 'common practice', conditions, readings },
+        {
+          // A millisecond apart, so that they stand in their order.
+          at: new Date(Date.parse(nowIso()) + i).toISOString(),
           position: record.test.length + i,
+          newId: () => nanoid(14),
         },
-      });
-      move.conditions?.forEach((what, n) =>
-        ops.push({ op: 'add', kind: 'condition', id: nanoid(14), row: { testId, what, position: n } }),
-      );
-      move.readings.forEach((r, n) =>
-        ops.push({
-          op: 'add',
-          kind: 'reading',
-          id: nanoid(14),
-          row: { testId, label: r.label, limit: r.limit ?? '', position: n },
-        }),
-      );
+      ).ops;
     });
     together(ops);
   };

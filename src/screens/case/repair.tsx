@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { AUTHORISATIONS, PART_SOURCES, REPAIR_ACTIONS, type RowOf } from '@/core/case';
 import { Button, Empty, IconButton, Tag } from '@/ui/controls';
 import { CasePart, ChoiceField, LineField, nowIso, NumberField, ProseField, Row } from './fields';
+import { AddFiles, Files } from './files';
 import { useSuspectName } from './parts';
 import { useCase } from './store';
 
@@ -78,20 +79,26 @@ function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
       {parts.map((p) => {
         const pb = { kind: 'part', id: p.id } as const;
         return (
-          <Row key={p.id} $columns="1.6fr 1fr 0.9fr 1fr 0.7fr auto">
-            <LineField {...pb} field="name" label="Part fitted" />
-            <LineField {...pb} field="number" label="Number" figure />
-            <ChoiceField {...pb} field="source" label="Source" options={PART_SOURCES} />
-            <LineField {...pb} field="soldAs" label="Sold as" placeholder="alone, assembly only" />
-            <LineField {...pb} field="price" label="Price" figure />
-            <IconButton
-              aria-label={`Remove part ${p.name}`}
-              onPress={() => remove('part', p.id, 'part')}
-              style={{ marginTop: 17 }}
-            >
-              <X aria-hidden="true" />
-            </IconButton>
-          </Row>
+          <div key={p.id}>
+            <Row $columns="1.6fr 1fr 0.9fr 1fr 0.7fr auto auto">
+              <LineField {...pb} field="name" label="Part fitted" />
+              <LineField {...pb} field="number" label="Number" figure />
+              <ChoiceField {...pb} field="source" label="Source" options={PART_SOURCES} />
+              <LineField {...pb} field="soldAs" label="Sold as" placeholder="alone, assembly only" />
+              <LineField {...pb} field="price" label="Price" figure />
+              <span style={{ paddingTop: 17 }}>
+                <AddFiles partId={p.id} what={p.name || 'this part'} />
+              </span>
+              <IconButton
+                aria-label={`Remove part ${p.name}`}
+                onPress={() => remove('part', p.id, 'part')}
+                style={{ marginTop: 17 }}
+              >
+                <X aria-hidden="true" />
+              </IconButton>
+            </Row>
+            <Files partId={p.id} label={`Photos and files of ${p.name || 'this part'}`} />
+          </div>
         );
       })}
       <Row $columns="1.3fr 1fr 1fr 1fr" style={{ marginTop: 2 }}>

@@ -50,11 +50,15 @@ export interface CaseState {
   /** Several operations that happen together or not at all. */
   together: (ops: Op[]) => void;
   remove: (kind: Kind, id: string, label: string) => void;
+  /** Several rows at once, to be put back at once. */
+  removeAll: (rows: { kind: Kind; id: string }[], label: string) => void;
   putBack: () => void;
   settle: (conflict: Conflict, value: unknown) => void;
   dropRefused: (changeId: string) => void;
   flush: () => Promise<void>;
   takeIn: (now: OpenCase) => void;
+  /** Asks the server for what is new, at once. */
+  refresh: () => Promise<void>;
   start: () => () => void;
 }
 
@@ -142,11 +146,13 @@ export function createCaseStore(initial: OpenCase): CaseStore {
 
       together: push,
 
-      remove(kind, id, label) {
-        const row = rowOf(get().record, kind, id);
-        if (!row) return;
+      remove: (kind, id, label) => get().removeAll([{ kind, id }], label),
+
+      removeAll(rows, label) {
         const before = get().record;
-        push([{ op: 'remove', kind, id }]);
+        const there = rows.filter((r) => rowOf(before, r.kind, r.id));
+        if (there.length === 0) return;
+        push(there.map((r) => ({ op: 'remove', ...r })));
         const after = get().record;
         const gone: Op[] = [];
         for (const k of Object.keys(before) as Kind[]) {
@@ -155,7 +161,9 @@ export function createCaseStore(initial: OpenCase): CaseStore {
           for (const r of before[k] as { id: string }[])
             if (!kept.has(r.id)) gone.push({ op: 'add', kind: k, id: r.id, row: { ...r } });
         }
-        gone.sort((a, b) => Number(b.kind === kind) - Number(a.kind === kind));
+        // Owners first: what hangs on a row can only be put back after it.
+        const named = new Set(there.map((r) => r.id));
+        gone.sort((a, b) => Number(named.has(b.id)) - Number(named.has(a.id)));
         set({ undo: { label, ops: gone } });
       },
 
@@ -260,6 +268,11 @@ export function createCaseStore(initial: OpenCase): CaseStore {
         });
       },
 
+      async refresh() {
+        const response = await fetch(`/api/cases/${caseId}?since=${get().open.record.case.seq}`);
+        if (response.status === 200) get().takeIn((await response.json()) as OpenCase);
+      },
+
       start() {
         const left = takeOutboxes(caseId);
         if (left.changes.length || left.conflicts.length) {
@@ -277,8 +290,7 @@ export function createCaseStore(initial: OpenCase): CaseStore {
           if (s.waiting.length || s.conflicts.length) keep();
           if (document.hidden || s.sending.length) return;
           try {
-            const response = await fetch(`/api/cases/${caseId}?since=${s.open.record.case.seq}`);
-            if (response.status === 200) get().takeIn((await response.json()) as OpenCase);
+            await get().refresh();
             if (get().saveState === 'offline') schedule(10);
           } catch {
             if (get().waiting.length) set({ saveState: 'offline' });

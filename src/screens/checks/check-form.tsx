@@ -2,7 +2,7 @@
 
 import { Plus, X } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import type { ReactNode } from 'react';
+import type { KeyboardEvent, ReactNode } from 'react';
 import styled from 'styled-components';
 import type { Input as InputRow } from '@/core/case';
 import {
@@ -14,6 +14,7 @@ import {
   type FieldProblem,
   type FormField,
 } from '@/core/checks';
+import { readMany } from '@/core/readings';
 import { Button, FieldLabel, IconButton, Quiet } from '@/ui/controls';
 import { VerdictMark } from '@/ui/marks';
 
@@ -30,12 +31,15 @@ export interface Entries {
   choice: (row: Entry, label: string, options: readonly string[]) => ReactNode;
   add: (rows: Omit<Entry, 'id' | 'position'>[]) => void;
   remove: (rows: Entry[]) => void;
+  /** Writes into a cell from outside it. */
+  fill: (row: Entry, value: string) => void;
 }
 export interface CellProps {
   label: string;
   hideLabel?: boolean;
   placeholder?: string;
   figure?: boolean;
+  onEnter?: (() => void) | undefined;
 }
 
 const Fields = styled.div`
@@ -96,7 +100,7 @@ export function CheckForm({ check, entries }: { check: Check; entries: Entries }
   const result = runCheck(check, typedOf(check, entries.rows));
   const problems = result.state === 'refused' ? result.problems : [];
   return (
-    <div>
+    <div onKeyDown={toNextField}>
       <Fields>
         {formOf(check).map((f) => (
           <Field
@@ -117,6 +121,17 @@ export function CheckForm({ check, entries }: { check: Check; entries: Entries }
       <Result result={result} />
     </div>
   );
+}
+
+/** Enter goes on to the next field of the form. */
+function toNextField(e: KeyboardEvent<HTMLDivElement>) {
+  if (e.key !== 'Enter' || e.defaultPrevented || e.nativeEvent.isComposing) return;
+  if (!(e.target instanceof HTMLInputElement)) return;
+  const fields = [...e.currentTarget.querySelectorAll<HTMLElement>('input, select')];
+  const next = fields[fields.indexOf(e.target) + 1];
+  if (!next) return;
+  e.preventDefault();
+  next.focus();
 }
 
 /** What a check found, in words and as a picture. */
@@ -198,6 +213,17 @@ interface SetProps {
 
 function ListField({ field, rows, entries, problems }: SetProps) {
   const info = field.info as Extract<FormField['info'], { kind: 'list' }>;
+  /** Spreads `1:0.9 2:0.4 3:0.9`, typed into one cell, over the cells of those names. */
+  const spread = (from: Entry) => {
+    const many = readMany(from.entered) ?? [];
+    const cellOf = (at: string) => rows.find((r) => r.at.toLowerCase() === at.toLowerCase());
+    if (!many.some((m) => cellOf(m.at) === from)) entries.fill(from, '');
+    for (const { at, entered } of many) {
+      const cell = cellOf(at);
+      if (cell) entries.fill(cell, entered);
+      else entries.add([{ field: field.name, at, column: '', entered }]);
+    }
+  };
   return (
     <Wide>
       <FieldLabel as="legend">{field.title}</FieldLabel>
@@ -215,6 +241,7 @@ function ListField({ field, rows, entries, problems }: SetProps) {
                 hideLabel: true,
                 placeholder: hint(info, ''),
                 figure: true,
+                onEnter: readMany(row.entered) ? () => spread(row) : undefined,
               })}
               <IconButton
                 aria-label={`Remove ${info.each} ${row.at || i + 1}`}
@@ -223,6 +250,9 @@ function ListField({ field, rows, entries, problems }: SetProps) {
                 <X aria-hidden="true" />
               </IconButton>
             </Pair>
+            {readMany(row.entered) && (
+              <Button onPress={() => spread(row)}>Spread over the {info.each}s</Button>
+            )}
             {problems
               .filter((p) => p.row === i)
               .map((p) => (

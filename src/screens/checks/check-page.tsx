@@ -3,14 +3,18 @@
 import { nanoid } from 'nanoid';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
-import type { Op } from '@/core/case';
+import { z } from 'zod';
 import { checkOf, rowsFor, type Check, type Typed } from '@/core/checks';
-import { Button, Choice, FieldLabel, Input, Quiet, Tag } from '@/ui/controls';
-import { CheckForm, type CellProps, type Entries, type Entry } from './check-form';
-import { testForCheck } from './put-on-case';
+import { putCheck } from '@/core/guide';
+import { Button, Choice, Quiet, Tag } from '@/ui/controls';
+import { LineInput } from '@/ui/line-input';
+import { CheckForm, type Entries, type Entry } from './check-form';
+import { post } from '../send';
 import { TestShelf } from './sections';
+
+const Results = z.object({ results: z.array(z.object({ ok: z.boolean(), error: z.string().optional() })) });
 
 const Page = styled.div`
   display: grid;
@@ -34,7 +38,16 @@ const startRows = (check: Check, typed: Typed): Entry[] =>
   rowsFor(check, typed).map((r, position) => ({ ...r, id: `e${position}`, position }));
 
 /** One check: what it answers, its form to try, its source, and the way onto a case. */
-export function CheckPage({ id, cases }: { id: string; cases: { id: string; label: string }[] }) {
+export function CheckPage({
+  id,
+  cases,
+  start,
+}: {
+  id: string;
+  cases: { id: string; label: string }[];
+  /** The case one came from, chosen from the start. */
+  start: string;
+}) {
   const check = checkOf(id)!;
   const [rows, setRows] = useState<Entry[]>(() => startRows(check, {}));
   const set = (row: Entry, of: 'entered' | 'at', value: string) =>
@@ -42,7 +55,7 @@ export function CheckPage({ id, cases }: { id: string; cases: { id: string; labe
   const entries: Entries = {
     rows,
     cell: (row, of, props) => (
-      <Cell key={row.id + of} value={row[of]} onChange={(v) => set(row, of, v)} {...props} />
+      <LineInput key={row.id + of} value={row[of]} onChange={(v) => set(row, of, v)} {...props} />
     ),
     choice: (row, label, options) => (
       <Choice
@@ -55,6 +68,7 @@ export function CheckPage({ id, cases }: { id: string; cases: { id: string; labe
     add: (more) =>
       setRows((all) => [...all, ...more.map((r, i) => ({ ...r, id: nanoid(8), position: all.length + i }))]),
     remove: (gone) => setRows((all) => all.filter((r) => !gone.some((g) => g.id === r.id))),
+    fill: (row, value) => set(row, 'entered', value),
   };
   return (
     <TestShelf>
@@ -80,7 +94,7 @@ export function CheckPage({ id, cases }: { id: string; cases: { id: string; labe
           </p>
         </section>
         <aside>
-          <PutOnCase check={check} rows={rows} cases={cases} />
+          <PutOnCase check={check} rows={rows} cases={cases} start={start} />
           <h2>How it goes</h2>
           <p>{check.explains}</p>
           {check.needs && (
@@ -112,69 +126,36 @@ export function CheckPage({ id, cases }: { id: string; cases: { id: string; labe
   );
 }
 
-function Cell({
-  value,
-  onChange,
-  label,
-  hideLabel,
-  placeholder,
-  figure,
-}: CellProps & { value: string; onChange: (v: string) => void }) {
-  const id = useId();
-  return (
-    <div>
-      <FieldLabel htmlFor={id} className={hideLabel ? 'visually-hidden' : undefined}>
-        {label}
-      </FieldLabel>
-      <Input
-        id={id}
-        $figure={figure}
-        value={value}
-        maxLength={400}
-        placeholder={placeholder}
-        autoComplete="off"
-        onChange={(e) => onChange(e.target.value)}
-      />
-    </div>
-  );
-}
-
 function PutOnCase({
   check,
   rows,
   cases,
+  start,
 }: {
   check: Check;
   rows: Entry[];
   cases: { id: string; label: string }[];
+  start: string;
 }) {
   const router = useRouter();
-  const [chosen, setChosen] = useState(cases[0]?.id ?? '');
+  const [chosen, setChosen] = useState((cases.find((c) => c.id === start) ?? cases[0])?.id ?? '');
   const [problem, setProblem] = useState('');
   const [busy, setBusy] = useState(false);
   const put = async () => {
     setBusy(true);
     setProblem('');
     const at = new Date().toISOString();
-    const { testId, ops } = testForCheck(check, rows, at, Date.parse(at) / 1e6);
-    try {
-      const response = await fetch(`/api/cases/${chosen}/changes`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ changes: [{ id: nanoid(12), ops: ops satisfies Op[] }] }),
-      });
-      const answer = (await response.json()) as {
-        results?: { ok: boolean; error?: string }[];
-        error?: string;
-      };
-      if (!answer.results?.[0]?.ok) throw new Error(answer.results?.[0]?.error ?? answer.error);
-      router.push(`/cases/${chosen}#test-${testId}`);
-    } catch (e) {
-      setBusy(false);
-      setProblem(
-        e instanceof Error && e.message ? e.message : 'No connection to the shop’s server. Try again.',
-      );
-    }
+    // After everything on the case: tests stand in the order of their time.
+    const { testId, ops } = putCheck(check, { at, position: 0, newId: () => nanoid(14) }, rows);
+    const { answer, problem: trouble } = await post(
+      `/api/cases/${chosen}/changes`,
+      { changes: [{ id: nanoid(12), ops }] },
+      Results,
+    );
+    const [result] = answer?.results ?? [];
+    if (result?.ok) return router.push(`/cases/${chosen}#test-${testId}`);
+    setBusy(false);
+    setProblem(trouble || result?.error || 'It could not be put on the case. Open the case and try there.');
   };
   return (
     <div style={{ display: 'grid', gap: 6 }}>

@@ -30,7 +30,7 @@ const List = styled.ul`
 `;
 
 /** The library of computed checks, found by what one has in hand and by code. */
-export function CheckLibrary({ start }: { start: string }) {
+export function CheckLibrary({ start, caseId }: { start: string; caseId: string }) {
   const [text, setText] = useState(start);
   const hits = searchChecks(text);
   return (
@@ -59,7 +59,7 @@ export function CheckLibrary({ start }: { start: string }) {
         <List>
           {hits.map(({ check, because }) => (
             <li key={check.id}>
-              <Link href={`/tests/${check.id}`}>
+              <Link href={`/tests/${check.id}${caseId && `?case=${caseId}`}`}>
                 <b>{check.title}</b>
                 <br />
                 <span style={{ fontSize: '0.875rem', color: 'var(--ink-2)' }}>{check.question}</span>

@@ -6,16 +6,20 @@ import { openCasesByName } from '@/services/cases';
 
 interface Props {
   params: Promise<{ id: string }>;
+  searchParams: Promise<{ case?: string | string[] }>;
 }
 
 export const dynamic = 'force-dynamic';
 
-export async function generateMetadata({ params }: Props): Promise<Metadata> {
+export async function generateMetadata({ params }: Pick<Props, 'params'>): Promise<Metadata> {
   return { title: checkOf((await params).id)?.title ?? 'No such check' };
 }
 
-export default async function Page({ params }: Props) {
+export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
+  const { case: caseId } = await searchParams;
   if (!checkOf(id)) notFound();
-  return <CheckPage id={id} cases={await openCasesByName()} />;
+  return (
+    <CheckPage id={id} cases={await openCasesByName()} start={typeof caseId === 'string' ? caseId : ''} />
+  );
 }

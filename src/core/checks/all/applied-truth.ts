@@ -18,10 +18,16 @@ export default defineCheck({
   input: z.object({
     steps: table({
       title: 'Applied and shown',
-      columns: { truth: { title: 'Applied', unit: ANY }, shown: { title: 'Shown', unit: ANY } },
+      columns: { truth: { given: true, title: 'Applied', unit: ANY }, shown: { title: 'Shown', unit: ANY } },
       least: 2,
     }),
-    band: optional({ title: 'May be off by', help: '3 % of the span when left empty', unit: ANY, above: 0 }),
+    band: optional({
+      given: true,
+      title: 'May be off by',
+      help: '3 % of the span when left empty',
+      unit: ANY,
+      above: 0,
+    }),
   }),
   example: {
     steps: [

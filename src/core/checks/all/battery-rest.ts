@@ -43,10 +43,11 @@ export default defineCheck({
   caution: 'acid and gas: goggles, no spark',
   minutes: 5,
   input: z.object({
-    type: choice({ title: 'Type', options: ['flooded', 'AGM or gel'] }),
+    type: choice({ given: true, title: 'Type', options: ['flooded', 'AGM or gel'] }),
     rest: quantity({ title: 'Rest voltage of one 12 V battery', unit: 'V', min: 0, max: 20 }),
     measured: optional({ title: 'Tester shows', unit: 'CCA', min: 0, max: 3000 }),
     rated: optional({
+      given: true,
       title: 'Rated',
       help: 'same standard as the tester',
       unit: 'CCA',

@@ -5,10 +5,10 @@ import { table, type TableRow } from '../fields';
 
 const FOUND = ['not probed', 'good', 'bad'] as const;
 const columns = {
-  place: { title: 'Place', words: true },
+  place: { given: true, title: 'Place', words: true },
   found: { title: 'Found', options: FOUND },
-  minutes: { title: 'To reach', unit: 'min', above: 0, max: 600, optional: true },
-  likely: { title: 'How likely before it', unit: '', above: 0, max: 100, optional: true },
+  minutes: { given: true, title: 'To reach', unit: 'min', above: 0, max: 600, optional: true },
+  likely: { given: true, title: 'How likely before it', unit: '', above: 0, max: 100, optional: true },
 } as const;
 
 const nodesOf = (rows: TableRow<typeof columns>[]): ChainNode[] =>

@@ -16,7 +16,7 @@ export default defineCheck({
   caution: 'turning belts; never take the battery off a running engine',
   minutes: 8,
   input: z.object({
-    system: choice({ title: 'System', options: ['12 V', '24 V'] }),
+    system: choice({ given: true, title: 'System', options: ['12 V', '24 V'] }),
     rest: quantity({ title: 'At rest', unit: 'V', min: 0, max: 40 }),
     running: quantity({ title: 'Running, no load', unit: 'V', min: 0, max: 60 }),
     loaded: optional({ title: 'Running, everything on', unit: 'V', min: 0, max: 60 }),

@@ -15,6 +15,7 @@ const inputs = {
     max: 2000,
   }),
   apart: optional({
+    given: true,
     title: 'May lie apart by',
     help: '5 °C when left empty',
     unit: '°C',

@@ -25,10 +25,14 @@ export default defineCheck({
   input: z.object({
     steps: table({
       title: 'Sweep, in the order of time',
-      columns: { command: { title: 'Commanded', unit: ANY }, actual: { title: 'Actual', unit: ANY } },
+      columns: {
+        command: { given: true, title: 'Commanded', unit: ANY },
+        actual: { title: 'Actual', unit: ANY },
+      },
       least: 3,
     }),
     band: optional({
+      given: true,
       title: 'Follows within',
       help: '5 % of the sweep when left empty',
       unit: ANY,

@@ -25,7 +25,7 @@ export default defineCheck({
   caution: 'fuel and ignition off, plugs out; hands away from belts',
   minutes: 40,
   input: z.object({
-    cylinders: count({ title: 'Cylinders', min: 1, max: 16 }),
+    cylinders: count({ given: 'cylinders', title: 'Cylinders', min: 1, max: 16 }),
     dry: list({
       title: 'Compression',
       unit: 'bar',
@@ -45,8 +45,9 @@ export default defineCheck({
       min: 0,
       max: 90,
     }),
-    least: optional({ title: 'Maker’s least', unit: 'bar', above: 0, max: 60 }),
+    least: optional({ given: true, title: 'Maker’s least', unit: 'bar', above: 0, max: 60 }),
     share: optional({
+      given: true,
       title: 'Lowest against highest',
       help: '75 % when left empty',
       unit: '%',

@@ -26,7 +26,14 @@ export default defineCheck({
     open: optional({ title: 'Across it, open', unit: 'V', min: -60, max: 60 }),
     supply: quantity({ title: 'Supply', unit: 'V', above: 0, max: 60 }),
     current: optional({ title: 'Current', unit: 'A', min: 0, max: 500 }),
-    limit: optional({ title: 'At most', help: '0.1 V when left empty', unit: 'V', above: 0, max: 5 }),
+    limit: optional({
+      given: true,
+      title: 'At most',
+      help: '0.1 V when left empty',
+      unit: 'V',
+      above: 0,
+      max: 5,
+    }),
   }),
   example: { closed: '1.85 V', open: '12.4 V', supply: '12.5 V', current: '9 A' },
   run(i) {

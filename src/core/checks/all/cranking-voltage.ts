@@ -37,7 +37,7 @@ export default defineCheck({
   caution: 'gear in neutral, hands away from belts',
   minutes: 5,
   input: z.object({
-    system: choice({ title: 'System', options: ['12 V', '24 V'] }),
+    system: choice({ given: true, title: 'System', options: ['12 V', '24 V'] }),
     rest: quantity({ title: 'Before', unit: 'V', min: 0, max: 40 }),
     lowest: quantity({ title: 'Lowest while cranking', unit: 'V', min: 0, max: 40 }),
     temperature: optional({

@@ -40,9 +40,9 @@ export default defineCheck({
     'Displacement formula: general engineering. Air density: ideal gas, ISO 2533. The ± 15 % band: common practice, no source.',
   minutes: 10,
   input: z.object({
-    displacement: quantity({ title: 'Displacement', unit: 'L', above: 0, max: 100 }),
+    displacement: quantity({ given: 'displacement', title: 'Displacement', unit: 'L', above: 0, max: 100 }),
     speed: quantity({ title: 'Engine speed', unit: 'rpm', above: 0, max: 30_000 }),
-    strokes: choice({ title: 'Working', options: ['four-stroke', 'two-stroke'] }),
+    strokes: choice({ given: 'strokes', title: 'Working', options: ['four-stroke', 'two-stroke'] }),
     filling: optional({
       title: 'Filling',
       help: '100 % when left empty: naturally aspirated, throttle wide open',
@@ -65,7 +65,7 @@ export default defineCheck({
       max: 200,
     }),
     metered: optional({ title: 'Air meter shows', unit: 'g/s', above: 0, max: 5000 }),
-    show: choice({ title: 'Show flow in', options: SHOW }),
+    show: choice({ given: true, title: 'Show flow in', options: SHOW }),
   }),
   example: {
     displacement: '2.2 L',

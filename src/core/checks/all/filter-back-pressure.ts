@@ -27,6 +27,7 @@ export default defineCheck({
   input: z.object({
     off: optional({ title: 'Reading with the engine off', unit: 'mbar', min: -1000, max: 5000 }),
     clean: table({
+      given: true,
       title: 'Clean filter of this build',
       help: 'from a known-good vehicle or a published curve',
       columns,
@@ -34,6 +35,7 @@ export default defineCheck({
     }),
     measured: table({ title: 'Measured', columns, least: 1 }),
     band: optional({
+      given: true,
       title: 'Band around clean',
       help: '40 % when left empty',
       unit: '%',

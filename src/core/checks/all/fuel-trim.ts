@@ -30,7 +30,7 @@ export default defineCheck({
   needs: ['engine warm, closed loop', 'purge valve shut'],
   minutes: 8,
   input: z.object({
-    scale: choice({ title: 'Scale', options: SCALES }),
+    scale: choice({ given: true, title: 'Scale', options: SCALES }),
     short: quantity(trim('Short term, idle')),
     long: quantity(trim('Long term, idle')),
     shortFast: optional(trim('Short term, 2500 rpm')),

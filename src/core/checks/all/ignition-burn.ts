@@ -24,7 +24,7 @@ export default defineCheck({
     sparks: table({
       title: 'Each cylinder',
       columns: {
-        cylinder: { title: 'Cylinder', words: true },
+        cylinder: { given: true, title: 'Cylinder', words: true },
         peak: { title: 'Peak', unit: 'kV', min: 0, max: 80, optional: true },
         burn: { title: 'Burn time', unit: 'ms', min: 0, max: 20 },
         rings: { title: 'Oscillations', unit: '', min: 0, max: 50, optional: true },

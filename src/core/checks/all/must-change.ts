@@ -24,8 +24,9 @@ export default defineCheck({
   input: z.object({
     before: quantity({ title: 'Before', unit: ANY }),
     after: quantity({ title: 'After', unit: ANY }),
-    want: choice({ title: 'It', options: WANT }),
+    want: choice({ given: true, title: 'It', options: WANT }),
     least: optional({
+      given: true,
       title: 'Least that counts',
       help: '2 % of the value when left empty',
       unit: ANY,

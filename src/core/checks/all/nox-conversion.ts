@@ -19,7 +19,14 @@ export default defineCheck({
   input: z.object({
     before: quantity({ title: 'Before the catalyst', unit: 'ppm', min: 0, max: 20_000 }),
     after: quantity({ title: 'After the catalyst', unit: 'ppm', min: 0, max: 20_000 }),
-    limit: optional({ title: 'At least', help: '85 % when left empty', unit: '%', above: 0, max: 100 }),
+    limit: optional({
+      given: true,
+      title: 'At least',
+      help: '85 % when left empty',
+      unit: '%',
+      above: 0,
+      max: 100,
+    }),
   }),
   example: { before: '310 ppm', after: '148 ppm', limit: '' },
   run(i) {

@@ -30,6 +30,7 @@ export default defineCheck({
   input: z.object({
     each: list({ title: 'Readings', unit: ANY, each: 'member', labels: ['1', '2', '3', '4'], least: 1 }),
     band: optional({
+      given: true,
       title: 'May differ by',
       help: 'a share or an amount; 10 % or 5 °C when left empty',
       unit: ANY,

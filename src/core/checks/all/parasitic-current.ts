@@ -64,17 +64,18 @@ export default defineCheck({
   needs: ['locked and asleep, at least 20 min', 'door latch fooled, bonnet open'],
   minutes: 40,
   input: z.object({
-    size: choice({ title: 'Fuse size', options: ['blade', 'mini blade'] }),
+    size: choice({ given: true, title: 'Fuse size', options: ['blade', 'mini blade'] }),
     fuses: table({
       title: 'Fuses with a voltage across them',
       columns: {
-        name: { title: 'Fuse', words: true },
-        rating: { title: 'Rating', unit: 'A', above: 0, max: 60 },
+        name: { given: true, title: 'Fuse', words: true },
+        rating: { given: true, title: 'Rating', unit: 'A', above: 0, max: 60 },
         drop: { title: 'Across it', unit: 'mV', min: -500, max: 500 },
       },
       least: 1,
     }),
     allowed: optional({
+      given: true,
       title: 'Allowed in all',
       help: '50 mA when left empty',
       unit: 'mA',

@@ -35,14 +35,14 @@ export default defineCheck({
     '−40° for an open temperature circuit, ends of scale, barometer = manifold pressure: common practice, no source.',
   minutes: 2,
   input: z.object({
-    kind: choice({ title: 'What it is', options: KINDS }),
+    kind: choice({ given: true, title: 'What it is', options: KINDS }),
     value: quantity({ title: 'Shown', unit: ANY }),
-    low: optional({ title: 'Lower end of its scale', unit: ANY }),
-    high: optional({ title: 'Upper end of its scale', unit: ANY }),
+    low: optional({ given: true, title: 'Lower end of its scale', unit: ANY }),
+    high: optional({ given: true, title: 'Upper end of its scale', unit: ANY }),
     barometer: optional({ title: 'Barometer', unit: 'kPa', min: 40, max: 115 }),
     previous: optional({ title: 'The reading before', unit: ANY }),
     apart: optional({ title: 'Time between', unit: 's', above: 0, max: 86_400 }),
-    fastest: optional({ title: 'Can change per second by', unit: ANY, above: 0 }),
+    fastest: optional({ given: true, title: 'Can change per second by', unit: ANY, above: 0 }),
   }),
   example: { kind: 'temperature', value: '-40 °F' },
   run(i) {

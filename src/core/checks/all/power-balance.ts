@@ -16,7 +16,7 @@ export default defineCheck({
   caution: 'unburnt fuel heats the catalyst: not longer than ten seconds each',
   minutes: 15,
   input: z.object({
-    cylinders: count({ title: 'Cylinders', min: 1, max: 16 }),
+    cylinders: count({ given: 'cylinders', title: 'Cylinders', min: 1, max: 16 }),
     falls: list({
       title: 'Fall of speed with the cylinder off',
       unit: 'rpm',

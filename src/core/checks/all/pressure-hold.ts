@@ -39,6 +39,7 @@ export default defineCheck({
   minutes: 15,
   input: z.object({
     what: choice({
+      given: true,
       title: 'What holds',
       options: ['fuel, supply side', 'fuel, high pressure', 'oil', 'cooling system', 'air or vacuum'],
     }),
@@ -46,13 +47,21 @@ export default defineCheck({
     end: quantity({ title: 'At the end', unit: 'bar', min: 0, max: 4000 }),
     time: quantity({ title: 'After', unit: 'min', above: 0, max: 10_000 }),
     allowed: optional({
+      given: true,
       title: 'May lose',
       help: '20 % in 5 min when left empty',
       unit: '%',
       above: 0,
       max: 99.9,
     }),
-    over: optional({ title: 'Within', help: '5 min when left empty', unit: 'min', above: 0, max: 10_000 }),
+    over: optional({
+      given: true,
+      title: 'Within',
+      help: '5 min when left empty',
+      unit: 'min',
+      above: 0,
+      max: 10_000,
+    }),
   }),
   example: { what: 'fuel, supply side', start: '3,8 bar', end: '1,9 bar', time: '10 min' },
   run(i) {

@@ -34,9 +34,10 @@ export default defineCheck({
   source: 'Straight lines between points: general mathematics. The 10 % band: common practice, no source.',
   minutes: 15,
   input: z.object({
-    reference: table({ title: 'Reference', columns, least: 2 }),
+    reference: table({ given: true, title: 'Reference', columns, least: 2 }),
     measured: table({ title: 'Measured', columns, least: 1 }),
     band: optional({
+      given: true,
       title: 'Band',
       help: 'a share or an amount; 10 % when left empty',
       unit: ANY,

@@ -27,9 +27,10 @@ export default defineCheck({
       min: 0,
       max: 3000,
     }),
-    front: optional({ title: 'Wanted in front', unit: 'mm', above: 0, max: 3000 }),
-    rear: optional({ title: 'Wanted at the rear', unit: 'mm', above: 0, max: 3000 }),
+    front: optional({ given: true, title: 'Wanted in front', unit: 'mm', above: 0, max: 3000 }),
+    rear: optional({ given: true, title: 'Wanted at the rear', unit: 'mm', above: 0, max: 3000 }),
     apart: optional({
+      given: true,
       title: 'May differ by',
       help: '10 mm when left empty',
       unit: 'mm',

@@ -87,6 +87,7 @@ export default defineCheck({
   minutes: 15,
   input: z.object({
     points: table({
+      given: true,
       title: 'The sensor by its sheet',
       help: 'three points, or a longer table',
       columns: {
@@ -96,7 +97,7 @@ export default defineCheck({
       least: 3,
     }),
     supply: quantity({ title: 'Sensor supply', unit: 'V', above: 0, max: 32 }),
-    pullup: optional({ title: 'Resistor in the controller', unit: 'Ω', above: 0, max: 1e6 }),
+    pullup: optional({ given: true, title: 'Resistor in the controller', unit: 'Ω', above: 0, max: 1e6 }),
     resistance: optional({ title: 'Sensor resistance, unplugged', unit: 'Ω', min: 0, max: 1e8 }),
     voltage: optional({ title: 'Signal voltage, plugged in', unit: 'V', min: 0, max: 32 }),
     real: optional({

@@ -16,7 +16,7 @@ export default defineCheck({
   caution: 'never open a hot cooling system',
   minutes: 25,
   input: z.object({
-    opens: quantity({ title: 'Opens at', unit: '°C', min: 40, max: 130 }),
+    opens: quantity({ given: true, title: 'Opens at', unit: '°C', min: 40, max: 130 }),
     warmUp: table({
       title: 'Warm-up',
       columns: {

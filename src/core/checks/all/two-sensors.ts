@@ -54,7 +54,7 @@ export default defineCheck({
   needs: ['load changed at least once during the run'],
   minutes: 20,
   input: z.object({
-    purpose: choice({ title: 'Asked', options: PURPOSE }),
+    purpose: choice({ given: true, title: 'Asked', options: PURPOSE }),
     run: table({
       title: 'Readings over time',
       columns: {
@@ -64,8 +64,9 @@ export default defineCheck({
       },
       least: 5,
     }),
-    most: optional({ title: 'Longest delay', unit: 's', above: 0, max: 3600 }),
+    most: optional({ given: true, title: 'Longest delay', unit: 's', above: 0, max: 3600 }),
     limit: optional({
+      given: true,
       title: 'Within, or at least',
       help: '10 %, or 85 % for conversion, when left empty',
       unit: '%',

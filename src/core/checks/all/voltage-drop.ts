@@ -28,13 +28,21 @@ export default defineCheck({
     }),
     current: optional({ title: 'Current while measuring', unit: 'A', min: 0, max: 3000 }),
     each: optional({
+      given: true,
       title: 'At most per connection',
       help: '0.1 V when left empty',
       unit: 'V',
       above: 0,
       max: 10,
     }),
-    all: optional({ title: 'At most in all', help: '0.5 V when left empty', unit: 'V', above: 0, max: 20 }),
+    all: optional({
+      given: true,
+      title: 'At most in all',
+      help: '0.5 V when left empty',
+      unit: 'V',
+      above: 0,
+      max: 20,
+    }),
   }),
   example: {
     drops: [

@@ -1,0 +1,10 @@
+import type { Metadata } from 'next';
+import { KnownGoodScreen } from '@/screens/known-good/known-good';
+import { knownValues } from '@/services/known-good';
+
+export const metadata: Metadata = { title: 'Known-good values' };
+export const dynamic = 'force-dynamic';
+
+export default async function Page() {
+  return <KnownGoodScreen start={await knownValues()} />;
+}

@@ -1,0 +1,10 @@
+import type { Metadata } from 'next';
+import { ProceduresScreen } from '@/screens/procedures/procedures';
+import { procedures } from '@/services/procedures';
+
+export const metadata: Metadata = { title: 'Procedures' };
+export const dynamic = 'force-dynamic';
+
+export default async function Page() {
+  return <ProceduresScreen start={await procedures()} />;
+}

@@ -1,0 +1,76 @@
+'use client';
+
+import { Quiet, Segments } from '@/ui/controls';
+import { useSuspectName } from '../parts';
+import { useCase } from '../store';
+
+const SAYS: Record<string, string> = {
+  for: 'speaks for',
+  against: 'speaks against',
+  'rules out': 'rules out',
+};
+
+/** What this test says of each suspect. */
+export function Bearings({ testId }: { testId: string }) {
+  const suspects = useCase((s) => s.record.suspect);
+  const bearings = useCase((s) => s.record.bearing);
+  const add = useCase((s) => s.add);
+  const edit = useCase((s) => s.edit);
+  const remove = useCase((s) => s.remove);
+  const name = useSuspectName();
+  if (suspects.length === 0)
+    return (
+      <Quiet style={{ paddingLeft: 8 }}>
+        Name suspects below, and this test can speak for or against them.
+      </Quiet>
+    );
+  return (
+    <div>
+      {suspects.map((s) => {
+        const row = bearings.find((x) => x.testId === testId && x.suspectId === s.id);
+        return (
+          <div
+            key={s.id}
+            style={{
+              display: 'flex',
+              flexWrap: 'wrap',
+              gap: 10,
+              alignItems: 'center',
+              padding: '2px 0 2px 8px',
+            }}
+          >
+            <span style={{ flex: 1 }}>{name(s)}</span>
+            <Segments
+              label={`Says of ${name(s)}`}
+              value={row?.says ?? ''}
+              options={Object.entries(SAYS).map(([value, label]) => ({
+                value,
+                label: label.replace('speaks against', 'against'),
+              }))}
+              onChange={(says) => {
+                if (says === '') {
+                  if (row) remove('bearing', row.id, 'what a test says');
+                } else if (row) edit('bearing', row.id, 'says', says);
+                else add('bearing', { testId, suspectId: s.id, says });
+                if (says === 'rules out') edit('suspect', s.id, 'state', 'ruled out');
+              }}
+            />
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+/** The same in a line: what this test rules in or out. */
+export function BearingsInWords({ testId }: { testId: string }) {
+  const suspects = useCase((s) => s.record.suspect);
+  const bearings = useCase((s) => s.record.bearing);
+  const name = useSuspectName();
+  const words = bearings.flatMap((b) => {
+    const suspect = b.testId === testId && suspects.find((s) => s.id === b.suspectId);
+    return suspect ? [`${SAYS[b.says] ?? b.says} ${name(suspect)}`] : [];
+  });
+  if (words.length === 0) return null;
+  return <p style={{ paddingLeft: 8, fontSize: '0.875rem' }}>→ {words.join('; ')}</p>;
+}

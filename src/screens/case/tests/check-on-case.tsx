@@ -1,0 +1,77 @@
+'use client';
+
+import Link from 'next/link';
+import type { RowOf } from '@/core/case';
+import { checkOf, runCheck, typedOf } from '@/core/checks';
+import { changeBetween } from '@/core/readings';
+import { CheckForm, type Entries } from '@/screens/checks/check-form';
+import { Quiet } from '@/ui/controls';
+import { ChoiceField, LineField } from '../fields';
+import { useCase } from '../store';
+
+type InputRow = RowOf<'input'>;
+
+/** The form of a computed check on a case: every cell a row of its own that saves by itself. */
+export function CheckOnCase({
+  test,
+  inputs,
+  first,
+}: {
+  test: RowOf<'test'>;
+  inputs: readonly InputRow[];
+  first: RowOf<'test'> | undefined;
+}) {
+  const add = useCase((s) => s.add);
+  const edit = useCase((s) => s.edit);
+  const removeAll = useCase((s) => s.removeAll);
+  const all = useCase((s) => s.record.input);
+  const check = checkOf(test.checkId);
+  if (!check)
+    return (
+      <Quiet as="p" style={{ padding: 8 }}>
+        The computed check “{test.checkId}” is not part of this version of Vantle; what was entered is kept.
+      </Quiet>
+    );
+  const earlier = first ? all.filter((i) => i.testId === first.id) : [];
+  const same = (a: InputRow, b: { field: string; at: string; column: string }) =>
+    a.field === b.field && a.at === b.at && a.column === b.column;
+  const entries: Entries = {
+    rows: [...inputs],
+    cell: (row, of, props) => {
+      const before = of === 'entered' ? earlier.find((e) => same(e, row)) : undefined;
+      const change =
+        before && before.entered !== row.entered ? changeBetween(before.entered, row.entered) : '';
+      return (
+        <>
+          <LineField kind="input" id={row.id} field={of} {...props} />
+          {change && <Quiet style={{ paddingLeft: 8 }}>{change}</Quiet>}
+        </>
+      );
+    },
+    choice: (row, label, options) => (
+      <ChoiceField kind="input" id={row.id} field="entered" label={label} options={options} />
+    ),
+    add: (rows) =>
+      rows.forEach((r, i) => add('input', { ...r, testId: test.id, position: inputs.length + i })),
+    remove: (rows) =>
+      removeAll(
+        rows.map((r) => ({ kind: 'input' as const, id: r.id })),
+        'entry',
+      ),
+    fill: (row, value) => edit('input', row.id, 'entered', value),
+  };
+  const was = earlier.length ? runCheck(check, typedOf(check, earlier)) : undefined;
+  return (
+    <div style={{ padding: '4px 0 6px' }}>
+      <CheckForm check={check} entries={entries} />
+      {was?.state === 'done' && (
+        <Quiet as="p" style={{ padding: '6px 8px 0' }}>
+          Before: {was.findings.map((f) => (f.about ? `${f.about}: ${f.because}` : f.because)).join(' ')}
+        </Quiet>
+      )}
+      <Quiet as="p" style={{ padding: '4px 8px 0' }}>
+        <Link href={`/tests/${check.id}`}>How this check goes, and where its limits come from</Link>
+      </Quiet>
+    </div>
+  );
+}

@@ -1,0 +1,92 @@
+'use client';
+
+import { ListChecks, FolderPlus } from 'lucide-react';
+import { nanoid } from 'nanoid';
+import Link from 'next/link';
+import { useEffect, useState } from 'react';
+import { z } from 'zod';
+import { Procedure } from '@/core/case';
+import { beginRun, rankProcedures } from '@/core/guide';
+import { Button, Quiet, Tag } from '@/ui/controls';
+import { nowIso } from '../fields';
+import { useSuspectName } from '../parts';
+import { useCase } from '../store';
+import { Offer, Panel } from './panel';
+import { SaveProcedure } from './save-procedure';
+
+const Answer = z.object({ procedures: z.array(Procedure) });
+
+/** The shop's own procedures, those for this case first; beginning one puts its steps on the case. */
+export function ChooseProcedure({ onDone }: { onDone: () => void }) {
+  const record = useCase((s) => s.record);
+  const together = useCase((s) => s.together);
+  const name = useSuspectName();
+  const [list, setList] = useState<Procedure[]>();
+  const [problem, setProblem] = useState('');
+  const [saving, setSaving] = useState(false);
+  useEffect(() => {
+    fetch('/api/procedures')
+      .then(async (r) => setList(Answer.parse(await r.json()).procedures))
+      .catch(() => setProblem('The shop’s procedures could not be fetched: no connection. Try again.'));
+  }, []);
+  const hits = rankProcedures(list ?? [], record, record.suspect.map(name));
+  const begin = (p: Procedure) => {
+    const { runId, ops } = beginRun(p, {
+      at: nowIso(),
+      position: record.test.length,
+      newId: () => nanoid(14),
+      vehicle: record.vehicle,
+    });
+    together(ops);
+    onDone();
+    requestAnimationFrame(() => document.getElementById(`run-${runId}`)?.scrollIntoView({ block: 'start' }));
+  };
+  if (saving)
+    return <SaveProcedure testIds={record.test.map((t) => t.id)} choose onDone={() => setSaving(false)} />;
+  return (
+    <Panel title="Procedures of this shop" onDone={onDone}>
+      {problem && (
+        <p role="alert" style={{ color: 'var(--fail)' }}>
+          {problem}
+        </p>
+      )}
+      {list?.length === 0 && (
+        <Quiet>None yet. A test, or a row of tests, that worked can be saved as one.</Quiet>
+      )}
+      <ul>
+        {hits.map(({ procedure: p, because }) => (
+          <Offer key={p.id}>
+            <div>
+              <b>{p.title}</b>{' '}
+              {because.map((b) => (
+                <Tag key={b} $tone="accent">
+                  {b}
+                </Tag>
+              ))}
+              <p>
+                {p.steps.length} {p.steps.length === 1 ? 'step' : 'steps'}
+                {minutes(p) > 0 && `, about ${minutes(p)} min`}
+                {p.note && ` · ${p.note}`}
+              </p>
+            </div>
+            <Button aria-label={`Begin: ${p.title}`} onPress={() => begin(p)}>
+              <ListChecks aria-hidden="true" /> Begin
+            </Button>
+          </Offer>
+        ))}
+      </ul>
+      <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}>
+        {record.test.length > 0 && (
+          <Button $kind="quiet" onPress={() => setSaving(true)}>
+            <FolderPlus aria-hidden="true" /> Save tests of this case as one
+          </Button>
+        )}
+        <Quiet>
+          <Link href="/tests/procedures">All procedures</Link>
+        </Quiet>
+      </div>
+    </Panel>
+  );
+}
+
+const minutes = (p: Procedure) => p.steps.reduce((sum, s) => sum + (s.minutes ?? 0), 0);

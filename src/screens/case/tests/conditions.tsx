@@ -1,0 +1,117 @@
+'use client';
+
+import { X } from 'lucide-react';
+import styled from 'styled-components';
+import type { RowOf } from '@/core/case';
+import { judgeCondition } from '@/core/readings';
+import { IconButton, Segments } from '@/ui/controls';
+import { LineField } from '../fields';
+import { useCase } from '../store';
+
+/** What must hold before a test proves anything: its conditions, and the check of the set-up. */
+
+const Line = styled.div`
+  display: grid;
+  grid-template-columns: 52px minmax(120px, 2fr) minmax(80px, 0.9fr) auto minmax(0, auto);
+  gap: 2px 8px;
+  align-items: center;
+  & > span:first-child {
+    padding-left: 8px;
+    font-size: 0.8125rem;
+    color: var(--ink-3);
+  }
+  @container sheet (max-width: 560px) {
+    grid-template-columns: 52px 1fr 1fr auto;
+    & > div:nth-child(2) {
+      grid-column: 2 / -1;
+    }
+    & > span:nth-child(4) {
+      grid-column: 2 / 4;
+      grid-row: 3;
+    }
+  }
+`;
+const Because = styled.p<{ $met: string }>`
+  grid-column: 2 / -1;
+  padding-left: 8px;
+  font-size: 0.8125rem;
+  color: ${({ $met }) => ($met === 'no' ? 'var(--void)' : $met === 'yes' ? 'var(--pass)' : 'var(--unsure)')};
+`;
+
+/** One condition: met or not, by its own reading where it has one. */
+export function ConditionRow({ condition: c }: { condition: RowOf<'condition'> }) {
+  const edit = useCase((s) => s.edit);
+  const remove = useCase((s) => s.remove);
+  const judged = judgeCondition(c);
+  const b = { kind: 'condition', id: c.id, hideLabel: true } as const;
+  return (
+    <Line>
+      <span>needs</span>
+      <LineField {...b} field="what" label="Condition" placeholder="oil above 85 °C, key on engine off …" />
+      <LineField {...b} field="reading" label={`Reading of: ${c.what}`} figure placeholder="reads" />
+      <span>
+        <Segments
+          label={`${c.what}: met?`}
+          value={judged.because !== '' && c.met === '' ? judged.met : c.met}
+          options={[
+            { value: 'yes', label: 'met' },
+            { value: 'no', label: 'not met' },
+          ]}
+          onChange={(v) => edit('condition', c.id, 'met', v)}
+        />
+      </span>
+      <IconButton aria-label="Remove this condition" onPress={() => remove('condition', c.id, 'condition')}>
+        <X aria-hidden="true" />
+      </IconButton>
+      {judged.because !== '' && (
+        <Because $met={judged.met} role="status">
+          {judged.met === 'no' ? 'Not met: ' : judged.met === 'yes' ? 'Met: ' : ''}
+          {judged.because}
+        </Because>
+      )}
+    </Line>
+  );
+}
+
+/** The check of the set-up itself: an open lead reads the same 0 V as a dead sensor. */
+export function SetupRow({ test }: { test: RowOf<'test'> }) {
+  const edit = useCase((s) => s.edit);
+  const judged = judgeCondition({
+    what: test.setup,
+    met: test.setupResult === 'ok' ? 'yes' : test.setupResult === 'failed' ? 'no' : '',
+    reading: test.setupReading,
+  });
+  const b = { kind: 'test', id: test.id, hideLabel: true } as const;
+  const byReading = judged.because !== '' && test.setupResult === '';
+  return (
+    <Line>
+      <span>set-up</span>
+      <LineField
+        {...b}
+        field="setup"
+        label="Set-up check"
+        placeholder="leads on the battery first: above 12 V"
+      />
+      <LineField {...b} field="setupReading" label="Set-up check read" figure placeholder="reads" />
+      <span>
+        <Segments
+          label="Set-up check"
+          value={
+            byReading ? (judged.met === 'yes' ? 'ok' : judged.met === 'no' ? 'failed' : '') : test.setupResult
+          }
+          options={[
+            { value: 'ok', label: 'ok' },
+            { value: 'failed', label: 'failed' },
+          ]}
+          onChange={(v) => edit('test', test.id, 'setupResult', v)}
+        />
+      </span>
+      <span />
+      {judged.because !== '' && (
+        <Because $met={judged.met} role="status">
+          {judged.because}
+        </Because>
+      )}
+    </Line>
+  );
+}

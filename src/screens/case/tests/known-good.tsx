@@ -1,0 +1,96 @@
+'use client';
+
+import Link from 'next/link';
+import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import styled from 'styled-components';
+import type { RowOf } from '@/core/case';
+import type { KnownOffer } from '@/core/readings';
+import { Button, Figure, Quiet } from '@/ui/controls';
+import { useCase } from '../store';
+
+type Offers = Record<string, KnownOffer[]>;
+const Context = createContext<Offers>({});
+
+/** Asks, whenever something was saved, what healthy vehicles read where this case has no limit. */
+export function KnownGoodProvider({ children }: { children: ReactNode }) {
+  const caseId = useCase((s) => s.record.case.id);
+  const seq = useCase((s) => s.open.record.case.seq);
+  const wanted = useCase((s) => s.record.reading.some((r) => r.limit === '' && r.label !== ''));
+  const [offers, setOffers] = useState<Offers>({});
+  useEffect(() => {
+    if (!wanted) return;
+    const stop = new AbortController();
+    fetch(`/api/cases/${caseId}/known-good`, { signal: stop.signal })
+      .then((r) => (r.ok ? r.json() : undefined))
+      .then((a?: { offers: Offers }) => a && setOffers(a.offers))
+      .catch(() => undefined);
+    return () => stop.abort();
+  }, [caseId, seq, wanted]);
+  return <Context.Provider value={offers}>{children}</Context.Provider>;
+}
+
+const Offer = styled.p`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 10px;
+  align-items: center;
+  margin: 0 0 4px 8px;
+  padding: 2px 10px;
+  border-left: 3px solid var(--accent-2);
+  background: var(--accent-soft);
+  font-size: 0.875rem;
+`;
+const MOST = 2;
+
+/** How many healthy vehicles, their range, where this one stands, and how near they are. */
+export function KnownGoodOffers({ reading }: { reading: RowOf<'reading'> }) {
+  const offers = useContext(Context)[reading.id] ?? [];
+  const edit = useCase((s) => s.edit);
+  if (reading.limit !== '' || offers.length === 0) return null;
+  const take = (o: KnownOffer) => {
+    edit('reading', reading.id, 'limit', o.limit.replace(/\u00a0/g, ' '));
+    edit('test', reading.testId, 'expectationSource', 'known-good vehicle');
+    edit('test', reading.testId, 'expectation', `as ${count(o.vehicles)}: ${inWords(o)}`);
+  };
+  return (
+    <>
+      {offers.slice(0, MOST).map((o) => (
+        <Offer key={o.build + o.conditionWords.join()} role="note">
+          <span>
+            Known-good: {count(o.vehicles)},{' '}
+            <Figure>{o.low === o.high ? o.low : `${o.low} to ${o.high}`}</Figure>
+            {o.stands && <b> {o.stands}</b>}
+          </span>
+          <Quiet>
+            {inWords(o)};{' '}
+            {o.from.slice(0, 4).map((f, i) => (
+              <span key={i}>
+                {i > 0 && ', '}
+                {f.caseId ? <Link href={`/cases/${f.caseId}`}>{f.text}</Link> : f.text}
+              </span>
+            ))}
+            {o.from.length > 4 && ' …'}
+          </Quiet>
+          <Button $kind="quiet" onPress={() => take(o)}>
+            Use as the limit
+          </Button>
+        </Offer>
+      ))}
+    </>
+  );
+}
+
+const count = (n: number) => `${n} healthy vehicle${n === 1 ? '' : 's'}`;
+
+function inWords(o: KnownOffer): string {
+  const held = o.conditionWords.join(', ');
+  const under =
+    o.conditions === 'same'
+      ? `same conditions (${held})`
+      : o.conditions === 'none noted'
+        ? 'no conditions noted on either'
+        : held === ''
+          ? 'other conditions: none were noted there'
+          : `other conditions: ${held}`;
+  return `${o.build}, ${under}`;
+}

@@ -1,0 +1,155 @@
+'use client';
+
+import { Split, X } from 'lucide-react';
+import styled from 'styled-components';
+import type { RowOf } from '@/core/case';
+import { changeBetween, readEntry, readLimit, readMany, type Judgement } from '@/core/readings';
+import { Button, IconButton } from '@/ui/controls';
+import { VerdictShape } from '@/ui/marks';
+import { LineField } from '../fields';
+import { useCase } from '../store';
+import { KnownGoodOffers } from './known-good';
+
+const Line = styled.div`
+  display: grid;
+  grid-template-columns:
+    minmax(150px, 1.7fr) minmax(84px, 0.7fr) minmax(96px, 0.8fr) minmax(120px, 1.6fr)
+    auto;
+  gap: 2px 8px;
+  align-items: center;
+  /* On a narrow sheet the reason takes a line of its own under the three cells. */
+  @container sheet (max-width: 740px) {
+    grid-template-columns: minmax(110px, 1.7fr) minmax(78px, 0.8fr) minmax(84px, 0.8fr) auto;
+    & > [role='status'] {
+      grid-row: 2;
+      grid-column: 1 / -1;
+      padding-left: 8px;
+    }
+  }
+`;
+const Says = styled.span`
+  display: flex;
+  gap: 6px;
+  align-items: baseline;
+  font-size: 0.875rem;
+  color: var(--ink-2);
+  & > svg {
+    align-self: center;
+  }
+`;
+const Change = styled.b`
+  display: block;
+  font-weight: 600;
+`;
+const Under = styled.div`
+  padding: 0 0 4px 8px;
+`;
+
+/** One reading against its limit, with what it was before; offers what helps: a unit, a split, a known-good. */
+export function ReadingRow({
+  reading: r,
+  judged,
+  before,
+  onEnter,
+}: {
+  reading: RowOf<'reading'>;
+  judged: Judgement;
+  before: RowOf<'reading'> | undefined;
+  onEnter: () => void;
+}) {
+  const remove = useCase((s) => s.remove);
+  const edit = useCase((s) => s.edit);
+  const split = useSplit(r);
+  const limit = readLimit(r.limit);
+  const many = readMany(r.entered);
+  const offer = unitOffer(r);
+  const change = before ? changeBetween(before.entered, r.entered) : '';
+  const b = { kind: 'reading', id: r.id, hideLabel: true } as const;
+  return (
+    <>
+      <Line>
+        <LineField {...b} field="label" label="Reading" placeholder="what is read" onEnter={onEnter} />
+        <LineField
+          {...b}
+          field="entered"
+          label="Value"
+          figure
+          placeholder="3.72 V"
+          onEnter={() => {
+            if (many) split();
+            else onEnter();
+          }}
+        />
+        <LineField
+          {...b}
+          field="limit"
+          label="Limit"
+          figure
+          placeholder="3.0–3.6 V, ≥ 12 V, siblings"
+          onEnter={onEnter}
+        />
+        <Says role="status">
+          {(judged.verdict || r.entered) && <VerdictShape verdict={judged.verdict} size={12} />}
+          <span>
+            {judged.because || (limit.ok ? '' : limit.message)}
+            {change && <Change>{change.charAt(0).toUpperCase() + change.slice(1)}.</Change>}
+            {!change && before?.entered && <Change>Before: {before.entered}.</Change>}
+            {judged.verdict && <span className="visually-hidden"> {judged.verdict}</span>}
+          </span>
+        </Says>
+        <IconButton
+          aria-label={`Remove reading ${r.label}`}
+          onPress={() => remove('reading', r.id, 'reading')}
+        >
+          <X aria-hidden="true" />
+        </IconButton>
+      </Line>
+      {many && (
+        <Under>
+          <Button onPress={split}>
+            <Split aria-hidden="true" /> Make {many.length} readings of it
+          </Button>
+        </Under>
+      )}
+      {!many && offer !== undefined && (
+        <Under>
+          <Button onPress={() => edit('reading', r.id, 'entered', offer)}>Take {offer}</Button>
+        </Under>
+      )}
+      {!many && <KnownGoodOffers reading={r} />}
+    </>
+  );
+}
+
+/** The entry with the unit that was likely meant, when the one typed cannot be. */
+function unitOffer(r: Pick<RowOf<'reading'>, 'entered' | 'limit'>): string | undefined {
+  const limit = readLimit(r.limit);
+  const wanted =
+    limit.ok && limit.limit && limit.limit.form !== 'states' && limit.limit.form !== 'siblings'
+      ? limit.limit.unit
+      : '';
+  const entry = readEntry(r.entered, wanted === '' ? undefined : wanted);
+  return entry.kind === 'problem' ? entry.offer : undefined;
+}
+
+/** Makes several readings of `1:0.9 2:0.4 3:0.9`, held against each other when no limit was given. */
+function useSplit(r: RowOf<'reading'>) {
+  const add = useCase((s) => s.add);
+  const edit = useCase((s) => s.edit);
+  return () => {
+    const rows = readMany(r.entered);
+    if (!rows) return;
+    const limit = r.limit === '' ? 'siblings' : r.limit;
+    const name = (at: string) => `${r.label} ${at}`.trim();
+    rows.forEach((row, i) => {
+      if (i === 0) {
+        edit('reading', r.id, 'label', name(row.at));
+        edit('reading', r.id, 'entered', row.entered);
+        edit('reading', r.id, 'limit', limit);
+      } else {
+        const position = r.position + i / (rows.length + 1);
+        add('reading', { testId: r.testId, label: name(row.at), entered: row.entered, limit, position });
+      }
+    });
+  };
+}

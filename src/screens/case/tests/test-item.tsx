@@ -1,0 +1,234 @@
+'use client';
+
+import { CopyPlus, FolderPlus, Plus, X } from 'lucide-react';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import styled from 'styled-components';
+import type { RowOf } from '@/core/case';
+import { judgeWhole } from '@/core/checks';
+import { partsOf, repeatTest } from '@/core/guide';
+import { Button, IconButton, Quiet } from '@/ui/controls';
+import { dayTime } from '@/ui/dates';
+import { VerdictMark } from '@/ui/marks';
+import { LineField, nowIso, useFocusNext } from '../fields';
+import { AddFiles, Files } from '../files';
+import { useCase } from '../store';
+import { Bearings, BearingsInWords } from './bearings';
+import { CheckOnCase } from './check-on-case';
+import { ConditionRow, SetupRow } from './conditions';
+import { Details, DetailsInWords } from './details';
+import { ReadingRow } from './reading-row';
+import { SaveProcedure } from './save-procedure';
+import { Watch } from './watch';
+
+const Card = styled.article<{ $verdict: string }>`
+  border-left: 4px solid ${({ $verdict }) => ($verdict ? `var(--${$verdict})` : 'var(--rule-2)')};
+  padding: 2px 0 6px 12px;
+  scroll-margin-top: 116px;
+  min-width: 0;
+`;
+const Care = styled.p`
+  display: flex;
+  gap: 8px;
+  margin: 4px 0 4px 8px;
+  padding: 5px 10px;
+  border: 1px solid var(--unsure);
+  border-left-width: 6px;
+  border-radius: 3px;
+  background: var(--unsure-soft);
+  & b {
+    color: var(--unsure);
+    white-space: nowrap;
+  }
+`;
+const Said = styled.p<{ $verdict: string }>`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
+  margin: 4px 0 2px 8px;
+  padding: 5px 10px;
+  border-radius: 3px;
+  background: ${({ $verdict }) => `var(--${$verdict}-soft)`};
+  color: ${({ $verdict }) => `var(--${$verdict})`};
+  font-size: 0.875rem;
+`;
+
+/** One test: question, cautions, conditions and set-up, then readings that judge themselves. */
+export function TestItem({ test }: { test: RowOf<'test'> }) {
+  const record = useCase((s) => s.record);
+  const add = useCase((s) => s.add);
+  const remove = useCase((s) => s.remove);
+  const together = useCase((s) => s.together);
+  const focus = useFocusNext();
+  const [more, setMore] = useState(false);
+  const [saving, setSaving] = useState(false);
+  const [withSetup, setWithSetup] = useState(false);
+  const [watching, setWatching] = useState(false);
+  const parts = partsOf(record, test.id);
+  const { conditions, readings, inputs } = parts;
+  const judged = judgeWhole(test, conditions, readings, inputs);
+  const { verdict, because } = judged.test;
+  const first = test.repeatOf ? record.test.find((t) => t.id === test.repeatOf) : undefined;
+  const b = { kind: 'test', id: test.id } as const;
+
+  const addReading = () => {
+    const last = readings.at(-1);
+    const id = add('reading', { testId: test.id, limit: last?.limit ?? '', position: readings.length });
+    focus(`${id}:label`);
+  };
+  const again = () => {
+    const { ops } = repeatTest(test, parts, {
+      at: nowIso(),
+      position: record.test.length,
+      newId: () => nanoid(14),
+    });
+    together(ops);
+    const reading = ops.find((op) => op.kind === 'reading' || op.kind === 'input');
+    if (reading) focus(`${reading.id}:entered`);
+  };
+  const repaired = record.repair.length > 0;
+  const toRepeat = verdict === 'fail' && repaired && !record.test.some((t) => t.repeatOf === test.id);
+
+  return (
+    <Card $verdict={verdict} aria-label={test.question || 'Test'} id={`test-${test.id}`}>
+      <div style={{ display: 'flex', gap: 8, alignItems: 'start' }}>
+        <div style={{ flex: 1, minWidth: 0 }}>
+          <LineField
+            {...b}
+            field="question"
+            label="Question"
+            hideLabel
+            placeholder="What does this test ask? “Does the pump hold pressure after switching off?”"
+          />
+        </div>
+        <span style={{ paddingTop: 5 }}>
+          <VerdictMark verdict={verdict} />
+        </span>
+        <IconButton aria-label="Repeat this test" onPress={again}>
+          <CopyPlus aria-hidden="true" />
+        </IconButton>
+        <IconButton
+          aria-label="Save as a procedure"
+          aria-expanded={saving}
+          onPress={() => setSaving(!saving)}
+        >
+          <FolderPlus aria-hidden="true" />
+        </IconButton>
+        <IconButton aria-label="Remove this test" onPress={() => remove('test', test.id, 'test')}>
+          <X aria-hidden="true" />
+        </IconButton>
+      </div>
+      {saving && <SaveProcedure testIds={[test.id]} onDone={() => setSaving(false)} />}
+      {first && <Before first={first} />}
+      {test.caution.trim() !== '' && (
+        <Care role="note">
+          <b>Take care:</b> {test.caution}
+        </Care>
+      )}
+      {conditions.map((c) => (
+        <ConditionRow key={c.id} condition={c} />
+      ))}
+      {(test.setup !== '' || test.setupResult !== '' || withSetup) && <SetupRow test={test} />}
+
+      {test.checkId !== '' && <CheckOnCase test={test} inputs={inputs} first={first} />}
+      {readings.map((r, i) => (
+        <ReadingRow
+          key={r.id}
+          reading={r}
+          judged={judged.readings[i]!}
+          before={
+            first &&
+            record.reading.find(
+              (x) => x.testId === first.id && x.label === r.label && x.position === r.position,
+            )
+          }
+          onEnter={() => {
+            const next = readings[i + 1];
+            if (next) focus(`${next.id}:label`);
+            else addReading();
+          }}
+        />
+      ))}
+      {(test.watch !== '' || watching) && <Watch test={test} />}
+      {because !== '' && speaks(verdict, test, readings.length) && (
+        <Said $verdict={verdict || 'void'} role="status">
+          {because}
+          {verdict === 'void' && (
+            <Button onPress={again}>
+              <CopyPlus aria-hidden="true" /> Do it again
+            </Button>
+          )}
+        </Said>
+      )}
+      <Files testId={test.id} label="Photos and files of this test" />
+      <div style={{ display: 'flex', gap: 4, flexWrap: 'wrap', alignItems: 'center' }}>
+        <Button $kind="quiet" onPress={addReading}>
+          <Plus aria-hidden="true" /> Reading
+        </Button>
+        <Button
+          $kind="quiet"
+          onPress={() => focus(`${add('condition', { testId: test.id, position: conditions.length })}:what`)}
+        >
+          <Plus aria-hidden="true" /> Condition
+        </Button>
+        {test.setup === '' && !withSetup && (
+          <Button
+            $kind="quiet"
+            onPress={() => {
+              setWithSetup(true);
+              focus(`${test.id}:setup`);
+            }}
+          >
+            <Plus aria-hidden="true" /> Set-up check
+          </Button>
+        )}
+        {test.watch === '' && !watching && (
+          <Button $kind="quiet" onPress={() => setWatching(true)}>
+            Comes and goes
+          </Button>
+        )}
+        <AddFiles testId={test.id} what={test.question || 'this test'} />
+        <Button $kind="quiet" aria-expanded={more} onPress={() => setMore(!more)}>
+          {more ? 'Less' : 'Where, source, suspects …'}
+        </Button>
+        {toRepeat && (
+          <Button onPress={again}>
+            <CopyPlus aria-hidden="true" /> Repeat after the repair
+          </Button>
+        )}
+      </div>
+      {more ? (
+        <>
+          <Details test={test} />
+          <Bearings testId={test.id} />
+        </>
+      ) : (
+        <>
+          <DetailsInWords test={test} />
+          <BearingsInWords testId={test.id} />
+        </>
+      )}
+    </Card>
+  );
+}
+
+/** Whether the sentence for the whole test says more than the rows above it. */
+function speaks(verdict: string, test: RowOf<'test'>, readings: number): boolean {
+  return (
+    verdict === 'void' || verdict === 'unsure' || test.overrule !== '' || (verdict !== '' && readings > 1)
+  );
+}
+
+function Before({ first }: { first: RowOf<'test'> }) {
+  return (
+    <p style={{ paddingLeft: 8, fontSize: '0.875rem', color: 'var(--ink-2)' }}>
+      Again, as on <a href={`#test-${first.id}`}>{dayTime(first.at)}</a>
+      {first.verdict !== '' && (
+        <>
+          , when it was <VerdictMark verdict={first.verdict} small /> <Quiet>{first.because}</Quiet>
+        </>
+      )}
+    </p>
+  );
+}

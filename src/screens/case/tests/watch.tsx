@@ -1,0 +1,40 @@
+'use client';
+
+import type { RowOf } from '@/core/case';
+import { Segments } from '@/ui/controls';
+import { LineField, NumberField, Row } from '../fields';
+import { useCase } from '../store';
+
+/** A fault that comes and goes: caught or only seen good, how often it was tried, how long it took. */
+export function Watch({ test }: { test: RowOf<'test'> }) {
+  const edit = useCase((s) => s.edit);
+  const b = { kind: 'test', id: test.id } as const;
+  return (
+    <div style={{ paddingLeft: 8 }}>
+      <div style={{ display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap', paddingTop: 4 }}>
+        <span style={{ fontSize: '0.8125rem', color: 'var(--ink-3)' }}>Comes and goes</span>
+        <Segments
+          label="An intermittent fault was"
+          value={test.watch}
+          options={[
+            { value: 'caught', label: 'caught' },
+            { value: 'seen good', label: 'seen good' },
+          ]}
+          onChange={(v) => edit('test', test.id, 'watch', v)}
+        />
+      </div>
+      {test.watch !== '' && (
+        <Row $columns="0.8fr 0.8fr 2fr">
+          <NumberField {...b} field="tries" label="Tries without it" />
+          <LineField {...b} field="took" label="It took" figure placeholder="25 min" />
+          <LineField
+            {...b}
+            field="caughtUnder"
+            label={test.watch === 'caught' ? 'Caught under' : 'Tried under'}
+            placeholder="hot, over a bump, after rain"
+          />
+        </Row>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,48 @@
+'use client';
+
+import { useId } from 'react';
+import { FieldLabel, Input } from './controls';
+
+/** A labelled line of text that is not bound to a case. */
+export function LineInput({
+  label,
+  hideLabel,
+  value,
+  onChange,
+  onEnter,
+  placeholder,
+  figure,
+  most = 400,
+}: {
+  label: string;
+  hideLabel?: boolean;
+  value: string;
+  onChange: (value: string) => void;
+  onEnter?: (() => void) | undefined;
+  placeholder?: string;
+  figure?: boolean;
+  most?: number;
+}) {
+  const id = useId();
+  return (
+    <div>
+      <FieldLabel htmlFor={id} className={hideLabel ? 'visually-hidden' : undefined}>
+        {label}
+      </FieldLabel>
+      <Input
+        id={id}
+        $figure={figure}
+        maxLength={most}
+        autoComplete="off"
+        value={value}
+        placeholder={placeholder}
+        onChange={(e) => onChange(e.target.value)}
+        onKeyDown={(e) => {
+          if (e.key !== 'Enter' || e.nativeEvent.isComposing || !onEnter) return;
+          e.preventDefault();
+          onEnter();
+        }}
+      />
+    </div>
+  );
+}
