@@ -2,6 +2,7 @@ import type { CaseFile } from '@/core/exchange';
 import { airAndFuel } from './cases/air-and-fuel';
 import { chassisAndDrive } from './cases/chassis-and-drive';
 import { engineAndOthers } from './cases/engine-and-others';
+import { measuredCases } from './cases/measured';
 import { openCases } from './cases/open';
 import { startingAndWiring } from './cases/starting-and-wiring';
 import { clock } from './write';
@@ -39,5 +40,6 @@ export function demoCases(now: Date): CaseFile[] {
     ...airAndFuel(at),
     ...engineAndOthers(at),
     ...openCases(at),
+    ...measuredCases(at),
   ].sort((a, b) => (a.number ?? 0) - (b.number ?? 0));
 }

@@ -193,3 +193,8 @@ export const car = (build: keyof typeof builds, year: number, vin = '', plate = 
   vin,
   plate,
 });
+
+/** A computed check with its entries, as part of a test. */
+export const k = (id: string, entries: NonNullable<Test['check']>['entries']): Partial<Test> => ({
+  check: { id, entries },
+});

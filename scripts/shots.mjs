@@ -22,7 +22,11 @@ ensureInstalled();
 if (ensureBuilt().code !== 0) process.exit(1);
 const { chromium } = await import('@playwright/test');
 const temp = mkdtempSync(path.join(os.tmpdir(), 'vantle-shots-'));
-const env = { VANTLE_DATABASE_URL: `file:${path.join(temp, 'shop.db')}`, VANTLE_LOG: 'silent' };
+const env = {
+  VANTLE_DATABASE_URL: `file:${path.join(temp, 'shop.db')}`,
+  VANTLE_FILES: path.join(temp, 'files'),
+  VANTLE_LOG: 'silent',
+};
 if (run(process.execPath, [TSX(), 'demo/load.ts'], { env }).code !== 0) process.exit(1);
 const server = await serve({ port: await freePort(), env, quiet: true });
 const browser = await chromium.launch({

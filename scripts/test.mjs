@@ -98,6 +98,7 @@ if (wanted('static') || wanted('browser')) {
 async function browserTests() {
   const env = {
     VANTLE_DATABASE_URL: `file:${path.join(temp, 'shop.db')}`,
+    VANTLE_FILES: path.join(temp, 'files'),
     VANTLE_LOG: 'error',
     VANTLE_VIN_DATA: path.join(temp, 'vin-data.db'),
   };

@@ -39,6 +39,16 @@ const PICTURES: Record<string, 'jpeg' | 'png' | 'webp' | 'avif' | 'tiff'> = {
 };
 const FILMS = new Set(['video/mp4', 'video/quicktime', 'video/x-m4v', 'audio/x-m4a', 'video/3gpp']);
 
+const PROGRAMS = new Set([
+  'application/x-msdownload',
+  'application/x-elf',
+  'application/x-mach-binary',
+  'application/java-vm',
+  'application/vnd.android.package-archive',
+  'application/x-apple-diskimage',
+  'application/x.ms.shortcut',
+]);
+
 /** What a text may be, when its content has no signature. */
 function textType(content: Buffer, name: string): string {
   const head = content.subarray(0, 4096);
@@ -79,6 +89,10 @@ async function prepare(
       `"${name}" is a HEIC picture, which most screens here cannot show. Set the camera to "most compatible" (JPEG) and take it again.`,
     );
   if (FILMS.has(mime)) return { content: withoutPlace(content), mime };
+  if (PROGRAMS.has(mime))
+    throw new Error(
+      `"${name}" is a program, whatever its name says. Attach photos, films, recordings and documents.`,
+    );
   return { content, mime };
 }
 

@@ -38,6 +38,7 @@ export async function knownValues(
   const proven = (await readingsAfterRepair(db(), vehicle, PROVEN)).map((r) => ({
     label: r.reading.label,
     entered: r.reading.entered,
+    question: r.question,
     conditions: r.conditions,
     from: `case ${r.number}`,
     caseId: r.caseId,
@@ -60,7 +61,8 @@ export async function knownGoodOffers(caseId: string): Promise<Record<string, Kn
   const offers: Record<string, KnownOffer[]> = {};
   for (const r of bare) {
     const met = record.condition.filter((c) => c.testId === r.testId && c.met === 'yes').map((c) => c.what);
-    const found = knownGoodFor(r, met, record.vehicle, values);
+    const question = record.test.find((t) => t.id === r.testId)?.question ?? '';
+    const found = knownGoodFor({ ...r, question }, met, record.vehicle, values);
     if (found.length) offers[r.id] = found;
   }
   return offers;

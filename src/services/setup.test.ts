@@ -2,11 +2,15 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { DEMO_KNOWN_GOOD } from '../../demo/known-good';
+import { DEMO_PROCEDURES } from '../../demo/procedures';
 import { demoCases, DEMO_MEANINGS, DEMO_PEOPLE, SHOP_NAME } from '../../demo/shop';
 import { catalogueItems } from './catalogue';
 import { createCase, desk } from './cases';
 import { forgetIndex } from './index-of-cases';
 import { setMeaning, shopMeanings } from './meanings';
+import { knownValues } from './known-good';
+import { procedures } from './procedures';
 import { closeDatabase, loadDemo, prepare } from './setup';
 import { changeShop, everybody, people, shopName } from './shop';
 
@@ -14,6 +18,7 @@ let folder = '';
 beforeEach(() => {
   folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-setup-'));
   process.env.VANTLE_DATABASE_URL = `file:${path.join(folder, 'shop.db')}`;
+  process.env.VANTLE_FILES = path.join(folder, 'files');
   forgetIndex();
 });
 afterEach(async () => {
@@ -26,6 +31,12 @@ const content = (n: number) => ({
   people: DEMO_PEOPLE,
   meanings: DEMO_MEANINGS,
   cases: demoCases(new Date('2026-06-01T00:00:00Z')).slice(0, n),
+  procedures: DEMO_PROCEDURES,
+  knownGood: DEMO_KNOWN_GOOD,
+  files: async () => [
+    { caseNumber: 1, name: 'note.txt', content: new TextEncoder().encode('held at idle') },
+    { caseNumber: 99, name: 'lost.txt', content: new TextEncoder().encode('no such case') },
+  ],
 });
 
 describe('making a shop ready', () => {
@@ -54,6 +65,8 @@ describe('making a shop ready', () => {
     expect(await loadDemo(content(4))).toBe(false);
     expect((await desk()).total).toBe(3);
     expect(await shopName()).toBe(SHOP_NAME);
+    expect((await procedures()).map((p) => p.id).sort()).toEqual(DEMO_PROCEDURES.map((p) => p.id).sort());
+    expect((await knownValues()).filter((v) => v.id)).toHaveLength(DEMO_KNOWN_GOOD.length);
   });
 
   it('never loads the demo into a shop of one’s own', async () => {

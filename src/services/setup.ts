@@ -1,8 +1,10 @@
-import type { CatalogueItem } from '@/core/case';
+import type { CatalogueItem, KnownGood, Procedure } from '@/core/case';
 import { STARTER_FAILURES, STARTER_PARTS } from '@/core/cause';
 import { db, write, closeDatabase } from '@/store/database';
 import { migrateDatabase } from '@/store/migrate';
+import { loadCase } from '@/store/rows';
 import {
+  caseIdByNumber,
   countCases,
   getSetting,
   insertCatalogue,
@@ -12,6 +14,9 @@ import {
   putMeaning,
   putSetting,
 } from '@/store/shop';
+import { takeFile } from './files';
+import { changeKnownGood } from './known-good';
+import { changeProcedure, procedures } from './procedures';
 
 export type ShopKind = 'own' | 'demo';
 
@@ -66,6 +71,11 @@ export interface DemoContent {
   cases: unknown[];
   /** The shop's own words for maker-specific codes. */
   meanings: Record<string, string>;
+  procedures: Procedure[];
+  /** Values read on healthy vehicles on purpose. */
+  knownGood: KnownGood[];
+  /** Photos and files: on which case, on which of its tests (by its question), and what they hold. */
+  files: () => Promise<{ caseNumber: number; test?: string; name: string; content: Uint8Array }[]>;
 }
 
 /**
@@ -92,8 +102,26 @@ export async function loadDemo(content: DemoContent): Promise<boolean> {
   // A start that was broken off goes on where it stopped.
   const done = await countCases(db());
   for (const file of content.cases.slice(done)) await importCase(file, content.people[0]?.id ?? '');
+  await addShelves(content);
   await write((tx) => putSetting(tx, 'demo.loaded', true));
   return true;
+}
+
+/** What stands beside the cases: procedures, known-good values, files. Adding them twice does no harm. */
+async function addShelves(content: DemoContent): Promise<void> {
+  const who = content.people[0]?.id ?? '';
+  const there = new Set((await procedures()).map((p) => p.id));
+  for (const procedure of content.procedures)
+    if (!there.has(procedure.id)) await changeProcedure({ do: 'save', procedure }, who);
+  for (const value of content.knownGood) await changeKnownGood({ do: 'save', value }, who);
+  for (const [i, file] of (await content.files()).entries()) {
+    const caseId = await caseIdByNumber(db(), file.caseNumber);
+    const record = caseId && (await loadCase(db(), caseId));
+    if (!record) continue;
+    const testId = record.test.find((t) => t.question === file.test)?.id ?? null;
+    const upload = { caseId, id: `demo-file-${i}`, name: file.name, testId, partId: null };
+    await takeFile(upload, new Blob([new Uint8Array(file.content)]).stream(), 0, who);
+  }
 }
 
 export { closeDatabase };

@@ -9,6 +9,7 @@ import { prepare } from './setup';
 export async function testShop(): Promise<() => Promise<void>> {
   const folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-unit-'));
   process.env.VANTLE_DATABASE_URL = `file:${path.join(folder, 'shop.db')}`;
+  process.env.VANTLE_FILES = path.join(folder, 'files');
   process.env.VANTLE_LOG = 'silent';
   forgetIndex();
   await prepare('own');

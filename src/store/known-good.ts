@@ -38,6 +38,7 @@ export async function readingsAfterRepair(
     .select({
       reading: s.readings,
       testId: s.tests.id,
+      question: s.tests.question,
       number: s.cases.number,
       caseId: s.cases.id,
       vehicle: s.vehicles,

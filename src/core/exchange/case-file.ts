@@ -14,6 +14,8 @@ import {
   SUSPECT_STATES,
   VEHICLE_KINDS,
   WAITS,
+  WATCHES,
+  WHERE_KINDS,
 } from '@/core/case';
 
 const line = z.string().max(400).optional();
@@ -95,6 +97,17 @@ export const CaseFile = z.object({
     )
     .optional(),
   clears: z.array(z.object({ at, note: line })).optional(),
+  /** Procedures begun on this case; their steps are tests that name them. */
+  procedures: z
+    .array(
+      z.object({
+        ref: z.string().min(1).max(60),
+        title: line,
+        at,
+        state: z.enum(['', 'done', 'stopped']).optional(),
+      }),
+    )
+    .optional(),
   roles: z.array(z.object({ code: z.string().min(1).max(60), role: z.enum(ROLES), why: line })).optional(),
   tests: z
     .array(
@@ -104,15 +117,38 @@ export const CaseFile = z.object({
         at,
         by: line,
         repeatOf: line,
+        /** The procedure of this file it is a step of. */
+        procedure: line,
+        /** Why this step was left out. */
+        skipped: line,
         question: z.string().max(400),
+        whereKind: z.enum(WHERE_KINDS).optional(),
         where: line,
         caution: line,
         setup: line,
+        setupReading: line,
         setupResult: z.enum(['', 'ok', 'failed']).optional(),
         expectation: line,
         expectationSource: z.enum(EXPECTATION_SOURCES).optional(),
+        instrument: line,
+        accuracy: line,
         minutes: z.number().min(0).max(10_000).optional(),
         note: prose,
+        /** An intermittent fault: caught or only seen good, tries without it, how long, under what. */
+        watch: z.enum(WATCHES).optional(),
+        tries: z.number().int().min(0).max(100_000).optional(),
+        took: line,
+        caughtUnder: line,
+        /** A computed check with its entries as typed, by the names of its fields. */
+        check: z
+          .object({
+            id: z.string().min(1).max(60),
+            entries: z.record(
+              z.string(),
+              z.union([z.string().max(400), z.array(z.record(z.string(), z.string().max(400))).max(200)]),
+            ),
+          })
+          .optional(),
         overrule: z.enum(['', 'pass', 'fail', 'unsure', 'void']).optional(),
         overruleWhy: line,
         conditions: z

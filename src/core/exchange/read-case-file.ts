@@ -1,5 +1,6 @@
 import { KINDS, type CatalogueItem, type Kind } from '@/core/case';
 import type { Catalogue } from '@/core/cause';
+import { checkOf, rowsFor } from '@/core/checks';
 import { readCode, readScan, type ScanReport } from '@/core/codes';
 import { readSentence, symptomById } from '@/core/symptoms';
 import type { CaseFile } from './case-file';
@@ -139,13 +140,22 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
       throw new Error(`The file speaks of the ${what} "${name}", but has none of that name.`);
     return hit;
   };
+  const runs = new Map<string, string>();
+  (file.procedures ?? []).forEach(({ ref, ...run }, i) => runs.set(ref, add('run', run, i)));
   (file.tests ?? []).forEach((t, i) => {
-    const { conditions, readings, says, repeatOf, by, ...fields } = t;
+    const { conditions, readings, says, repeatOf, by, check, procedure, ...fields } = t;
     const id = add(
       'test',
-      { ...fields, byId: into.person(by), repeatOf: repeatOf ? named(tests, repeatOf, 'test') : null },
+      {
+        ...fields,
+        byId: into.person(by),
+        repeatOf: repeatOf ? named(tests, repeatOf, 'test') : null,
+        runId: procedure ? named(runs, procedure, 'procedure') : null,
+        checkId: check?.id,
+      },
       i,
     );
+    entriesOf(check).forEach((cell, n) => add('input', { ...cell, testId: id }, n));
     if (t.ref) tests.set(t.ref, id);
     (conditions ?? []).forEach((c, n) => add('condition', { ...c, testId: id }, n));
     (readings ?? []).forEach((r, n) => add('reading', { ...r, testId: id }, n));
@@ -187,6 +197,14 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
     add('comeback', { ofCaseId: into.earlierCaseId, state: file.comebackOf.state, why: file.comebackOf.why });
   }
   return { rows, fresh };
+}
+
+/** The entries of a computed check as rows; refuses a check that this version does not have. */
+function entriesOf(check: NonNullable<CaseFile['tests']>[number]['check']) {
+  if (!check) return [];
+  const known = checkOf(check.id);
+  if (!known) throw new Error(`The file uses a computed check "${check.id}", which is not known here.`);
+  return rowsFor(known, check.entries);
 }
 
 /**

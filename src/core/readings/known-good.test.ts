@@ -57,6 +57,13 @@ describe('known-good values', () => {
     ).toEqual([]);
     expect(ask([value('1', 'steady')])).toEqual([]);
   });
+  it('takes a bare label only under its own question', () => {
+    const values = [value('1', '11 %', { label: 'at rest', question: 'Does the actuator run its way?' })];
+    const ask2 = (question: string) =>
+      knownGoodFor({ label: 'at rest', entered: '', question }, ['engine warm'], here, values).length;
+    expect(ask2('Does the actuator run its way?')).toBe(1);
+    expect(ask2('How much does it draw?')).toBe(0);
+  });
   it('does not depend on the order', () => {
     fc.assert(
       fc.property(

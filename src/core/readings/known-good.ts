@@ -6,6 +6,8 @@ import { comparable, convert } from './units';
 export interface KnownValue {
   label: string;
   entered: string;
+  /** The question of the test it was read in, when it comes from one. */
+  question?: string;
   /** Conditions that held, as worded. */
   conditions: string[];
   vehicle: VehicleFacts & { id: string };
@@ -45,6 +47,20 @@ const words = (s: string) =>
     .sort()
     .join(' ');
 
+/** A label of fewer words than this ("at rest") means something only under its question. */
+const TELLING_WORDS = 3;
+
+/** Whether two readings are the same thing read: same label, and for a bare label the same question. */
+function sameThing(
+  label: string,
+  question: string | undefined,
+  value: Pick<KnownValue, 'label' | 'question'>,
+): boolean {
+  if (words(value.label) !== label) return false;
+  if (value.question === undefined || question === undefined) return true;
+  return label.split(' ').length >= TELLING_WORDS || words(value.question) === words(question);
+}
+
 /** Builds further apart than this are not offered: same make, another model. */
 const LEAST_NEAR = 0.3;
 
@@ -52,14 +68,14 @@ const LEAST_NEAR = 0.3;
  * Known-good values for one reading. Values are put together only when build and conditions are
  * alike; each group says how near it is. Nothing is mixed.
  *
- * @param reading label and what was entered so far
+ * @param reading label, what was entered so far, and the question of its test
  * @param conditions conditions met on this test, as worded
  * @param vehicle the vehicle of this case
  * @param values readings of healthy vehicles
  * @returns groups, nearest build first, equal conditions before others
  */
 export function knownGoodFor(
-  reading: { label: string; entered: string },
+  reading: { label: string; entered: string; question?: string },
   conditions: readonly string[],
   vehicle: VehicleFacts & { id: string },
   values: readonly KnownValue[],
@@ -69,7 +85,7 @@ export function knownGoodFor(
   const wanted = [...conditions].map(words).filter(Boolean).sort().join('|');
   const groups = new Map<string, { offer: KnownOffer; values: KnownValue[] }>();
   for (const v of values) {
-    if (words(v.label) !== label || v.vehicle.id === vehicle.id) continue;
+    if (!sameThing(label, reading.question, v) || v.vehicle.id === vehicle.id) continue;
     const near = vehicleNearness(vehicle, v.vehicle);
     if (near.score < LEAST_NEAR) continue;
     const held = v.conditions.map(words).filter(Boolean).sort().join('|');

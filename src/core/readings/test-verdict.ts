@@ -47,8 +47,8 @@ function watched(test: TestFacts): Judgement | undefined {
 
 /**
  * The verdict of a whole test. Conditions that were not met, or a set-up check that failed, make
- * it void: it proves nothing either way. Then one failing reading fails the test; all passing
- * passes it; anything in between is unsure. A fault that comes and goes and was only seen good
+ * it void: it proves nothing either way; conditions nobody spoke of leave it unsure. Then one failing
+ * reading fails the test; all passing passes it; anything in between is unsure. A fault that comes and goes and was only seen good
  * stays unsure.
  *
  * @param test its set-up check, what was watched for, and a person's overruling, if any
@@ -99,6 +99,13 @@ export function judgeTest(
   if (judged.length === 0) return seen ?? { verdict: '', because: '' };
   const named = (x: (typeof judged)[number]) => (x.r.label ? `${x.r.label}: ${x.because}` : x.because);
   const failed = judged.filter((x) => x.verdict === 'fail');
+  const asked = conditionsJudged.filter((c) => c.met === '').map((c) => c.what);
+  if (failed.length && asked.length && seen?.verdict !== 'fail') {
+    return {
+      verdict: 'unsure',
+      because: `${failed.slice(0, 2).map(named).join(' ')} But nobody said whether this held: ${asked.join('; ')}.`,
+    };
+  }
   if (failed.length || seen?.verdict === 'fail') {
     // The verdict over the siblings names the odd ones already.
     const told = failed.some((x) => x.r.entered === '') ? failed.filter((x) => x.r.entered === '') : failed;
@@ -130,7 +137,6 @@ export function judgeTest(
           verdict: 'unsure',
           because: 'No limit to hold the readings against. Give one, or say by hand what they mean.',
         };
-  const asked = conditionsJudged.filter((c) => c.met === '').map((c) => c.what);
   if (asked.length) {
     return {
       verdict: 'unsure',

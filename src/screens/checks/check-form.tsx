@@ -44,7 +44,7 @@ export interface CellProps {
 
 const Fields = styled.div`
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(168px, 1fr));
   gap: 8px 14px;
   align-items: start;
 `;

@@ -125,7 +125,15 @@ export function KnownGoodScreen({ start }: { start: Value[] }) {
                     .filter((v) => buildOf(v) === build)
                     .map((v, i) => (
                       <tr key={v.id ?? i}>
-                        <td>{v.label}</td>
+                        <td>
+                          {v.label}
+                          {v.question && (
+                            <>
+                              <br />
+                              <Quiet>{v.question}</Quiet>
+                            </>
+                          )}
+                        </td>
                         <td>
                           <Figure>{v.entered}</Figure>
                         </td>

@@ -4,9 +4,9 @@ import { ArrowDown, ArrowUp, Plus, X } from 'lucide-react';
 import { useId } from 'react';
 import styled from 'styled-components';
 import { EXPECTATION_SOURCES, WHERE_KINDS, type ProcedureStep } from '@/core/case';
-import { CHECKS, checkOf } from '@/core/checks';
+import { CHECKS, checkOf, formOf } from '@/core/checks';
 import { readLimit, readNumber } from '@/core/readings';
-import { Button, Choice, FieldLabel, IconButton, TextArea } from '@/ui/controls';
+import { Button, Choice, FieldLabel, IconButton, Quiet, TextArea } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
 
 const Box = styled.li`
@@ -138,6 +138,11 @@ export function StepEditor({
           onChange={(checkId) => set({ checkId, inputs: [] })}
         />
       </Row>
+      {step.inputs.length > 0 && (
+        <Quiet style={{ paddingLeft: 8 }}>
+          Kept with the check: {inputsInWords(step)}. Save the step anew from a case to change them.
+        </Quiet>
+      )}
       {step.readings.map((r, i) => {
         const limit = readLimit(r.limit);
         return (
@@ -171,4 +176,14 @@ export function StepEditor({
       </div>
     </Box>
   );
+}
+
+/** The givens of the step's check by the titles of their fields. */
+function inputsInWords(step: ProcedureStep): string {
+  const check = checkOf(step.checkId);
+  const byField = new Map<string, string[]>();
+  for (const i of step.inputs)
+    if (i.entered !== '') byField.set(i.field, [...(byField.get(i.field) ?? []), i.entered]);
+  const title = (name: string) => check && formOf(check).find((f) => f.name === name)?.title;
+  return [...byField].map(([field, values]) => `${title(field) ?? field} ${values.join(', ')}`).join('; ');
 }

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import type { RowOf } from '@/core/case';
-import { checkOf, runCheck, typedOf } from '@/core/checks';
+import { checkOf } from '@/core/checks';
 import { changeBetween } from '@/core/readings';
 import { CheckForm, type Entries } from '@/screens/checks/check-form';
 import { Quiet } from '@/ui/controls';
@@ -60,15 +60,9 @@ export function CheckOnCase({
       ),
     fill: (row, value) => edit('input', row.id, 'entered', value),
   };
-  const was = earlier.length ? runCheck(check, typedOf(check, earlier)) : undefined;
   return (
     <div style={{ padding: '4px 0 6px' }}>
       <CheckForm check={check} entries={entries} />
-      {was?.state === 'done' && (
-        <Quiet as="p" style={{ padding: '6px 8px 0' }}>
-          Before: {was.findings.map((f) => (f.about ? `${f.about}: ${f.because}` : f.because)).join(' ')}
-        </Quiet>
-      )}
       <Quiet as="p" style={{ padding: '4px 8px 0' }}>
         <Link href={`/tests/${check.id}`}>How this check goes, and where its limits come from</Link>
       </Quiet>

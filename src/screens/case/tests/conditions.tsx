@@ -1,10 +1,10 @@
 'use client';
 
-import { X } from 'lucide-react';
+import { CheckCheck, X } from 'lucide-react';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
 import { judgeCondition } from '@/core/readings';
-import { IconButton, Segments } from '@/ui/controls';
+import { Button, IconButton, Segments } from '@/ui/controls';
 import { LineField } from '../fields';
 import { useCase } from '../store';
 
@@ -12,7 +12,7 @@ import { useCase } from '../store';
 
 const Line = styled.div`
   display: grid;
-  grid-template-columns: 52px minmax(120px, 2fr) minmax(80px, 0.9fr) auto minmax(0, auto);
+  grid-template-columns: 52px minmax(120px, 2fr) minmax(80px, 0.9fr) minmax(112px, auto) 44px;
   gap: 2px 8px;
   align-items: center;
   & > span:first-child {
@@ -70,6 +70,18 @@ export function ConditionRow({ condition: c }: { condition: RowOf<'condition'> }
         </Because>
       )}
     </Line>
+  );
+}
+
+/** One press for a row of conditions that all hold. */
+export function AllMet({ conditions }: { conditions: readonly RowOf<'condition'>[] }) {
+  const edit = useCase((s) => s.edit);
+  const asked = conditions.filter((c) => c.what.trim() !== '' && judgeCondition(c).met === '');
+  if (asked.length < 2) return null;
+  return (
+    <Button $kind="quiet" onPress={() => asked.forEach((c) => edit('condition', c.id, 'met', 'yes'))}>
+      <CheckCheck aria-hidden="true" /> {asked.length === 2 ? 'Both are met' : `All ${asked.length} are met`}
+    </Button>
   );
 }
 

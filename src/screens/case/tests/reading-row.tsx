@@ -13,29 +13,26 @@ import { KnownGoodOffers } from './known-good';
 const Line = styled.div`
   display: grid;
   grid-template-columns:
-    minmax(150px, 1.7fr) minmax(84px, 0.7fr) minmax(96px, 0.8fr) minmax(120px, 1.6fr)
+    minmax(150px, 1.7fr) minmax(84px, 0.7fr) 16px minmax(96px, 0.8fr) minmax(120px, 1.6fr)
     auto;
   gap: 2px 8px;
   align-items: center;
-  /* On a narrow sheet the reason takes a line of its own under the three cells. */
-  @container sheet (max-width: 740px) {
-    grid-template-columns: minmax(110px, 1.7fr) minmax(78px, 0.8fr) minmax(84px, 0.8fr) auto;
+  /* On a narrow sheet the reason takes a line of its own under the cells. */
+  @container sheet (max-width: 900px) {
+    grid-template-columns: minmax(104px, 1.6fr) minmax(84px, 0.9fr) 16px minmax(92px, 1fr) auto;
     & > [role='status'] {
       grid-row: 2;
       grid-column: 1 / -1;
       padding-left: 8px;
     }
+    & > [role='status']:empty {
+      display: none;
+    }
   }
 `;
 const Says = styled.span`
-  display: flex;
-  gap: 6px;
-  align-items: baseline;
   font-size: 0.875rem;
   color: var(--ink-2);
-  & > svg {
-    align-self: center;
-  }
 `;
 const Change = styled.b`
   display: block;
@@ -64,6 +61,12 @@ export function ReadingRow({
   const many = readMany(r.entered);
   const offer = unitOffer(r);
   const change = before ? changeBetween(before.entered, r.entered) : '';
+  const ownLimit = !(limit.ok && limit.limit?.form === 'siblings');
+  // What holds for all siblings is said once, under them.
+  const reason = ownLimit || judged.verdict === 'fail' ? judged.because : '';
+  const says = many
+    ? `Enter makes ${many.length} readings of it.`
+    : reason || (limit.ok ? '' : limit.message);
   const b = { kind: 'reading', id: r.id, hideLabel: true } as const;
   return (
     <>
@@ -80,6 +83,10 @@ export function ReadingRow({
             else onEnter();
           }}
         />
+        <span style={{ display: 'inline-flex' }}>
+          {!many && (judged.verdict || r.entered) && <VerdictShape verdict={judged.verdict} size={13} />}
+          {judged.verdict && <span className="visually-hidden">{judged.verdict}</span>}
+        </span>
         <LineField
           {...b}
           field="limit"
@@ -89,13 +96,9 @@ export function ReadingRow({
           onEnter={onEnter}
         />
         <Says role="status">
-          {(judged.verdict || r.entered) && <VerdictShape verdict={judged.verdict} size={12} />}
-          <span>
-            {judged.because || (limit.ok ? '' : limit.message)}
-            {change && <Change>{change.charAt(0).toUpperCase() + change.slice(1)}.</Change>}
-            {!change && before?.entered && <Change>Before: {before.entered}.</Change>}
-            {judged.verdict && <span className="visually-hidden"> {judged.verdict}</span>}
-          </span>
+          {says}
+          {change && <Change>{change.charAt(0).toUpperCase() + change.slice(1)}.</Change>}
+          {!change && before?.entered && <Change>Before: {before.entered}.</Change>}
         </Says>
         <IconButton
           aria-label={`Remove reading ${r.label}`}

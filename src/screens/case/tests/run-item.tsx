@@ -152,7 +152,7 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
             </Head>
             {open === s.id && (
               <div style={{ padding: '6px 8px 2px' }}>
-                <TestItem test={tests[i]!} />
+                <TestItem test={tests[i]!} asStep />
                 {s.skipped !== '' && (
                   <div style={{ padding: '2px 12px' }}>
                     <LineField kind="test" id={s.id} field="skipped" label="Left out because" />

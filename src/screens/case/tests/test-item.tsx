@@ -15,7 +15,7 @@ import { AddFiles, Files } from '../files';
 import { useCase } from '../store';
 import { Bearings, BearingsInWords } from './bearings';
 import { CheckOnCase } from './check-on-case';
-import { ConditionRow, SetupRow } from './conditions';
+import { AllMet, ConditionRow, SetupRow } from './conditions';
 import { Details, DetailsInWords } from './details';
 import { ReadingRow } from './reading-row';
 import { SaveProcedure } from './save-procedure';
@@ -54,8 +54,11 @@ const Said = styled.p<{ $verdict: string }>`
   font-size: 0.875rem;
 `;
 
-/** One test: question, cautions, conditions and set-up, then readings that judge themselves. */
-export function TestItem({ test }: { test: RowOf<'test'> }) {
+/**
+ * One test: question, cautions, conditions and set-up, then readings that judge themselves. As a
+ * step of a procedure its question stands in the checklist already.
+ */
+export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boolean }) {
   const record = useCase((s) => s.record);
   const add = useCase((s) => s.add);
   const remove = useCase((s) => s.remove);
@@ -94,13 +97,15 @@ export function TestItem({ test }: { test: RowOf<'test'> }) {
     <Card $verdict={verdict} aria-label={test.question || 'Test'} id={`test-${test.id}`}>
       <div style={{ display: 'flex', gap: 8, alignItems: 'start' }}>
         <div style={{ flex: 1, minWidth: 0 }}>
-          <LineField
-            {...b}
-            field="question"
-            label="Question"
-            hideLabel
-            placeholder="What does this test ask? “Does the pump hold pressure after switching off?”"
-          />
+          {!asStep && (
+            <LineField
+              {...b}
+              field="question"
+              label="Question"
+              hideLabel
+              placeholder="What does this test ask? “Does the pump hold pressure after switching off?”"
+            />
+          )}
         </div>
         <span style={{ paddingTop: 5 }}>
           <VerdictMark verdict={verdict} />
@@ -129,6 +134,7 @@ export function TestItem({ test }: { test: RowOf<'test'> }) {
       {conditions.map((c) => (
         <ConditionRow key={c.id} condition={c} />
       ))}
+      <AllMet conditions={conditions} />
       {(test.setup !== '' || test.setupResult !== '' || withSetup) && <SetupRow test={test} />}
 
       {test.checkId !== '' && <CheckOnCase test={test} inputs={inputs} first={first} />}
@@ -189,8 +195,13 @@ export function TestItem({ test }: { test: RowOf<'test'> }) {
           </Button>
         )}
         <AddFiles testId={test.id} what={test.question || 'this test'} />
-        <Button $kind="quiet" aria-expanded={more} onPress={() => setMore(!more)}>
-          {more ? 'Less' : 'Where, source, suspects …'}
+        <Button
+          $kind="quiet"
+          aria-expanded={more}
+          aria-label={more ? 'Less' : 'More: where, source, suspects, verdict by hand'}
+          onPress={() => setMore(!more)}
+        >
+          {more ? 'Less' : 'More …'}
         </Button>
         {toRepeat && (
           <Button onPress={again}>
