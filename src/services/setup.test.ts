@@ -6,7 +6,7 @@ import { DEMO_KNOWN_GOOD } from '../../demo/known-good';
 import { DEMO_PROCEDURES } from '../../demo/procedures';
 import { demoCases, DEMO_MEANINGS, DEMO_PEOPLE, SHOP_NAME } from '../../demo/shop';
 import { catalogueItems } from './catalogue';
-import { createCase, desk } from './cases';
+import { caseByNumber, createCase, desk, openCase } from './cases';
 import { forgetIndex } from './index-of-cases';
 import { setMeaning, shopMeanings } from './meanings';
 import { knownValues } from './known-good';
@@ -67,6 +67,8 @@ describe('making a shop ready', () => {
     expect(await shopName()).toBe(SHOP_NAME);
     expect((await procedures()).map((p) => p.id).sort()).toEqual(DEMO_PROCEDURES.map((p) => p.id).sort());
     expect((await knownValues()).filter((v) => v.id)).toHaveLength(DEMO_KNOWN_GOOD.length);
+    const first = await openCase((await caseByNumber(1))!);
+    expect(first!.record.attachment.map((a) => a.name)).toEqual(['note.txt']);
   });
 
   it('never loads the demo into a shop of one’s own', async () => {

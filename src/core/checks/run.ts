@@ -99,12 +99,12 @@ export function jsonSchemaOf(check: Check): Record<string, unknown> {
 }
 
 /**
- * The verdict over several findings: one failing fails, then unsure, then pass.
+ * The verdict over several findings: one failing fails, then unsure, then pass; notes alone have none.
  *
  * @returns the verdict and the sentences that carry it
  */
 export function overall(findings: readonly Finding[]): Pick<Finding, 'verdict' | 'because'> {
-  for (const verdict of ['void', 'fail', 'unsure', 'pass'] as const) {
+  for (const verdict of ['void', 'fail', 'unsure', 'pass', ''] as const) {
     const hits = findings.filter((f) => f.verdict === verdict);
     if (hits.length)
       return {

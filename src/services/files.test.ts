@@ -1,0 +1,169 @@
+import { createHash } from 'node:crypto';
+import { existsSync, readdirSync } from 'node:fs';
+import path from 'node:path';
+import { buffer } from 'node:stream/consumers';
+import sharp from 'sharp';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { createCase, openCase } from './cases';
+import { MOST_BYTES, storedFile, takeFile } from './files';
+import { applyChanges } from './save';
+import { testShop } from './test-shop';
+
+let end: () => Promise<void>;
+let caseId = '';
+beforeEach(async () => {
+  end = await testShop();
+  caseId = (await createCase('')).id;
+});
+afterEach(() => end());
+
+const stream = (content: Uint8Array) => new Blob([new Uint8Array(content)]).stream();
+const upload = (id: string, name: string, more: object = {}) => ({
+  caseId,
+  id,
+  name,
+  testId: null,
+  partId: null,
+  ...more,
+});
+const take = (id: string, name: string, content: Uint8Array, announced = content.length) =>
+  takeFile(upload(id, name), stream(content), announced, '');
+const attachments = async () => (await openCase(caseId))!.record.attachment;
+/** Everything that lies in the store of files, by its path. */
+const stored = () =>
+  existsSync(process.env.VANTLE_FILES!)
+    ? readdirSync(process.env.VANTLE_FILES!, { recursive: true, withFileTypes: true })
+        .filter((e) => e.isFile())
+        .map((e) => path.join(e.parentPath, e.name))
+    : [];
+
+/** A photo as a tablet takes it: lying on its side, with the place where it was taken. */
+const photo = () =>
+  sharp({ create: { width: 800, height: 600, channels: 3, background: '#7a4030' } })
+    .jpeg()
+    .withExif({
+      IFD0: { Make: 'Invented' },
+      IFD3: {
+        GPSLatitudeRef: 'N',
+        GPSLatitude: '59/1 19/1 45/1',
+        GPSLongitudeRef: 'E',
+        GPSLongitude: '18/1 4/1 7/1',
+      },
+    })
+    .withMetadata({ orientation: 6 })
+    .toBuffer();
+
+describe('photos', () => {
+  it('lose their place and other particulars, are turned upright, and get a small picture', async () => {
+    const original = await photo();
+    const before = await sharp(original).metadata();
+    expect([before.orientation, before.exif?.includes(Buffer.from('Invented'))]).toEqual([6, true]);
+    const row = await take('photo-1', 'plug.jpg', original);
+    expect(row).toMatchObject({ name: 'plug.jpg', mime: 'image/jpeg', caseId });
+    const kept = await buffer((await storedFile(row.hash, false))!.stream);
+    const meta = await sharp(kept).metadata();
+    expect(meta.exif).toBeUndefined();
+    expect(kept.includes(Buffer.from('Invented'))).toBe(false);
+    expect([meta.width, meta.height]).toEqual([600, 800]);
+    const thumb = await storedFile(row.hash, true);
+    expect(thumb!.mime).toBe('image/webp');
+    expect((await sharp(await buffer(thumb!.stream)).metadata()).height).toBe(360);
+  });
+
+  it('are stored once by the hash of their content, and under it', async () => {
+    const a = await take('photo-1', 'a.jpg', await photo());
+    const b = await take('photo-2', 'b.jpg', await photo());
+    expect(a.hash).toBe(b.hash);
+    expect(stored().filter((f) => !f.endsWith('.thumb'))).toHaveLength(1);
+    const kept = await buffer((await storedFile(a.hash, false))!.stream);
+    expect(createHash('sha256').update(kept).digest('hex')).toBe(a.hash);
+    expect(await attachments()).toHaveLength(2);
+  });
+
+  it('that are broken or not what they say are told apart by content', async () => {
+    const whole = await photo();
+    await expect(take('x-broken', 'x.jpg', whole.subarray(0, 2000))).rejects.toThrow(/broken picture/);
+    const png = await sharp({ create: { width: 9, height: 9, channels: 3, background: '#fff' } })
+      .png()
+      .toBuffer();
+    expect((await take('x-named', 'named.jpg', png)).mime).toBe('image/png');
+    const program = Buffer.concat([Buffer.from('\x7fELF\x02\x01\x01'), Buffer.alloc(80)]);
+    await expect(take('x-prog', 'photo.jpg', program)).rejects.toThrow(/is a program/);
+    expect((await attachments()).map((a) => a.name)).toEqual(['named.jpg']);
+  });
+});
+
+describe('other files', () => {
+  it('keep their content; texts never run in the page', async () => {
+    const row = await take('csv-file', 'run.csv', Buffer.from('t;v\n0;1\n'));
+    expect(row.mime).toBe('text/csv');
+    const html = await take('html-file', 'page.html', Buffer.from('<script>alert(1)</script>'));
+    const file = await storedFile(html.hash, false);
+    expect([file!.mime, file!.inline]).toEqual(['text/plain', false]);
+    expect((await buffer(file!.stream)).toString()).toContain('<script>');
+  });
+
+  it('hang on the test or part they were taken for, and go with it', async () => {
+    await applyChanges(
+      caseId,
+      [
+        {
+          id: 'c1',
+          ops: [
+            { op: 'add', kind: 'test', id: 'test-1', row: { at: '2026-01-01T10:00:00.000Z', question: 'Q' } },
+          ],
+        },
+      ],
+      '',
+    );
+    await takeFile(upload('on-test', 'a.txt', { testId: 'test-1' }), stream(Buffer.from('a')), 1, '');
+    expect((await attachments())[0]!.testId).toBe('test-1');
+    await applyChanges(caseId, [{ id: 'c2', ops: [{ op: 'remove', kind: 'test', id: 'test-1' }] }], '');
+    expect(await attachments()).toHaveLength(0);
+    await expect(
+      takeFile(upload('no-test', 'b.txt', { testId: 'gone-1' }), stream(Buffer.from('b')), 1, ''),
+    ).rejects.toThrow(/not there any more/);
+  });
+
+  it('above 50 MB are refused with a word, announced or not, and nothing is kept', async () => {
+    const chunk = new Uint8Array(1024 * 1024);
+    let sent = 0;
+    const endless = () =>
+      new ReadableStream<Uint8Array>({
+        pull(c) {
+          sent++;
+          c.enqueue(chunk);
+        },
+      });
+    await expect(takeFile(upload('big-1', 'film.mp4'), endless(), MOST_BYTES + 1, '')).rejects.toThrow(
+      /larger than 50 MB/,
+    );
+    await expect(takeFile(upload('big-2', 'film.mp4'), endless(), 0, '')).rejects.toThrow(
+      /larger than 50 MB/,
+    );
+    expect(sent).toBeLessThan(60);
+    expect(stored()).toEqual([]);
+    expect(await attachments()).toEqual([]);
+  });
+
+  it('that break off on the way leave nothing, and can be sent again under the same id', async () => {
+    const broken = new ReadableStream<Uint8Array>({
+      start(c) {
+        c.enqueue(new Uint8Array(1000));
+        c.error(new Error('connection lost'));
+      },
+    });
+    await expect(takeFile(upload('again-1', 'a.txt'), broken, 5, '')).rejects.toThrow('connection lost');
+    await expect(take('again-1', 'a.txt', Buffer.from('half'), 9)).rejects.toThrow(/did not arrive whole/);
+    await expect(take('again-1', 'a.txt', Buffer.alloc(0))).rejects.toThrow(/is empty/);
+    expect(stored()).toEqual([]);
+    await take('again-1', 'a.txt', Buffer.from('whole'));
+    await take('again-1', 'a.txt', Buffer.from('whole'));
+    expect(await attachments()).toHaveLength(1);
+  });
+
+  it('are found by nothing but a hash', async () => {
+    expect(await storedFile('../../etc/passwd', false)).toBeUndefined();
+    expect(await storedFile('0'.repeat(64), false)).toBeUndefined();
+  });
+});
