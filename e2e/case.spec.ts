@@ -1,7 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-
-const saved = (page: Page) => expect(page.getByText('Saved', { exact: true })).toBeVisible();
-const part = (page: Page, name: string) => page.getByRole('region', { name, exact: true });
+import { part, saved } from './help';
 
 /** Chooses from a combo box by typing and Enter. */
 async function choose(page: Page, within: ReturnType<typeof part>, label: string, typed: string, nth = 0) {
@@ -86,7 +84,7 @@ test('a case from complaint to proof, and found again', async ({ page }) => {
   await evidence.getByRole('button', { name: 'Repeat this test' }).click();
   const repeat = evidence.getByRole('article').nth(1);
   await repeat.getByLabel('Value', { exact: true }).first().fill('2.1 %');
-  await expect(repeat.getByText('Before: 18,4 %.')).toBeVisible();
+  await expect(repeat.getByText(/Was 18.4.%: 16.3.% less now/)).toBeVisible();
   await expect(repeat.getByText('pass', { exact: true }).first()).toBeVisible();
   await proof.getByRole('button', { name: 'Draw up the usual steps' }).click();
   const conditions = proof.getByRole('radiogroup', { name: /conditions of the complaint/i });

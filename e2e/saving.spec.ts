@@ -1,13 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
+import { freshCase } from './help';
 
 const words = (page: Page) => page.getByLabel('Customer’s own words');
-async function freshCase(page: Page): Promise<string> {
-  const response = await page.request.post('/api/cases', { data: {} });
-  const { id } = (await response.json()) as { id: string };
-  await page.goto(`/cases/${id}`);
-  return id;
-}
-
 test('a reload in the middle of typing loses nothing, even when nothing got through yet', async ({
   page,
 }) => {

@@ -5,7 +5,7 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
-import { judgeWhole } from '@/core/checks';
+import { judgeWhole, overall, type WholeJudgement } from '@/core/checks';
 import { partsOf, repeatTest } from '@/core/guide';
 import { Button, IconButton, Quiet } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
@@ -157,7 +157,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
         />
       ))}
       {(test.watch !== '' || watching) && <Watch test={test} />}
-      {because !== '' && speaks(verdict, test, readings.length) && (
+      {speaks(test, judged) && (
         <Said $verdict={verdict || 'void'} role="status">
           {because}
           {verdict === 'void' && (
@@ -224,11 +224,14 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
   );
 }
 
-/** Whether the sentence for the whole test says more than the rows above it. */
-function speaks(verdict: string, test: RowOf<'test'>, readings: number): boolean {
-  return (
-    verdict === 'void' || verdict === 'unsure' || test.overrule !== '' || (verdict !== '' && readings > 1)
-  );
+/** Whether the sentence for the whole test says more than what stands above it. */
+function speaks(test: RowOf<'test'>, judged: WholeJudgement): boolean {
+  const { verdict, because } = judged.test;
+  if (because === '' || verdict === '') return false;
+  if (verdict === 'void' || test.overrule !== '' || test.watch !== '') return true;
+  const only = judged.readings.length === 1 ? judged.readings[0]!.because : '';
+  if (only !== '' && because.endsWith(only)) return false;
+  return judged.check?.state !== 'done' || overall(judged.check.findings).because !== because;
 }
 
 function Before({ first }: { first: RowOf<'test'> }) {
