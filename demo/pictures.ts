@@ -21,7 +21,7 @@ const digits = (text: string) =>
     600,
     `<rect width="900" height="600" fill="#3a3733"/><rect x="210" y="40" width="480" height="520" rx="36" fill="#b4592a"/>
   <rect x="250" y="80" width="400" height="180" rx="12" fill="#c3cbb6"/>
-  <text x="450" y="206" font-family="monospace" font-size="104" text-anchor="middle" fill="#20261c">${text}</text>
+  <text x="450" y="196" font-family="monospace" font-size="78" text-anchor="middle" fill="#20261c">${text}</text>
   <circle cx="450" cy="400" r="92" fill="#26221e"/><rect x="442" y="316" width="16" height="70" fill="#e8e2d4"/>`,
   );
 

@@ -5,9 +5,6 @@ test('a check is found by what is in hand, computed on the case, and repeated af
   page,
 }) => {
   await freshCase(page);
-  await page
-    .click()
-    .catch(() => undefined);
   const evidence = part(page, 'Evidence');
   await evidence.getByRole('button', { name: 'Check', exact: true }).click();
   await page.getByLabel('What is in your hand').fill('multimeter test lamp solenoid');

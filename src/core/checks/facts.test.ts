@@ -245,3 +245,48 @@ describe('bad input is a sentence', () => {
     expect(refused(id, typed as unknown as Typed)).toMatch(sentence);
   });
 });
+
+describe('facts of the trade, common practice, no source', () => {
+  it('a cylinder that is hardly missed when switched off does no work', () => {
+    const r = run('power-balance', { cylinders: '4', falls: list('90', '15', '85', '92') });
+    expect(r.verdict).toBe('fail');
+    expect(r.findings.find((f) => f.about === 'Cylinder 2')?.because).toMatch(
+      /Hardly missed: it gives about 17 %/,
+    );
+    expect(refused('power-balance', { cylinders: '4', falls: list('90', '85') })).toMatch(/2 of 4 cylinders/);
+  });
+  it('air heard at the tail pipe while the cylinder loses 46 % is an exhaust valve', () => {
+    const r = run('cylinder-leakage', { losses: list('8', '46'), heard: 'exhaust' });
+    expect(r.findings.map((f) => f.verdict)).toEqual(['pass', 'fail']);
+    expect(r.findings[1]!.because).toMatch(/exhaust valve/i);
+  });
+  it('a thermostat that lets the coolant creep up slowly and settle early is stuck open', () => {
+    const warm = (...t: number[]) => t.map((c, i) => ({ time: `${i * 3} min`, coolant: `${c} °C` }));
+    expect(run('thermostat', { opens: '88 °C', warmUp: warm(18, 45, 72, 87, 89, 88) }).verdict).toBe('pass');
+    expect(run('thermostat', { opens: '88 °C', warmUp: warm(18, 28, 38, 47, 55, 60, 62, 63) }).verdict).toBe(
+      'fail',
+    );
+  });
+  it('one wheel speed of 0 while three agree is no signal; a few percent is a tyre', () => {
+    const wheels = (...v: string[]) => v.map((entered, i) => ({ at: ['FL', 'FR', 'RL', 'RR'][i]!, entered }));
+    const dead = run('wheel-speeds', { wheels: wheels('50', '50', '0', '50') });
+    expect(dead.because).toContain('No signal');
+    const tyre = run('wheel-speeds', { wheels: wheels('50', '50', '50', '52.6') });
+    expect(tyre.because).toContain('tyre');
+    expect(run('wheel-speeds', { wheels: wheels('0', '0', '0', '0') }).verdict).toBe('void');
+  });
+  it('4.48 V at rest that does not move under vacuum has failed', () => {
+    const r = run('must-change', { before: '4.48 V', after: '4.47 V', want: 'has to fall', least: '1 V' });
+    expect(r.verdict).toBe('fail');
+    expect(
+      run('must-change', { before: '3.3 V', after: '1.7 V', want: 'has to fall', least: '1 V' }).verdict,
+    ).toBe('pass');
+  });
+  it('an actuator that follows to 58 % and no further is blocked there', () => {
+    const steps = [10, 30, 50, 70, 90].map((c) => ({
+      command: `${c} %`,
+      actual: `${Math.min(c, 58)} %`,
+    }));
+    expect(run('command-actual', { steps, band: '4 %' }).because).toMatch(/follows up to 58.% and no higher/);
+  });
+});

@@ -3,7 +3,9 @@ import { readLimit } from './limit';
 import { judgeReading } from './verdict';
 
 const phrase =
-  /(?:(above|over|at least|min\.?|≥|>=|>)|(below|under|at most|max\.?|≤|<=|<)|between)\s*([+\-−–]?[\d.,]+.*)$/i;
+  /(?:(above|over|at least|min\.?|≥|>=|>)|(below|under|at most|within|max\.?|≤|<=|<)|between)\s*([+\-−–]?[\d.,]+.*)$/i;
+/** The number with its unit alone, of "at most 0.1 bar apart". */
+const amount = /^[+\-−–]?[\d.,]+\s*[^\s\d.,;]*/;
 
 /**
  * Whether a condition was met, by its own reading where it has one: "oil above 85 °C" read at
@@ -19,8 +21,10 @@ export function judgeCondition(condition: Pick<Condition, 'what' | 'met' | 'read
   const { what, met, reading } = condition;
   const m = phrase.exec(what.trim());
   if (m && reading.trim() !== '') {
-    const wanted = `${m[1] ? '≥ ' : m[2] ? '≤ ' : 'between '}${m[3]!.replace(/[.;]\s*$/, '')}`;
-    if (readLimit(wanted).ok) {
+    const how = m[1] ? '≥ ' : m[2] ? '≤ ' : 'between ';
+    const whole = m[3]!.replace(/[.;]\s*$/, '');
+    const wanted = [whole, amount.exec(whole)?.[0] ?? ''].map((w) => how + w).find((w) => readLimit(w).ok);
+    if (wanted !== undefined) {
       const j = judgeReading(reading, wanted);
       if (j.verdict === 'pass') return { met: met === 'no' ? 'no' : 'yes', because: j.because };
       if (j.verdict === 'fail') return { met: 'no', because: j.because };

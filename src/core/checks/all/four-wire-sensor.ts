@@ -35,6 +35,7 @@ export const fourWire: Circuit = {
   range: [{ cellBottom: 700 }, { cellBottom: 7700 }],
   faults: [
     opened('no-heater-feed', 'no feed to the heater', 'feed'),
+    shorted('shorted-feed', 'heater feed shorted to ground, fuse blown', 'heater', 'ground', { feed: OPEN }),
     opened('open-heater', 'heater open', 'element'),
     opened('dead-driver', 'heater control open or dead driver', 'driver'),
     shorted('control-to-ground', 'heater control shorted to ground', 'control', 'ground'),

@@ -49,6 +49,7 @@ export const relay: Circuit = {
   },
   faults: [
     opened('no-feed', 'no feed at 30', 'feed'),
+    shorted('shorted-feed', 'feed at 30 shorted to ground, fuse blown', 't30', 'ground', { feed: OPEN }),
     opened('no-coil-feed', 'no coil feed at 86', 'coilFeed'),
     opened('open-coil', 'open coil in the relay', 'coil'),
     opened('open-control', 'open control wire or dead driver', 'driver'),

@@ -41,6 +41,7 @@ export const switchedGround: Circuit = {
   },
   faults: [
     opened('open-feed', 'open feed (fuse or wire)', 'feed'),
+    shorted('shorted-feed', 'feed shorted to ground, fuse blown', 'feed', 'ground', { feed: OPEN }),
     opened('open-coil', 'open coil, driver good', 'coil'),
     opened('open-control', 'open control wire', 'control'),
     shorted('control-to-ground', 'control wire shorted to ground', 'control', 'ground'),

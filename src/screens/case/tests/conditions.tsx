@@ -12,7 +12,7 @@ import { useCase } from '../store';
 
 const Line = styled.div`
   display: grid;
-  grid-template-columns: 52px minmax(120px, 2fr) minmax(80px, 0.9fr) minmax(112px, auto) 44px;
+  grid-template-columns: 52px minmax(120px, 2.6fr) minmax(80px, 0.8fr) minmax(112px, auto) 44px;
   gap: 2px 8px;
   align-items: center;
   & > span:first-child {

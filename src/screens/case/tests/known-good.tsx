@@ -30,12 +30,12 @@ export function KnownGoodProvider({ children }: { children: ReactNode }) {
 }
 
 const Offer = styled.p`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 10px;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0 10px;
   align-items: center;
   margin: 0 0 4px 8px;
-  padding: 2px 10px;
+  padding: 2px 4px 4px 10px;
   border-left: 3px solid var(--accent-2);
   background: var(--accent-soft);
   font-size: 0.875rem;
@@ -57,20 +57,22 @@ export function KnownGoodOffers({ reading }: { reading: RowOf<'reading'> }) {
       {offers.slice(0, MOST).map((o) => (
         <Offer key={o.build + o.conditionWords.join()} role="note">
           <span>
-            Known-good: {count(o.vehicles)},{' '}
-            <Figure>{o.low === o.high ? o.low : `${o.low} to ${o.high}`}</Figure>
-            {o.stands && <b> {o.stands}</b>}
+            <span>
+              Known-good: {count(o.vehicles)},{' '}
+              <Figure>{o.low === o.high ? o.low : `${o.low} to ${o.high}`}</Figure>
+              {o.stands && <b> {o.stands}</b>}
+            </span>
+            <Quiet as="span" style={{ display: 'block' }}>
+              {inWords(o)};{' '}
+              {o.from.slice(0, 4).map((f, i) => (
+                <span key={i}>
+                  {i > 0 && ', '}
+                  {f.caseId ? <Link href={`/cases/${f.caseId}`}>{f.text}</Link> : f.text}
+                </span>
+              ))}
+              {o.from.length > 4 && ' …'}
+            </Quiet>
           </span>
-          <Quiet>
-            {inWords(o)};{' '}
-            {o.from.slice(0, 4).map((f, i) => (
-              <span key={i}>
-                {i > 0 && ', '}
-                {f.caseId ? <Link href={`/cases/${f.caseId}`}>{f.text}</Link> : f.text}
-              </span>
-            ))}
-            {o.from.length > 4 && ' …'}
-          </Quiet>
           <Button $kind="quiet" onPress={() => take(o)}>
             Use as the limit
           </Button>

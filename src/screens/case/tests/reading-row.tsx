@@ -3,7 +3,14 @@
 import { Split, X } from 'lucide-react';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
-import { changeBetween, readEntry, readLimit, readMany, type Judgement } from '@/core/readings';
+import {
+  changeBetween,
+  readEntry,
+  readLimit,
+  readMany,
+  type Judgement,
+  type LimitReading,
+} from '@/core/readings';
 import { Button, IconButton } from '@/ui/controls';
 import { VerdictShape } from '@/ui/marks';
 import { LineField } from '../fields';
@@ -77,7 +84,7 @@ export function ReadingRow({
           field="entered"
           label="Value"
           figure
-          placeholder="3.72 V"
+          placeholder={wantedUnit(limit) || '3.72 V'}
           onEnter={() => {
             if (many) split();
             else onEnter();
@@ -124,13 +131,15 @@ export function ReadingRow({
   );
 }
 
+/** The unit a limit speaks of, empty when of none. */
+function wantedUnit(read: LimitReading): string {
+  if (!read.ok || !read.limit || read.limit.form === 'states') return '';
+  return (read.limit.form === 'siblings' ? read.limit.tolerance?.unit : read.limit.unit) ?? '';
+}
+
 /** The entry with the unit that was likely meant, when the one typed cannot be. */
 function unitOffer(r: Pick<RowOf<'reading'>, 'entered' | 'limit'>): string | undefined {
-  const limit = readLimit(r.limit);
-  const wanted =
-    limit.ok && limit.limit && limit.limit.form !== 'states' && limit.limit.form !== 'siblings'
-      ? limit.limit.unit
-      : '';
+  const wanted = wantedUnit(readLimit(r.limit));
   const entry = readEntry(r.entered, wanted === '' ? undefined : wanted);
   return entry.kind === 'problem' ? entry.offer : undefined;
 }
