@@ -14,6 +14,19 @@ const VIEWS = [
   { name: 'case-proof-dark', url: '/cases/25', to: '#repair', dark: true },
   { name: 'case-beside', url: '/cases/34?beside=3', to: '#evidence' },
   { name: 'case-tablet', url: '/cases/17', to: '#evidence', width: 768, height: 1024 },
+  { name: 'case-tests', url: '/cases/34', to: 'article[aria-label="Does the fuel supply hold up?"]' },
+  { name: 'case-check-repeated', url: '/cases/42', to: 'article >> nth=2' },
+  {
+    name: 'case-checklist-tablet',
+    url: '/cases/41',
+    to: '[id^=run-]',
+    width: 768,
+    height: 1024,
+    touch: true,
+  },
+  { name: 'check', url: '/tests/filter-back-pressure', press: 'Show with invented readings', height: 1100 },
+  { name: 'known-good', url: '/tests/known-good' },
+  { name: 'procedures', url: '/tests/procedures' },
   { name: 'find', url: '/find?q=tessa%20P0171%20shakes%20at%20idle' },
   { name: 'causes', url: '/causes' },
 ];
@@ -39,9 +52,16 @@ for (const view of VIEWS.filter((v) => only.length === 0 || only.includes(v.name
   const page = await browser.newPage({
     viewport: { width: view.width ?? 1280, height: view.height ?? 800 },
     colorScheme: view.dark ? 'dark' : 'light',
+    hasTouch: view.touch ?? false,
+    isMobile: view.touch ?? false,
   });
   await page.goto(server.url + view.url, { waitUntil: 'networkidle' });
-  if (view.to) await page.locator(view.to).evaluate((e) => e.scrollIntoView());
+  if (view.press) await page.getByRole('button', { name: view.press }).click();
+  if (view.to)
+    await page
+      .locator(view.to)
+      .first()
+      .evaluate((e) => e.scrollIntoView());
   if (view.open)
     await page
       .locator(`${view.to} ${view.open}`)

@@ -2,8 +2,9 @@
 
 import { ListPlus } from 'lucide-react';
 import { nanoid } from 'nanoid';
+import { checksForCode } from '@/core/checks';
 import { baseCode, effectiveRoles, kindOf, meaningOf, type CodeCourse, type CodeKind } from '@/core/codes';
-import { OPENING_MOVES, putTest } from '@/core/guide';
+import { OPENING_MOVES, putCheck, putTest } from '@/core/guide';
 import { Button, Figure, Quiet } from '@/ui/controls';
 import { nowIso } from './fields';
 import { useMeanings } from './meanings';
@@ -71,10 +72,45 @@ export function OpeningMoves({ courses }: { courses: CodeCourse[] }) {
                 {left.length === 1 ? 'this test' : `these ${left.length} tests`} on the case
               </Button>
             )}
+            <CheckOffers codes={codes} />
           </section>
         );
       })}
       <Quiet>General practice, not this shop’s own experience.</Quiet>
     </details>
+  );
+}
+
+const CHECKS_SHOWN = 4;
+
+/** Computed checks that are good for these codes. */
+function CheckOffers({ codes }: { codes: string[] }) {
+  const record = useCase((s) => s.record);
+  const together = useCase((s) => s.together);
+  const checks = [...new Set(codes.flatMap((c) => checksForCode(baseCode(c))))].slice(0, CHECKS_SHOWN);
+  if (checks.length === 0) return null;
+  const onCase = new Set(record.test.map((t) => t.checkId));
+  return (
+    <p style={{ display: 'flex', flexWrap: 'wrap', gap: 6, alignItems: 'center', paddingTop: 6 }}>
+      <Quiet>Computed for these:</Quiet>
+      {checks.map((check) => (
+        <Button
+          key={check.id}
+          isDisabled={onCase.has(check.id)}
+          onPress={() =>
+            together(
+              putCheck(check, {
+                at: nowIso(),
+                position: record.test.length,
+                newId: () => nanoid(14),
+                vehicle: record.vehicle,
+              }).ops,
+            )
+          }
+        >
+          <ListPlus aria-hidden="true" /> {check.title}
+        </Button>
+      ))}
+    </p>
   );
 }

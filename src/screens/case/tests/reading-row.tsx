@@ -99,7 +99,7 @@ export function ReadingRow({
           field="limit"
           label="Limit"
           figure
-          placeholder="3.0–3.6 V, ≥ 12 V, siblings"
+          placeholder="3.0–3.6 V"
           onEnter={onEnter}
         />
         <Says role="status">
