@@ -1,84 +1,21 @@
 'use client';
 
-import { Plus, X } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import type { KeyboardEvent, ReactNode } from 'react';
+import type { KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import type { Input as InputRow } from '@/core/case';
-import {
-  formOf,
-  runCheck,
-  typedOf,
-  type Check,
-  type CheckResult,
-  type FieldProblem,
-  type FormField,
-} from '@/core/checks';
-import { readMany } from '@/core/readings';
-import { Button, FieldLabel, IconButton, Quiet } from '@/ui/controls';
+import { formOf, runCheck, typedOf, type Check, type CheckResult } from '@/core/checks';
+import { Quiet } from '@/ui/controls';
 import { VerdictMark } from '@/ui/marks';
+import { Field, Problems, type Entries } from './check-fields';
 
 /** The charts are heavy; a screen without a drawing does not load them. */
 const CheckDrawing = dynamic(() => import('@/ui/drawing'), { ssr: false });
-
-export type Entry = Pick<InputRow, 'id' | 'field' | 'at' | 'column' | 'entered' | 'position'>;
-
-/** How the rows of a check are shown and written: on a case through its outbox, else in the page. */
-export interface Entries {
-  rows: Entry[];
-  /** A field for one cell of a row. */
-  cell: (row: Entry, of: 'entered' | 'at', props: CellProps) => ReactNode;
-  choice: (row: Entry, label: string, options: readonly string[]) => ReactNode;
-  add: (rows: Omit<Entry, 'id' | 'position'>[]) => void;
-  remove: (rows: Entry[]) => void;
-  /** Writes into a cell from outside it. */
-  fill: (row: Entry, value: string) => void;
-}
-export interface CellProps {
-  label: string;
-  hideLabel?: boolean;
-  placeholder?: string;
-  figure?: boolean;
-  onEnter?: (() => void) | undefined;
-}
 
 const Fields = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(168px, 1fr));
   gap: 8px 14px;
   align-items: start;
-`;
-const Wide = styled.fieldset`
-  grid-column: 1 / -1;
-  min-width: 0;
-`;
-const Cells = styled.div`
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-  gap: 6px 10px;
-`;
-const Pair = styled.div`
-  display: grid;
-  grid-template-columns: minmax(52px, 0.8fr) 1.2fr auto;
-  gap: 2px;
-  align-items: start;
-`;
-const Grid = styled.div<{ $columns: number }>`
-  display: grid;
-  grid-template-columns: repeat(${({ $columns }) => $columns}, minmax(92px, 190px)) 44px;
-  gap: 2px 8px;
-  align-items: start;
-  & > span {
-    font-size: 0.75rem;
-    font-weight: 600;
-    color: var(--ink-3);
-    padding-left: 8px;
-  }
-`;
-const Wrong = styled.p`
-  color: var(--fail);
-  font-size: 0.8125rem;
-  padding-left: 8px;
 `;
 const Findings = styled.ul`
   display: grid;
@@ -91,9 +28,6 @@ const Findings = styled.ul`
     align-items: baseline;
   }
 `;
-
-const hint = (f: { unit: string; optional?: boolean }, help: string) =>
-  help || (f.unit === '' || f.unit === '*' ? '' : f.unit);
 
 /** The form of a check, made from its schema, with what it finds below. */
 export function CheckForm({ check, entries }: { check: Check; entries: Entries }) {
@@ -111,13 +45,7 @@ export function CheckForm({ check, entries }: { check: Check; entries: Entries }
           />
         ))}
       </Fields>
-      {problems
-        .filter((p) => p.field === '')
-        .map((p) => (
-          <Wrong key={p.message} role="alert">
-            {p.message}
-          </Wrong>
-        ))}
+      <Problems of={problems.filter((p) => p.field === '')} />
       <Result result={result} />
     </div>
   );
@@ -158,228 +86,5 @@ export function Result({ result }: { result: CheckResult }) {
       </Findings>
       {result.drawing && <CheckDrawing drawing={result.drawing} />}
     </div>
-  );
-}
-
-function Field({
-  field,
-  entries,
-  problems,
-}: {
-  field: FormField;
-  entries: Entries;
-  problems: FieldProblem[];
-}) {
-  const rows = entries.rows.filter((r) => r.field === field.name).sort((a, b) => a.position - b.position);
-  const { info } = field;
-  if (info.kind === 'list')
-    return <ListField field={field} rows={rows} entries={entries} problems={problems} />;
-  if (info.kind === 'table')
-    return <TableField field={field} rows={rows} entries={entries} problems={problems} />;
-  const row = rows.at(-1);
-  if (!row)
-    return (
-      <Button
-        $kind="quiet"
-        onPress={() => entries.add([{ field: field.name, at: '', column: '', entered: '' }])}
-      >
-        <Plus aria-hidden="true" /> {field.title}
-      </Button>
-    );
-  if (info.kind === 'choice') return <div>{entries.choice(row, field.title, info.options)}</div>;
-  const unit = info.kind === 'quantity' ? info.unit : '';
-  return (
-    <div>
-      {entries.cell(row, 'entered', {
-        label: field.title,
-        placeholder: hint({ unit }, field.help),
-        figure: true,
-      })}
-      {problems.map((p) => (
-        <Wrong key={p.message} role="alert">
-          {p.message}
-        </Wrong>
-      ))}
-    </div>
-  );
-}
-
-interface SetProps {
-  field: FormField;
-  rows: Entry[];
-  entries: Entries;
-  problems: FieldProblem[];
-}
-
-function ListField({ field, rows, entries, problems }: SetProps) {
-  const info = field.info as Extract<FormField['info'], { kind: 'list' }>;
-  /** Spreads `1:0.9 2:0.4 3:0.9`, typed into one cell, over the cells of those names. */
-  const spread = (from: Entry) => {
-    const many = readMany(from.entered) ?? [];
-    const cellOf = (at: string) => rows.find((r) => r.at.toLowerCase() === at.toLowerCase());
-    if (!many.some((m) => cellOf(m.at) === from)) entries.fill(from, '');
-    for (const { at, entered } of many) {
-      const cell = cellOf(at);
-      if (cell) entries.fill(cell, entered);
-      else entries.add([{ field: field.name, at, column: '', entered }]);
-    }
-  };
-  return (
-    <Wide>
-      <FieldLabel as="legend">{field.title}</FieldLabel>
-      <Cells>
-        {rows.map((row, i) => (
-          <div key={row.id}>
-            <Pair>
-              {entries.cell(row, 'at', {
-                label: `Which ${info.each}`,
-                hideLabel: true,
-                placeholder: info.each,
-              })}
-              {entries.cell(row, 'entered', {
-                label: `${field.title}, ${info.each} ${row.at || i + 1}`,
-                hideLabel: true,
-                placeholder: hint(info, ''),
-                figure: true,
-                onEnter: readMany(row.entered) ? () => spread(row) : undefined,
-              })}
-              <IconButton
-                aria-label={`Remove ${info.each} ${row.at || i + 1}`}
-                onPress={() => entries.remove([row])}
-              >
-                <X aria-hidden="true" />
-              </IconButton>
-            </Pair>
-            {readMany(row.entered) && (
-              <Button onPress={() => spread(row)}>Spread over the {info.each}s</Button>
-            )}
-            {problems
-              .filter((p) => p.row === i)
-              .map((p) => (
-                <Wrong key={p.message} role="alert">
-                  {p.message}
-                </Wrong>
-              ))}
-          </div>
-        ))}
-      </Cells>
-      <Button
-        $kind="quiet"
-        onPress={() => {
-          const last = rows.at(-1)?.at ?? '';
-          const at = /^\d+$/.test(last)
-            ? String(Number(last) + 1)
-            : rows.length === 0
-              ? (info.labels[0] ?? '1')
-              : '';
-          entries.add([{ field: field.name, at, column: '', entered: '' }]);
-        }}
-      >
-        <Plus aria-hidden="true" /> {info.each}
-      </Button>
-      {field.help && <Quiet>{field.help}</Quiet>}
-      {problems
-        .filter((p) => p.row === undefined)
-        .map((p) => (
-          <Wrong key={p.message} role="alert">
-            {p.message}
-          </Wrong>
-        ))}
-    </Wide>
-  );
-}
-
-function TableField({ field, rows, entries, problems }: SetProps) {
-  const info = field.info as Extract<FormField['info'], { kind: 'table' }>;
-  const keys = [...new Set(rows.map((r) => r.at))];
-  const nextKey = () => String(Math.max(0, ...keys.map((k) => Number(k) || 0)) + 1);
-  return (
-    <Wide>
-      <FieldLabel as="legend">{field.title}</FieldLabel>
-      {field.help && (
-        <Quiet as="p" style={{ paddingLeft: 8 }}>
-          {field.help}
-        </Quiet>
-      )}
-      <Grid $columns={info.columns.length} role="group" aria-label={field.title}>
-        {info.columns.map((c) => (
-          <span key={c.name}>{c.title}</span>
-        ))}
-        <span />
-        {keys.map((key, i) => (
-          <TableRow
-            key={key}
-            index={i}
-            columns={info.columns}
-            rows={rows.filter((r) => r.at === key)}
-            entries={entries}
-            problems={problems.filter((p) => p.row === i)}
-          />
-        ))}
-      </Grid>
-      <Button
-        $kind="quiet"
-        onPress={() =>
-          entries.add(
-            info.columns.map((c) => ({ field: field.name, at: nextKey(), column: c.name, entered: '' })),
-          )
-        }
-      >
-        <Plus aria-hidden="true" /> Row
-      </Button>
-      {problems
-        .filter((p) => p.row === undefined)
-        .map((p) => (
-          <Wrong key={p.message} role="alert">
-            {p.message}
-          </Wrong>
-        ))}
-    </Wide>
-  );
-}
-
-function TableRow({
-  index,
-  columns,
-  rows,
-  entries,
-  problems,
-}: {
-  index: number;
-  columns: Extract<FormField['info'], { kind: 'table' }>['columns'];
-  rows: Entry[];
-  entries: Entries;
-  problems: FieldProblem[];
-}) {
-  return (
-    <>
-      {columns.map((c) => {
-        const row = rows.find((r) => r.column === c.name);
-        const label = `${c.title}, row ${index + 1}`;
-        return (
-          <div key={c.name}>
-            {row &&
-              (c.options.length
-                ? entries.choice(row, label, c.options)
-                : entries.cell(row, 'entered', {
-                    label,
-                    hideLabel: true,
-                    placeholder: c.unit === '*' ? '' : c.unit,
-                    figure: !c.words,
-                  }))}
-            {problems
-              .filter((p) => p.column === c.name)
-              .map((p) => (
-                <Wrong key={p.message} role="alert">
-                  {p.message}
-                </Wrong>
-              ))}
-          </div>
-        );
-      })}
-      <IconButton aria-label={`Remove row ${index + 1}`} onPress={() => entries.remove(rows)}>
-        <X aria-hidden="true" />
-      </IconButton>
-    </>
   );
 }

@@ -10,7 +10,8 @@ import { checkOf, rowsFor, type Check, type Typed } from '@/core/checks';
 import { putCheck } from '@/core/guide';
 import { Button, Choice, Quiet, Tag } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
-import { CheckForm, type Entries, type Entry } from './check-form';
+import type { Entries, Entry } from './check-fields';
+import { CheckForm } from './check-form';
 import { post } from '../send';
 import { TestShelf } from './sections';
 

@@ -94,14 +94,7 @@ export function ReadingRow({
           {!many && (judged.verdict || r.entered) && <VerdictShape verdict={judged.verdict} size={13} />}
           {judged.verdict && <span className="visually-hidden">{judged.verdict}</span>}
         </span>
-        <LineField
-          {...b}
-          field="limit"
-          label="Limit"
-          figure
-          placeholder="3.0–3.6 V"
-          onEnter={onEnter}
-        />
+        <LineField {...b} field="limit" label="Limit" figure placeholder="3.0–3.6 V" onEnter={onEnter} />
         <Says role="status">
           {says}
           {change && <Change>{change.charAt(0).toUpperCase() + change.slice(1)}.</Change>}
