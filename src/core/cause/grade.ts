@@ -54,14 +54,14 @@ export function gradeProof(input: GradeInput): GradeResult {
   }
   const checked = codesStayedAway(input);
   const repeated = testRepeated(input);
+  const ticked = tickedAgain(input);
   const met = has(
     input.proof,
     (p) =>
       p.state === 'passed' &&
       (p.kind === 'road test' || p.kind === 'cold start' || p.kind === 'complaint conditions'),
   );
-  const proven =
-    (repeated || has(input.proof, (p) => p.kind === 'failing test again' && p.state === 'passed')) && met;
+  const proven = (repeated || ticked === 'shown') && met;
   const held =
     has(input.followUp, (f) => f.state === 'held') && !has(input.followUp, (f) => f.state === 'came back');
   if (proven && held)
@@ -74,7 +74,11 @@ export function gradeProof(input: GradeInput): GradeResult {
     };
   }
   const missing = [
-    ...(repeated ? [] : ['the failing test again, now passing']),
+    ...(repeated || ticked === 'shown'
+      ? []
+      : ticked === 'only said'
+        ? ['the failing test repeated on the case: it is ticked as passed, but no reading shows it']
+        : ['the failing test again, now passing']),
     ...(met ? [] : ['the conditions of the complaint, met without the symptom']),
   ];
   if (checked) return { grade: 'checked', because: 'Codes cleared and not back since.', missing };
@@ -102,6 +106,14 @@ function codesStayedAway(input: GradeFacts): boolean {
     input.role.filter((r) => r.role === 'aside' || r.role === 'leftover').map((r) => r.code),
   );
   return !has(input.code, (c) => ids.has(c.scanId) && !ignored.has(c.code));
+}
+
+/** A step "failing test again" ticked as passed. It shows something only when it names a test that passed. */
+function tickedAgain(input: GradeFacts): 'shown' | 'only said' | 'no' {
+  const steps = input.proof.filter((p) => p.kind === 'failing test again' && p.state === 'passed');
+  if (steps.length === 0) return 'no';
+  const passed = new Set(input.test.filter((t) => t.verdict === 'pass').map((t) => t.id));
+  return steps.some((p) => p.testId !== null && passed.has(p.testId)) ? 'shown' : 'only said';
 }
 
 /** A test that failed and whose repeat, later, passed. */

@@ -1,0 +1,115 @@
+import type { CaseRecord, PROOF_KINDS } from '@/core/case';
+import { baseCode, effectiveRoles } from '@/core/codes';
+
+export interface PlannedStep {
+  kind: (typeof PROOF_KINDS)[number];
+  what: string;
+  /** Why the plan has it, for the screen. */
+  because: string;
+  testId: string | null;
+}
+
+type Facts = Pick<
+  CaseRecord,
+  | 'scan'
+  | 'clear'
+  | 'module'
+  | 'code'
+  | 'symptom'
+  | 'role'
+  | 'test'
+  | 'condition'
+  | 'repair'
+  | 'part'
+  | 'monitor'
+>;
+
+/** How a condition of the complaint is brought about: its kind of step and the words. Common practice, no source. */
+const BRING_ABOUT: Record<string, { kind: PlannedStep['kind']; what: string }> = {
+  'cold-start': { kind: 'cold start', what: 'Start it cold, after a night' },
+  'cold-weather': { kind: 'cold start', what: 'Start it after a cold night' },
+  standing: { kind: 'complaint conditions', what: 'Leave it standing as long as it stood then' },
+  rain: { kind: 'complaint conditions', what: 'Hose it down, or drive it in the rain' },
+  idle: { kind: 'complaint conditions', what: 'Let it idle warm for ten minutes' },
+  hot: { kind: 'road test', what: 'Drive it fully hot' },
+  load: { kind: 'road test', what: 'Drive it under load, uphill' },
+  acceleration: { kind: 'road test', what: 'Accelerate hard through the gears' },
+  cruise: { kind: 'road test', what: 'Drive at steady speed' },
+  decel: { kind: 'road test', what: 'Let it roll on the overrun' },
+  'low-speed': { kind: 'road test', what: 'Drive it slowly through town' },
+  'high-speed': { kind: 'road test', what: 'Drive it fast' },
+  braking: { kind: 'road test', what: 'Brake from speed, several times' },
+  turning: { kind: 'road test', what: 'Full lock both ways, and bends' },
+  bumps: { kind: 'road test', what: 'Drive over a rough road' },
+  'after-short-stop': { kind: 'complaint conditions', what: 'Stop it hot, start again after ten minutes' },
+};
+
+/**
+ * Draws up what would prove the repair, from the case itself: record and clear, key cycle and scan,
+ * every failing test again under its own conditions, the conditions of the complaint, the drive that
+ * runs the monitor, the removed part on the bench. Common practice, no source.
+ *
+ * @param record the rows of the case
+ * @param symptomLabel a symptom's words by its concept
+ * @param conditionLabel a condition's words
+ * @returns the steps in the order in which they are done
+ */
+export function proofPlan(
+  record: Facts,
+  symptomLabel: (concept: string) => string,
+  conditionLabel: (id: string) => string,
+): PlannedStep[] {
+  const steps: PlannedStep[] = [];
+  const add = (kind: PlannedStep['kind'], what: string, because: string, testId: string | null = null) => {
+    if (!steps.some((s) => s.kind === kind && s.what === what)) steps.push({ kind, what, because, testId });
+  };
+  if (record.code.length > 0 || record.scan.length > 0) {
+    add('record and clear', 'Scan and record everything, then clear', 'codes stood on it');
+    add('key cycle and scan', 'Key off, wait, key on: scan again', 'what comes straight back shows here');
+  }
+  for (const test of record.test) {
+    if (test.verdict !== 'fail' || test.repeatOf !== null) continue;
+    const under = record.condition.filter((c) => c.testId === test.id).map((c) => c.what);
+    add(
+      'failing test again',
+      `${test.question || 'The failing test'}${under.length ? ` — again with ${under.join(', ')}` : ''}`,
+      'it failed before the repair',
+      test.id,
+    );
+  }
+  const symptoms = record.symptom.filter((s) => s.reproduced !== 'no');
+  const named = (s: (typeof symptoms)[number]) => (s.concept ? symptomLabel(s.concept) : s.words);
+  for (const s of symptoms) {
+    for (const c of s.conditions) {
+      const how = BRING_ABOUT[c] ?? {
+        kind: 'complaint conditions' as const,
+        what: `Under the condition: ${conditionLabel(c)}`,
+      };
+      add(how.kind, `${how.what}: no ${named(s)}`, `the complaint: ${conditionLabel(c)}`);
+    }
+  }
+  const bare = symptoms.filter((s) => s.conditions.length === 0).map(named);
+  if (bare.length)
+    add('road test', `Drive it as the customer does: no ${bare.join(', no ')}`, 'the complaint');
+  const roles = effectiveRoles(record);
+  const drive = [
+    ...new Set(
+      [...roles].filter(([code, role]) => role === 'chase' && /^P/.test(code)).map(([c]) => baseCode(c)),
+    ),
+  ];
+  const open = [...new Set(record.monitor.filter((m) => m.state === 'incomplete').map((m) => m.name))];
+  if (drive.length)
+    add(
+      'road test',
+      `Drive until the monitor of ${drive.join(', ')} has run, then scan${open.length ? ` (not run at the last scan: ${open.join(', ')})` : ''}`,
+      'a code that needs a drive comes back only after it',
+    );
+  for (const r of record.repair) {
+    if (r.action !== 'replaced' || r.authorisation === 'declined' || r.authorisation === 'put off') continue;
+    const parts = record.part.filter((p) => p.repairId === r.id).map((p) => p.name);
+    const removed = parts.filter(Boolean).join(', ') || r.what;
+    if (removed)
+      add('removed part on the bench', `Test the removed part: ${removed}`, 'shows that it was bad');
+  }
+  return steps;
+}

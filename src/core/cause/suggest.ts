@@ -1,0 +1,101 @@
+import type { CaseRecord, Suspect } from '@/core/case';
+import { baseCode, circuitOf, effectiveRoles, kindOf, meaningOf, type CodeKind } from '@/core/codes';
+import type { Catalogue } from './catalogue';
+
+/** Somebody or something that belongs on the list of suspects, with the reason. */
+export interface SuspectOffer {
+  origin: Suspect['origin'];
+  partId: string | null;
+  failureId: string | null;
+  /** The part's words when the shop's list does not have it. */
+  words: string;
+  why: string;
+}
+
+/** The failure that a kind of code speaks of first. Common practice, no source. */
+const FAILURE_BY_KIND: Partial<Record<CodeKind, string>> = {
+  circuit: 'open circuit',
+  'circuit open': 'open circuit',
+  'circuit low': 'short to ground',
+  'circuit high': 'open circuit',
+  'range or performance': 'wrong reading',
+  intermittent: 'intermittent contact',
+  'mechanical limit': 'sticking',
+  'leak or flow': 'leaking',
+  configuration: 'not configured',
+  'internal failure': 'internal fault',
+};
+
+/** The part that a code's wording names: the longest name of the shop's list that stands in it. */
+function partIn(text: string, catalogue: Catalogue): { id: string; name: string } | undefined {
+  const t = ` ${text.toLowerCase().replace(/[^a-z0-9]+/g, ' ')} `;
+  let best: { id: string; name: string; length: number } | undefined;
+  for (const item of catalogue.items) {
+    if (item.kind !== 'part' || item.mergedInto) continue;
+    for (const name of [item.name, ...item.synonyms]) {
+      const n = ` ${name.toLowerCase().replace(/[^a-z0-9]+/g, ' ')} `;
+      if (n.length > 5 && t.includes(n) && n.length > (best?.length ?? 0))
+        best = { id: item.id, name: item.name, length: n.length };
+    }
+  }
+  return best && { id: best.id, name: best.name };
+}
+
+/**
+ * Suspects that the case itself offers: the part its chased codes speak of, with the failure their
+ * kind means first, and parts that were just fitted elsewhere. Those on the list already are left out.
+ *
+ * @param record the rows of the case
+ * @param catalogue the shop's list of parts and failures
+ * @param own the shop's own words for codes
+ * @returns offers with their reason, codes first
+ */
+export function suggestSuspects(
+  record: Pick<
+    CaseRecord,
+    'scan' | 'clear' | 'module' | 'code' | 'symptom' | 'role' | 'earlier' | 'suspect' | 'cause'
+  >,
+  catalogue: Catalogue,
+  own: Record<string, string> = {},
+): SuspectOffer[] {
+  const offers: SuspectOffer[] = [];
+  const listed = new Set(record.suspect.map((s) => catalogue.resolve(s.partId)?.id));
+  const wordsListed = new Set(record.suspect.map((s) => s.words.toLowerCase()));
+  const add = (offer: SuspectOffer) => {
+    const known =
+      offer.partId !== null ? listed.has(offer.partId) : wordsListed.has(offer.words.toLowerCase());
+    const twice = offers.some(
+      (o) => o.partId === offer.partId && (o.partId !== null || o.words === offer.words),
+    );
+    if (!known && !twice) offers.push(offer);
+  };
+  const roles = effectiveRoles(record);
+  for (const [code, role] of roles) {
+    if (role !== 'chase') continue;
+    const row = record.code.find((c) => c.code === code);
+    const text = own[baseCode(code)] || meaningOf(code) || row?.text || '';
+    const part = partIn(circuitOf(code)?.part ?? text, catalogue) ?? partIn(row?.text ?? '', catalogue);
+    if (!part) continue;
+    const kind = kindOf(code, row?.text || text);
+    const failure = FAILURE_BY_KIND[kind];
+    add({
+      origin: 'code',
+      partId: part.id,
+      failureId: failure ? (catalogue.find('failure', failure)?.id ?? null) : null,
+      words: '',
+      why: `${code} speaks of its ${kind === 'unknown' ? 'circuit' : kind}`,
+    });
+  }
+  for (const e of record.earlier) {
+    if (e.kind !== 'repair' || e.part.trim() === '') continue;
+    const part = catalogue.find('part', e.part);
+    add({
+      origin: 'just fitted',
+      partId: part?.id ?? null,
+      failureId: null,
+      words: part ? '' : e.part,
+      why: `Fitted ${[e.when, e.by ? `by ${e.by}` : 'elsewhere'].filter(Boolean).join(' ')}: ${e.part}. A suspect, not an alibi`,
+    });
+  }
+  return offers;
+}
