@@ -2,8 +2,8 @@ import type { NextConfig } from 'next';
 
 const config: NextConfig = {
   compiler: { styledComponents: true },
-  // libSQL carries a native binary; the bundler must leave it alone.
-  serverExternalPackages: ['@libsql/client', 'libsql', 'pino'],
+  // libSQL carries a native binary, pdfkit reads files beside itself; the bundler must leave them alone.
+  serverExternalPackages: ['@libsql/client', 'libsql', 'pino', 'pdfkit'],
   // Types are a check of their own in `npm test`; a start need not wait for them.
   typescript: { ignoreBuildErrors: true },
   poweredByHeader: false,

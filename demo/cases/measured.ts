@@ -241,4 +241,74 @@ export const measuredCases = (at: At) => [
       { kind: 'cold start', what: 'Two cold starts without the rattle', state: 'open' },
     ],
   }),
+  demoCase({
+    number: 43,
+    openedAt: at(1, '11:30'),
+    waitsFor: 'authorisation',
+    waitNote: 'canister is sold only with the pump: 412, Mr Amari decides tomorrow',
+    customer: 'Mr Amari',
+    odometer: '64 900 km',
+    vehicle: car('brisk12t', 2019, 'VC9BR12T8KK500342'),
+    said: 'The same light again, and it jerks when it is hot, like before you fixed it.',
+    reproduced: 'yes',
+    symptoms: [
+      {
+        words: 'jerks on acceleration',
+        conditions: ['acceleration', 'hot'],
+        frequency: 'intermittent',
+        reproduced: 'yes',
+      },
+    ],
+    earlier: [
+      { what: 'purge valve', part: 'purge valve', partSource: 'aftermarket', by: 'here', when: 'case 27' },
+    ],
+    scans: [
+      {
+        at: at(1, '11:45'),
+        phase: 'first',
+        text: 'Engine control unit\nP0441 Purge flow incorrect  stored\nP0172 System too rich bank 1  pending\nBattery: 12.5 V',
+      },
+    ],
+    roles: [{ code: 'P0441', role: 'chase' }],
+    suspects: [
+      {
+        ref: 'valve',
+        part: 'purge valve',
+        failure: 'faulty new part',
+        origin: 'just fitted',
+        why: 'fitted here in case 27',
+      },
+      { ref: 'can', part: 'charcoal canister', failure: 'contaminated', why: 'grains in the old valve' },
+    ],
+    tests: [
+      t(
+        'hold',
+        at(1, '12:30'),
+        'Does the purge valve close when nobody asks for it?',
+        [r('vacuum held for 60 s, valve unplugged', '2 inHg', '≥ 15 inHg')],
+        {
+          by: 'Aoife Kerr',
+          minutes: 15,
+          setup: 'hand pump on a closed hose: above 18 inHg',
+          setupReading: '20 inHg',
+          conditions: [c('valve hot', 'yes', 'after 20 min drive')],
+          says: [{ suspect: 'valve', says: 'for', why: 'open again' }],
+        },
+      ),
+      t(
+        'grains',
+        at(1, '13:00'),
+        'Is there charcoal in the valve?',
+        [r('tapped out on paper', 'black grains', 'clean')],
+        {
+          by: 'Aoife Kerr',
+          minutes: 10,
+          says: [
+            { suspect: 'can', says: 'for', why: 'the canister sheds' },
+            { suspect: 'valve', says: 'against', why: 'dirt kept it open, not the part' },
+          ],
+        },
+      ),
+    ],
+  }),
 ];

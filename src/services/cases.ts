@@ -1,6 +1,14 @@
 import { KINDS, type CaseRecord, type RowOf } from '@/core/case';
-import { Catalogue, coverOf, gradeProof } from '@/core/cause';
-import { headlineOf } from '@/core/precedent';
+import {
+  Catalogue,
+  coverOf,
+  gradeProof,
+  matchComeback,
+  type ComebackFacts,
+  type ComebackMatch,
+  type Period,
+} from '@/core/cause';
+import { headlineOf, weighedCodes } from '@/core/precedent';
 import { symptomById } from '@/core/symptoms';
 import { vehicleName } from '@/core/vehicle';
 import { db, write } from '@/store/database';
@@ -20,6 +28,7 @@ import {
   vehiclesByVin,
 } from '@/store/shop';
 import { newId } from './save';
+import { periods } from './shop';
 
 export interface VehicleHistoryItem {
   id: string;
@@ -38,6 +47,10 @@ export interface OpenCase {
   cameBackAs: { number: number; caseId: string }[];
   /** The earlier case this one is a comeback of. */
   comebackOf: { number: number; caseId: string; state: string }[];
+  /** Earlier cases of the vehicle that look like it, for a person to confirm or reject. */
+  comebackOffers: (ComebackMatch & { caseId: string })[];
+  /** When the shop asks whether a repair held. */
+  followUp: Period;
 }
 
 /** Everything the case screen shows, or undefined when there is no such case. */
@@ -53,7 +66,52 @@ export async function openCase(id: string): Promise<OpenCase | undefined> {
       number: (await numberOfCase(db(), c.ofCaseId)) ?? 0,
     })),
   );
-  return { record, sameVehicle: await brief(others), cameBackAs: comebacks.get(id) ?? [], comebackOf };
+  const { followUp, comeback } = await periods();
+  const earlier = await loadCases(db(), others);
+  return {
+    record,
+    sameVehicle: brief(earlier),
+    cameBackAs: comebacks.get(id) ?? [],
+    comebackOf,
+    comebackOffers: comebackOffers(record, earlier, comeback),
+    followUp,
+  };
+}
+
+/** What of a case is held against another to tell a comeback: chased codes, symptoms, dates, odometer. */
+function comebackFacts(r: CaseRecord): ComebackFacts {
+  return {
+    number: r.case.number,
+    openedAt: r.case.openedAt,
+    closedAt: r.case.closedAt,
+    odometer: r.case.odometer,
+    codes: weighedCodes(r)
+      .filter((c) => c.weight >= 0.5)
+      .map((c) => c.code),
+    symptoms: r.symptom
+      .filter((s) => s.concept !== '' && s.reproduced !== 'no')
+      .map((s) => ({ id: s.concept, label: symptomById(s.concept)?.label ?? s.words })),
+    repaired: r.cause.some((c) => c.state === 'repaired'),
+  };
+}
+
+function comebackOffers(
+  record: CaseRecord,
+  earlier: CaseRecord[],
+  period: Period,
+): OpenCase['comebackOffers'] {
+  const decided = new Set(record.comeback.map((c) => c.ofCaseId));
+  const now = comebackFacts(record);
+  return earlier.flatMap((e) => {
+    if (decided.has(e.case.id)) return [];
+    const match = matchComeback(now, comebackFacts(e), period);
+    return match ? [{ ...match, caseId: e.case.id }] : [];
+  });
+}
+
+/** The id behind what stands in a link: an id, or a number that people type (/cases/31). */
+export async function caseIdOf(given: string): Promise<string> {
+  return /^\d{1,9}$/.test(given) ? ((await caseByNumber(Number(given))) ?? given) : given;
 }
 
 /** The case behind a number, for links that people type. */
@@ -61,8 +119,7 @@ export async function caseByNumber(number: number): Promise<string | undefined> 
   return caseIdByNumber(db(), number);
 }
 
-async function brief(ids: string[]): Promise<VehicleHistoryItem[]> {
-  const records = await loadCases(db(), ids);
+function brief(records: CaseRecord[]): VehicleHistoryItem[] {
   return records
     .map((r) => ({
       id: r.case.id,
@@ -155,7 +212,7 @@ export async function vehiclesLike(vinStart: string, exceptVehicle: string): Pro
     rows.map(async (vehicle) => ({
       vehicle,
       name: vehicleName(vehicle),
-      cases: await brief(await casesOfVehicle(db(), vehicle.id)),
+      cases: brief(await loadCases(db(), await casesOfVehicle(db(), vehicle.id))),
     })),
   );
 }

@@ -22,6 +22,7 @@ export interface FoundCase {
   causes: string[];
   grade: Grade;
   comebacks: number[];
+  isolated: string;
   open: boolean;
   openedAt: string;
   conditions: string[];
@@ -48,6 +49,7 @@ function shown(near: Near): FoundCase {
     causes: p.causes.map((c) => c.name),
     grade: p.grade,
     comebacks: p.comebacks,
+    isolated: p.isolated,
     open: p.open,
     openedAt: p.openedAt,
     conditions: p.conditions.map(conditionLabel),

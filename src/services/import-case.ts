@@ -65,8 +65,7 @@ export async function importCase(input: unknown, who: string): Promise<{ id: str
       before: null,
       after: { number, imported: true },
     });
-    await recompute(tx, caseId, 'all', seq);
-    await updateRow(tx, 'case', caseId, { seq });
+    await updateRow(tx, 'case', caseId, { seq: await recompute(tx, caseId, 'all', seq) });
     return { id: caseId, number };
   });
 }

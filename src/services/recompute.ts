@@ -2,12 +2,20 @@ import type { CaseRecord, Kind } from '@/core/case';
 import { gradeProof } from '@/core/cause';
 import { judgeWhole } from '@/core/checks';
 import type { Tx } from '@/store/database';
-import { loadCase, updateRow } from '@/store/rows';
+import { appendHistory, loadCase, updateRow } from '@/store/rows';
 import { confirmedComebacks } from '@/store/shop';
 
 export interface Touched {
   kinds: Set<Kind>;
   testIds: Set<string>;
+  /** Earlier cases that a comeback written here was, or is, about. */
+  earlierCaseIds: Set<string>;
+}
+
+/** Who wrote what made the grade change; none while a case is taken in from a file. */
+export interface Writer {
+  who: string;
+  at: string;
 }
 
 const JUDGED: Kind[] = ['test', 'condition', 'reading', 'input'];
@@ -32,21 +40,35 @@ const GRADED: Kind[] = [
  * Computed fields do not count as a revision: nobody typed them.
  *
  * @param seq the history sequence of this write, for earlier cases that it weighs on
+ * @param writer whose write it is, for the history of grades
+ * @returns the last history sequence, which grows when a grade changed
  */
-export async function recompute(tx: Tx, caseId: string, touched: Touched | 'all', seq = 0): Promise<void> {
+export async function recompute(
+  tx: Tx,
+  caseId: string,
+  touched: Touched | 'all',
+  seq = 0,
+  writer?: Writer,
+): Promise<number> {
   const any = (kinds: Kind[]) => touched === 'all' || kinds.some((k) => touched.kinds.has(k));
-  if (!any(GRADED)) return;
+  if (!any(GRADED)) return seq;
   const record = await loadCase(tx, caseId);
-  if (!record) return;
+  if (!record) return seq;
   if (any(JUDGED)) await judge(tx, record, touched === 'all' ? undefined : touched.testIds);
-  await grade(tx, record);
+  let last = Math.max(seq, await grade(tx, record, writer));
   if (any(['comeback'])) {
-    // A comeback weighs on the earlier case, not on this one.
-    for (const c of record.comeback) {
-      const earlier = await loadCase(tx, c.ofCaseId);
-      if (earlier) await grade(tx, earlier, seq);
+    // A comeback weighs on the earlier case, not on this one; one that was removed does no more.
+    const earlierIds = new Set(record.comeback.map((c) => c.ofCaseId));
+    if (touched !== 'all') for (const id of touched.earlierCaseIds) earlierIds.add(id);
+    for (const id of earlierIds) {
+      const earlier = await loadCase(tx, id);
+      if (!earlier) continue;
+      last = Math.max(last, await grade(tx, earlier, writer));
+      // Whoever watches the earlier case is told that something about it is new.
+      await updateRow(tx, 'case', id, { seq: Math.max(last, earlier.case.seq) });
     }
   }
+  return last;
 }
 
 async function judge(tx: Tx, record: CaseRecord, only: Set<string> | undefined): Promise<void> {
@@ -74,14 +96,21 @@ async function judge(tx: Tx, record: CaseRecord, only: Set<string> | undefined):
   }
 }
 
-async function grade(tx: Tx, record: CaseRecord, seq?: number): Promise<void> {
+/** Brings the grade up to date; a new one goes into the history under who made it so. Gives its sequence. */
+async function grade(tx: Tx, record: CaseRecord, writer: Writer | undefined): Promise<number> {
   const comebacks = (await confirmedComebacks(tx)).get(record.case.id) ?? [];
-  const result = gradeProof({ ...record, comebackNumbers: comebacks.map((c) => c.number) });
-  if (result.grade === record.case.grade && result.because === record.case.gradeWhy && seq === undefined)
-    return;
-  await updateRow(tx, 'case', record.case.id, {
-    grade: result.grade,
-    gradeWhy: result.because,
-    ...(seq === undefined ? {} : { seq: Math.max(seq, record.case.seq) }),
+  const { grade: now, because } = gradeProof({ ...record, comebackNumbers: comebacks.map((c) => c.number) });
+  const { id, grade: before, gradeWhy } = record.case;
+  if (now === before && because === gradeWhy) return 0;
+  await updateRow(tx, 'case', id, { grade: now, gradeWhy: because });
+  if (now === before || !writer) return 0;
+  return appendHistory(tx, {
+    ...writer,
+    caseId: id,
+    kind: 'case',
+    rowId: id,
+    op: 'set',
+    before: { grade: before, gradeWhy },
+    after: { grade: now, gradeWhy: because },
   });
 }

@@ -69,11 +69,11 @@ async function applyOne(caseId: string, change: Change, who: string): Promise<Ch
         vehicleId: owner.vehicleId,
         who,
         at: new Date().toISOString(),
-        touched: { kinds: new Set(), testIds: new Set() },
+        touched: { kinds: new Set(), testIds: new Set(), earlierCaseIds: new Set() },
         seq: owner.seq,
       };
       for (const op of change.ops) await applyOp(tx, op, context);
-      await recompute(tx, caseId, context.touched, context.seq);
+      context.seq = await recompute(tx, caseId, context.touched, context.seq, { who, at: context.at });
       await updateRow(tx, 'case', caseId, { seq: context.seq });
       if (context.touched.kinds.has('vehicle')) {
         for (const id of await casesOfVehicle(tx, context.vehicleId))
@@ -216,6 +216,7 @@ async function note(
 ): Promise<void> {
   context.touched.kinds.add(kind);
   if (kind === 'test') context.touched.testIds.add(row.id);
+  if ('ofCaseId' in row) context.touched.earlierCaseIds.add(row.ofCaseId);
   if ('testId' in row && typeof row.testId === 'string') context.touched.testIds.add(row.testId);
   context.seq = await appendHistory(tx, {
     at: context.at,

@@ -1,12 +1,42 @@
 import { z } from 'zod';
 import { Person } from '@/core/case';
+import { findUnit, readEntry } from '@/core/readings';
 import { db, write } from '@/store/database';
 import { appendHistory } from '@/store/rows';
 import { getSetting, listPeople, putSetting, upsertPerson, type PersonRow } from '@/store/shop';
 
 /** The shop itself: its name and its people. */
 
+const Distance = z
+  .string()
+  .trim()
+  .max(40)
+  .refine((text) => {
+    const e = readEntry(text);
+    return (
+      e.kind === 'empty' ||
+      (e.kind === 'quantity' && e.quantity.value > 0 && findUnit(e.quantity.unit)?.measures === 'length')
+    );
+  }, 'A distance is a number with km or mi, as in 1 000 km, or empty for any.');
+const Days = z
+  .number()
+  .int('Whole days, please.')
+  .min(1, 'At least one day.')
+  .max(3650, 'At most ten years.');
+
+/** When the shop asks whether a repair held, and within what the same trouble counts as come back. */
+export const Periods = z.object({
+  followUp: z.object({ days: Days, distance: Distance }),
+  comeback: z.object({ days: Days, distance: Distance }),
+});
+export type Periods = z.infer<typeof Periods>;
+const USUAL: Periods = {
+  followUp: { days: 30, distance: '1 000 km' },
+  comeback: { days: 180, distance: '10 000 km' },
+};
+
 export const ShopRequest = z.discriminatedUnion('do', [
+  z.object({ do: z.literal('periods'), periods: Periods }),
   z.object({ do: z.literal('name'), name: z.string().trim().min(1, 'Give the shop a name.').max(80) }),
   z.object({
     do: z.literal('person'),
@@ -21,6 +51,12 @@ export type ShopRequest = z.infer<typeof ShopRequest>;
 /** The shop's name, for the desk and for printed pages. */
 export async function shopName(): Promise<string> {
   return (await getSetting<string>(db(), 'shop.name')) ?? 'Our shop';
+}
+
+/** The shop's periods, or the usual ones. */
+export async function periods(): Promise<Periods> {
+  const kept = Periods.safeParse(await getSetting(db(), 'shop.periods'));
+  return kept.success ? kept.data : USUAL;
 }
 
 /** Everybody who works or worked here. */
@@ -54,6 +90,21 @@ export async function changeShop(request: ShopRequest, who: string): Promise<voi
         op: 'set',
         before: { name: before },
         after: { name: request.name },
+      });
+      return;
+    }
+    if (request.do === 'periods') {
+      const before = (await getSetting<Periods>(tx, 'shop.periods')) ?? null;
+      await putSetting(tx, 'shop.periods', request.periods);
+      await appendHistory(tx, {
+        at,
+        who,
+        caseId: null,
+        kind: 'shop',
+        rowId: 'periods',
+        op: 'set',
+        before,
+        after: request.periods,
       });
       return;
     }

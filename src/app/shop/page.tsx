@@ -1,10 +1,10 @@
 import type { Metadata } from 'next';
 import { ShopScreen } from '@/screens/shop/shop';
-import { everybody, shopName } from '@/services/shop';
+import { everybody, periods, shopName } from '@/services/shop';
 
 export const metadata: Metadata = { title: 'Shop' };
 export const dynamic = 'force-dynamic';
 
 export default async function Page() {
-  return <ShopScreen name={await shopName()} people={await everybody()} />;
+  return <ShopScreen name={await shopName()} people={await everybody()} periods={await periods()} />;
 }

@@ -6,3 +6,4 @@ export * from './complaint';
 export * from './evidence';
 export * from './kinds';
 export * from './procedure';
+export * from './history';

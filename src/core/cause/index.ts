@@ -6,3 +6,4 @@ export * from './comeback';
 export * from './isolation';
 export * from './proof-plan';
 export * from './suggest';
+export * from './closing';

@@ -84,6 +84,7 @@ const profile = (over: Partial<CaseProfile>): CaseProfile => ({
   conditions: [],
   causes: [],
   grade: 'proven',
+  isolated: 'unknown',
   comebacks: [],
   headline: '',
   words: [],
@@ -176,7 +177,26 @@ describe('ranking', () => {
       profile({ id: 'b', number: 4, codes: [code('P0171')], causes: [boot], grade: 'claimed' }),
     );
     expect(countCauses(search(index, 'P0171'))).toEqual([
-      { ...boot, cases: 2, byGrade: { held: 1, claimed: 1 }, numbers: [3, 4], caseIds: ['a', 'b'] },
+      {
+        ...boot,
+        cases: 2,
+        byGrade: { held: 1, claimed: 1 },
+        notIsolated: 0,
+        numbers: [3, 4],
+        caseIds: ['a', 'b'],
+      },
+    ]);
+  });
+  it('counts a case in which several things were changed for less, and says so', () => {
+    const boot = { key: 'p-boot/f-cracked', name: 'intake boot, cracked' };
+    const pump = { key: 'p-pump/f-worn', name: 'fuel pump, worn' };
+    const index = indexOf(
+      profile({ id: 'a', number: 3, codes: [code('P0171')], causes: [boot], isolated: 'not isolated' }),
+      profile({ id: 'b', number: 4, codes: [code('P0171')], causes: [pump], isolated: 'isolated' }),
+    );
+    expect(countCauses(search(index, 'P0171')).map((c) => [c.name, c.notIsolated])).toEqual([
+      ['fuel pump, worn', 0],
+      ['intake boot, cracked', 1],
     ]);
   });
 });

@@ -1,4 +1,4 @@
-import { causeName, type Catalogue } from '@/core/cause';
+import { causeName, isolationOf, type Catalogue, type Isolation } from '@/core/cause';
 import type { CaseRecord, Grade } from '@/core/case';
 import { baseCode, effectiveRoles } from '@/core/codes';
 import { symptomById, tokens } from '@/core/symptoms';
@@ -17,6 +17,8 @@ export interface CaseProfile {
   conditions: string[];
   causes: { key: string; name: string }[];
   grade: Grade;
+  /** Whether one change alone stands between the failing and the passing test. */
+  isolated: Isolation['state'];
   /** Numbers of later cases in which the same trouble came back. */
   comebacks: number[];
   /** The complaint in short, for a result line. */
@@ -100,6 +102,7 @@ export function profileOf(record: CaseRecord, catalogue: Catalogue, comebacks: n
     conditions: [...new Set(record.symptom.flatMap((s) => s.conditions))],
     causes,
     grade: record.case.grade,
+    isolated: isolationOf(record).state,
     comebacks,
     headline: headlineOf(record),
     words: [

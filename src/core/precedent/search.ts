@@ -9,6 +9,8 @@ export interface CauseCount {
   name: string;
   cases: number;
   byGrade: Partial<Record<Grade, number>>;
+  /** How many of them leave open which change helped. */
+  notIsolated: number;
   /** Numbers of the cases behind the count, nearest first. */
   numbers: number[];
   caseIds: string[];
@@ -113,12 +115,15 @@ export function countCauses(near: Near[]): CauseCount[] {
         ...cause,
         cases: 0,
         byGrade: {},
+        notIsolated: 0,
         numbers: [],
         caseIds: [],
         weight: 0,
       };
       c.cases++;
-      c.weight += score;
+      // A case in which several things were changed at once tells less of any one of them.
+      c.weight += profile.isolated === 'not isolated' ? score / 2 : score;
+      if (profile.isolated === 'not isolated') c.notIsolated++;
       c.byGrade[profile.grade] = (c.byGrade[profile.grade] ?? 0) + 1;
       c.numbers.push(profile.number);
       c.caseIds.push(profile.id);

@@ -12,12 +12,15 @@ import { day } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
 import { Beside } from './beside';
 import { CausePart } from './cause';
+import { ComebackOffers } from './comeback';
 import { ComplaintPart } from './complaint';
 import { EvidencePart } from './evidence';
 import { ChoiceField, LineField, LostClashes } from './fields';
-import { Margin, type Precedents } from './margin';
+import { Margin } from './margin';
 import { CatalogueProvider } from './parts';
 import { MeaningsProvider } from './meanings';
+import { PeopleContext } from './people';
+import { PrecedentsProvider, type Precedents, type ShownFork } from './precedents';
 import { ProofPart } from './proof';
 import { RepairPart } from './repair';
 import { Spine } from './spine';
@@ -83,6 +86,7 @@ interface Props {
   open: OpenCase;
   beside: OpenCase | undefined;
   precedents: Precedents;
+  forks: ShownFork[];
   catalogue: CatalogueItem[];
   meanings: Record<string, string>;
   people: { id: string; name: string }[];
@@ -90,7 +94,7 @@ interface Props {
 }
 
 /** A case: spine, sheet, and a margin that thinks along (or another case beside it). */
-export function CaseScreen({ open, beside, precedents, catalogue, meanings, people, now }: Props) {
+export function CaseScreen({ open, beside, precedents, forks, catalogue, meanings, people, now }: Props) {
   const [store] = useState(() => createCaseStore(open));
   useEffect(() => store.getState().start(), [store]);
   useEffect(() => {
@@ -106,21 +110,26 @@ export function CaseScreen({ open, beside, precedents, catalogue, meanings, peop
   return (
     <CaseContext.Provider value={store}>
       <CatalogueProvider items={catalogue}>
-        <Header people={people} />
-        <Body $beside={beside !== undefined}>
-          {!beside && <Spine />}
-          <Sheet>
-            <LostClashes />
-            <ComplaintPart />
-            <MeaningsProvider meanings={meanings}>
-              <EvidencePart />
-            </MeaningsProvider>
-            <CausePart />
-            <RepairPart />
-            <ProofPart />
-          </Sheet>
-          {beside ? <Beside other={beside} /> : <Margin initial={precedents} now={now} />}
-        </Body>
+        <PeopleContext.Provider value={people}>
+          <MeaningsProvider meanings={meanings}>
+            <PrecedentsProvider initial={precedents} forks={forks}>
+              <Header people={people} />
+              <Body $beside={beside !== undefined}>
+                {!beside && <Spine />}
+                <Sheet>
+                  <LostClashes />
+                  <ComebackOffers />
+                  <ComplaintPart />
+                  <EvidencePart />
+                  <CausePart />
+                  <RepairPart />
+                  <ProofPart />
+                </Sheet>
+                {beside ? <Beside other={beside} /> : <Margin now={now} />}
+              </Body>
+            </PrecedentsProvider>
+          </MeaningsProvider>
+        </PeopleContext.Provider>
         <Undo />
       </CatalogueProvider>
     </CaseContext.Provider>
@@ -197,10 +206,21 @@ function Header({ people }: { people: { id: string; name: string }[] }) {
             empty="lead?"
           />
         </span>
+        <Links id={c.id} />
         {empty && !c.closedAt && <Discard id={c.id} />}
         <SaveMark />
       </span>
     </Head>
+  );
+}
+
+/** The way to what stands beside the sheet: reports and the history. */
+function Links({ id }: { id: string }) {
+  return (
+    <span style={{ display: 'flex', gap: 12 }}>
+      <Link href={`/cases/${id}/report`}>Report</Link>
+      <Link href={`/cases/${id}/history`}>History</Link>
+    </span>
   );
 }
 

@@ -2,13 +2,14 @@
 
 import { Plus, X } from 'lucide-react';
 import styled from 'styled-components';
-import { CAUSE_STATES, SUSPECT_STATES, type RowOf } from '@/core/case';
+import { CAUSE_STATES, type RowOf } from '@/core/case';
 import { coverOf } from '@/core/cause';
 import { symptomById } from '@/core/symptoms';
-import { Button, Empty, IconButton, Quiet, Segments, Tag } from '@/ui/controls';
-import { CasePart, ChoiceField, LineField, ProseField, Row, Sub } from './fields';
-import { CataloguePicker, useSuspectName } from './parts';
+import { Button, Choice, Empty, IconButton, Quiet, Tag } from '@/ui/controls';
+import { CasePart, LineField, ProseField, Row, Sub } from './fields';
+import { CataloguePicker, useCatalogue } from './parts';
 import { useCase } from './store';
+import { SuspectBoard, SuspectOffers } from './suspects';
 
 const Card = styled.div`
   padding: 8px 10px 10px;
@@ -37,12 +38,7 @@ const Tick = styled.label`
 export function CausePart() {
   const record = useCase((s) => s.record);
   const add = useCase((s) => s.add);
-  const fitted = record.earlier.filter(
-    (e) =>
-      e.kind === 'repair' &&
-      e.part !== '' &&
-      !record.suspect.some((s) => s.words === e.part || s.why.includes(e.part)),
-  );
+  const nothing = record.suspect.length + record.cause.length === 0;
   return (
     <CasePart
       id="cause"
@@ -58,35 +54,14 @@ export function CausePart() {
         </>
       }
     >
-      {fitted.length > 0 && (
-        <p style={{ display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'center', paddingLeft: 8 }}>
-          <Quiet>Just fitted elsewhere — a suspect, not an alibi:</Quiet>
-          {fitted.map((e) => (
-            <Button
-              key={e.id}
-              onPress={() =>
-                add('suspect', {
-                  words: e.part,
-                  origin: 'just fitted',
-                  why: `Fitted ${e.when ? `${e.when} ` : ''}${e.by ? `by ${e.by}` : 'elsewhere'}: ${e.part}`,
-                  position: record.suspect.length,
-                })
-              }
-            >
-              <Plus aria-hidden="true" /> {e.part}
-            </Button>
-          ))}
-        </p>
-      )}
-      {record.suspect.length > 0 && <Sub>Suspects</Sub>}
-      {record.suspect.map((s) => (
-        <SuspectCard key={s.id} suspect={s} />
-      ))}
+      <SuspectOffers />
+      {record.suspect.length > 0 && <SuspectBoard />}
       {record.cause.length > 0 && <Sub>{record.cause.length === 1 ? 'The cause' : 'The causes'}</Sub>}
       {record.cause.map((c) => (
         <CauseCard key={c.id} cause={c} />
       ))}
-      {record.suspect.length + record.cause.length === 0 && fitted.length === 0 && (
+      {record.cause.length > 0 && <Cover />}
+      {nothing && (
         <Empty>
           No suspect yet. Name what could be behind it now; each test then speaks for or against it.
         </Empty>
@@ -95,90 +70,54 @@ export function CausePart() {
   );
 }
 
-function SuspectCard({ suspect: s }: { suspect: RowOf<'suspect'> }) {
+/** What the causes together account for, and what is left. */
+function Cover() {
   const record = useCase((x) => x.record);
-  const { edit, remove, together } = {
-    edit: useCase((x) => x.edit),
-    remove: useCase((x) => x.remove),
-    together: useCase((x) => x.together),
-  };
-  const name = useSuspectName();
-  const b = { kind: 'suspect', id: s.id } as const;
-  const says = record.bearing.filter((x) => x.suspectId === s.id);
-  const question = (testId: string) => record.test.find((t) => t.id === testId)?.question || 'a test';
-  const accept = () => {
-    const id = `${s.id}-c`;
-    together([
-      {
-        op: 'add',
-        kind: 'cause',
-        id,
-        row: { partId: s.partId, failureId: s.failureId, where: s.where, position: record.cause.length },
-      },
-      {
-        op: 'set',
-        kind: 'suspect',
-        id: s.id,
-        revision: s.revision,
-        set: { state: 'confirmed' },
-        was: { state: s.state },
-      },
-    ]);
-  };
+  const cover = coverOf(record, (id) => symptomById(id)?.label ?? id);
+  const open = cover.filter((i) => i.causeIds.length === 0);
+  if (cover.length === 0) return null;
   return (
-    <Card
-      style={s.state === 'ruled out' ? { background: 'var(--sunk)', borderStyle: 'dashed' } : undefined}
-      data-suspect={s.id}
+    <p
+      role="status"
+      style={{ paddingLeft: 8, display: 'flex', flexWrap: 'wrap', gap: 6, alignItems: 'center' }}
     >
-      <Row $columns="1.2fr 1.1fr 1fr auto">
-        <CataloguePicker {...b} field="partId" label="Part" of="part" />
-        <CataloguePicker {...b} field="failureId" label="What may be wrong" of="failure" />
-        <LineField {...b} field="where" label="Where" />
-        <IconButton
-          aria-label={`Remove suspect ${name(s)}`}
-          onPress={() => remove('suspect', s.id, 'suspect')}
-          style={{ marginTop: 17 }}
-        >
-          <X aria-hidden="true" />
-        </IconButton>
-      </Row>
-      <div style={{ display: 'flex', gap: 10, alignItems: 'end', flexWrap: 'wrap' }}>
-        <div style={{ flex: 1, minWidth: 220 }}>
-          <LineField
-            {...b}
-            field="why"
-            label={s.words && !s.partId ? `Why — known as “${s.words}”` : 'Why'}
-            placeholder="what puts it on the list, or what takes it off"
-          />
-        </div>
-        <Segments
-          label={`State of ${name(s)}`}
-          value={s.state}
-          options={SUSPECT_STATES.map((v) => ({ value: v, label: v }))}
-          onChange={(v) => v && edit('suspect', s.id, 'state', v)}
-        />
-        {s.state !== 'ruled out' &&
-          !record.cause.some((c) => c.partId === s.partId && c.failureId === s.failureId) &&
-          s.partId && <Button onPress={accept}>This is the cause</Button>}
-      </div>
-      <div style={{ fontSize: '0.875rem', padding: '4px 8px 0', display: 'grid', gap: 2 }}>
-        {says.map((x) => (
-          <span key={x.id}>
-            <Tag $tone={x.says === 'for' ? 'accent' : 'plain'}>{x.says === 'for' ? 'for' : x.says}</Tag>{' '}
-            <a href={`#test-${x.testId}`}>{question(x.testId)}</a> {x.why && <Quiet>— {x.why}</Quiet>}
-          </span>
-        ))}
-        {says.length === 0 && s.state === 'standing' && <Quiet>No test has asked about it yet.</Quiet>}
-      </div>
-    </Card>
+      {open.length === 0 ? (
+        <Tag $tone="pass">
+          {cover.length === 1 ? 'The one thing' : `All ${cover.length}`} to be explained is accounted for
+        </Tag>
+      ) : (
+        <>
+          <Quiet>
+            {cover.length - open.length} of {cover.length} accounted for. Not explained:
+          </Quiet>
+          {open.map((i) => (
+            <Tag key={i.of + i.what} $tone="unsure" style={{ whiteSpace: 'normal' }}>
+              {i.of === 'test' ? 'failed: ' : ''}
+              {i.label}
+            </Tag>
+          ))}
+        </>
+      )}
+    </p>
   );
 }
+
+/** What a case waits for when a cause is found but not repaired. */
+const WAITS_FOR: Record<string, string> = { 'part on order': 'part', declined: 'customer' };
 
 function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
   const record = useCase((x) => x.record);
   const add = useCase((x) => x.add);
   const remove = useCase((x) => x.remove);
+  const edit = useCase((x) => x.edit);
+  const { catalogue } = useCatalogue();
   const b = { kind: 'cause', id: c.id } as const;
+  const system = catalogue.resolve(c.partId)?.system ?? '';
+  const stands = (state: string) => {
+    edit('cause', c.id, 'state', state);
+    const waits = WAITS_FOR[state];
+    if (waits && record.case.closedAt === null) edit('case', record.case.id, 'waitsFor', waits);
+  };
   const cover = coverOf(record, (id) => symptomById(id)?.label ?? id);
   return (
     <Card>
@@ -186,7 +125,7 @@ function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
         <CataloguePicker {...b} field="partId" label="Part" of="part" />
         <CataloguePicker {...b} field="failureId" label="What is wrong with it" of="failure" />
         <LineField {...b} field="where" label="Where" placeholder="bank 1, at the clip …" />
-        <ChoiceField {...b} field="state" label="Stands" options={CAUSE_STATES} />
+        <Choice label="Stands" value={c.state} options={CAUSE_STATES} onChange={stands} />
         <IconButton
           aria-label="Remove this cause"
           onPress={() => remove('cause', c.id, 'cause')}
@@ -195,6 +134,13 @@ function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
           <X aria-hidden="true" />
         </IconButton>
       </Row>
+      {system && (
+        <Quiet as="p" style={{ paddingLeft: 8 }}>
+          {system}
+          {c.state === 'diagnosed' && ' · diagnosed, not repaired yet'}
+          {WAITS_FOR[c.state] && ` · ${c.state}: the case waits`}
+        </Quiet>
+      )}
       <Row $columns="1fr 1fr" style={{ marginTop: 4 }}>
         <ProseField {...b} field="why" label="Why it happened" />
         <ProseField {...b} field="misled" label="What misled" placeholder="worth as much as what helped" />

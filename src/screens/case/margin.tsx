@@ -2,39 +2,15 @@
 
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { Empty, Figure, Quiet, Tag } from '@/ui/controls';
 import { age } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
+import { ForkList } from '../compare/fork-list';
 import { useSuspectName } from './parts';
+import { useForks, usePrecedents } from './precedents';
 import { useCase } from './store';
 import { useUnexplained } from './unexplained';
-
-export interface Precedents {
-  cases: {
-    id: string;
-    number: number;
-    vehicle: string;
-    headline: string;
-    causes: string[];
-    grade: string;
-    comebacks: number[];
-    open: boolean;
-    openedAt: string;
-    score: number;
-    reasons: { of: string; text: string; points: number }[];
-    lacks: string[];
-  }[];
-  causes: {
-    key: string;
-    name: string;
-    cases: number;
-    byGrade: Record<string, number | undefined>;
-    numbers: number[];
-  }[];
-  searched: number;
-}
 
 const Aside = styled.aside`
   padding: 14px 16px 30px 4px;
@@ -82,27 +58,15 @@ const Because = styled.p`
 `;
 
 /** The margin thinks along: what is not explained, what it was before, the suspects. */
-export function Margin({ initial, now }: { initial: Precedents; now: string }) {
-  const caseId = useCase((s) => s.record.case.id);
-  const seq = useCase((s) => s.open.record.case.seq);
+export function Margin({ now }: { now: string }) {
+  const number = useCase((s) => s.record.case.number);
   const suspects = useCase((s) => s.record.suspect);
   const hasCause = useCase((s) => s.record.cause.length > 0);
   const unexplained = useUnexplained();
   const name = useSuspectName();
   const path = usePathname();
-  const [found, setFound] = useState(initial);
-  const known = useRef(seq);
-
-  useEffect(() => {
-    if (known.current === seq) return;
-    known.current = seq;
-    const stop = new AbortController();
-    fetch(`/api/cases/${caseId}/precedents`, { signal: stop.signal })
-      .then((r) => (r.ok ? r.json() : undefined))
-      .then((p?: Precedents) => p && setFound(p))
-      .catch(() => undefined);
-    return () => stop.abort();
-  }, [seq, caseId]);
+  const found = usePrecedents();
+  const forks = useForks();
 
   return (
     <Aside aria-label="Margin">
@@ -146,12 +110,20 @@ export function Margin({ initial, now }: { initial: Precedents; now: string }) {
                 <br />
                 <Quiet>
                   {c.cases} of {found.causes.reduce((n, x) => n + x.cases, 0)}
-                  {gradesInWords(c.byGrade)} · case {c.numbers.slice(0, 4).join(', ')}
+                  {gradesInWords(c.byGrade)}
+                  {c.notIsolated > 0 && `, ${c.notIsolated} not isolated`} · case{' '}
+                  {c.numbers.slice(0, 4).join(', ')}
                 </Quiet>
               </li>
             ))}
           </ul>
         </>
+      )}
+      {forks.length > 0 && (
+        <section aria-label="Forks">
+          <h3>What separated them</h3>
+          <ForkList forks={forks.slice(0, 3)} />
+        </section>
       )}
       <h3>Near cases</h3>
       {found.cases.length === 0 ? (
@@ -184,7 +156,9 @@ export function Margin({ initial, now }: { initial: Precedents; now: string }) {
                   <b>has not</b> {c.lacks.slice(0, 5).join(', ')}
                 </Because>
               )}
-              {c.comebacks.length > 0 && <Tag $tone="fail">came back as case {c.comebacks.join(', ')}</Tag>}
+              {c.comebacks.length > 0 && <Tag $tone="fail">came back as case {c.comebacks.join(', ')}</Tag>}{' '}
+              {c.isolated === 'not isolated' && <Tag $tone="unsure">cause not isolated</Tag>}{' '}
+              <Link href={`/compare?a=${number}&b=${c.number}`}>side by side</Link>
             </Card>
           ))}
         </ul>

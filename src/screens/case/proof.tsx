@@ -1,58 +1,65 @@
 'use client';
 
 import { addDays } from 'date-fns';
-import { Plus, X } from 'lucide-react';
-import { PROOF_KINDS, type RowOf } from '@/core/case';
-import { gradeProof } from '@/core/cause';
+import { ListChecks, Plus, X } from 'lucide-react';
+import { nanoid } from 'nanoid';
+import { PROOF_KINDS, type Op, type RowOf } from '@/core/case';
+import { dueOdometer, gradeProof, proofPlan, readWords, withoutWord, writeWord } from '@/core/cause';
+import { conditionLabel, symptomById } from '@/core/symptoms';
 import { Button, Figure, IconButton, Quiet, Segments } from '@/ui/controls';
-import { day, until } from '@/ui/dates';
-import { GradeMark } from '@/ui/marks';
+import { day, dayTime, until } from '@/ui/dates';
+import { LineInput } from '@/ui/line-input';
+import { GradeMark, VerdictMark } from '@/ui/marks';
+import { personHere } from '../person';
 import { CasePart, ChoiceField, LineField, nowIso, ProseField, Row, Sub } from './fields';
+import { usePeople } from './people';
 import { useCase } from './store';
 import { useUnexplained } from './unexplained';
 
-const FOLLOW_UP_DAYS = 30;
-
-/** The proof: steps done or not, the grade they give and what the next one asks, follow-ups, closing. */
+/** The proof: a plan drawn up from the case, each step done or not, the grade, follow-ups, closing. */
 export function ProofPart() {
   const record = useCase((s) => s.record);
   const cameBackAs = useCase((s) => s.open.cameBackAs);
   const add = useCase((s) => s.add);
+  const together = useCase((s) => s.together);
+  const addFollowUp = useFollowUp();
   const id = record.case.id;
   const grade = gradeProof({ ...record, comebackNumbers: cameBackAs.map((c) => c.number) });
+  const planned = proofPlan(record, (c) => symptomById(c)?.label ?? c, conditionLabel);
+  const left = planned.filter(
+    (p) =>
+      !record.proof.some(
+        (x) =>
+          x.kind === p.kind &&
+          (x.what === p.what || x.testId === p.testId) &&
+          (p.testId !== null || x.what === p.what),
+      ),
+  );
   const plan = () =>
-    (
-      [
-        ['record and clear', 'Scan, then clear'],
-        ['key cycle and scan', 'Key off and on, scan again'],
-        [
-          'failing test again',
-          record.test.find((t) => t.verdict === 'fail')?.question ?? 'The test that failed, repeated',
-        ],
-        [
-          'complaint conditions',
-          record.symptom.length ? 'The conditions of the complaint, without the symptom' : 'Road test',
-        ],
-      ] as const
-    ).forEach(([kind, what], i) => add('proof', { kind, what, position: i }));
+    together(
+      left.map(({ kind, what, testId }, i): Op => ({
+        op: 'add',
+        kind: 'proof',
+        id: nanoid(14),
+        row: { kind, what, testId, position: record.proof.length + i },
+      })),
+    );
   return (
     <CasePart
       id="proof"
       title="Proof"
       actions={
         <>
-          {record.proof.length === 0 && <Button onPress={plan}>Draw up the usual steps</Button>}
+          {left.length > 0 && (
+            <Button onPress={plan}>
+              <ListChecks aria-hidden="true" />{' '}
+              {record.proof.length === 0 ? 'Draw up the plan' : `Add what the plan lacks (${left.length})`}
+            </Button>
+          )}
           <Button onPress={() => add('proof', { position: record.proof.length })}>
             <Plus aria-hidden="true" /> Step
           </Button>
-          <Button
-            onPress={() =>
-              add('followUp', {
-                dueAt: addDays(new Date(), FOLLOW_UP_DAYS).toISOString(),
-                position: record.followUp.length,
-              })
-            }
-          >
+          <Button onPress={addFollowUp}>
             <Plus aria-hidden="true" /> Follow-up
           </Button>
         </>
@@ -87,30 +94,68 @@ export function ProofPart() {
 function ProofRow({ step: p }: { step: RowOf<'proof'> }) {
   const edit = useCase((s) => s.edit);
   const remove = useCase((s) => s.remove);
+  const tests = useCase((s) => s.record.test);
+  const people = usePeople();
+  const first = tests.find((t) => t.id === p.testId);
+  const line = first && tests.filter((t) => t.repeatOf === (first.repeatOf ?? first.id));
+  const again = line?.filter((t) => t.verdict !== '').at(-1);
   const b = { kind: 'proof', id: p.id, hideLabel: true } as const;
+  const done = (v: string) => {
+    edit('proof', p.id, 'state', v || 'open');
+    edit('proof', p.id, 'at', v ? nowIso() : null);
+    edit('proof', p.id, 'byId', v ? personHere() : null);
+  };
   return (
-    <Row $columns="1fr 1.6fr auto 1.6fr auto" style={{ alignItems: 'center' }}>
-      <ChoiceField {...b} field="kind" label="Kind" options={PROOF_KINDS} />
-      <LineField {...b} field="what" label="What" />
-      <Segments
-        label={`${p.what || p.kind}: outcome`}
-        value={p.state === 'open' ? '' : p.state}
-        options={[
-          { value: 'passed', label: 'passed' },
-          { value: 'failed', label: 'failed' },
-          { value: 'not possible', label: 'cannot' },
-        ]}
-        onChange={(v) => {
-          edit('proof', p.id, 'state', v || 'open');
-          edit('proof', p.id, 'at', v ? nowIso() : null);
-        }}
-      />
-      <LineField {...b} field="result" label="Result" placeholder="result" />
-      <IconButton aria-label="Remove this step" onPress={() => remove('proof', p.id, 'proof step')}>
-        <X aria-hidden="true" />
-      </IconButton>
-    </Row>
+    <div>
+      <Row $columns="1fr 2.2fr auto 1.3fr auto" style={{ alignItems: 'center' }}>
+        <ChoiceField {...b} field="kind" label="Kind" options={PROOF_KINDS} />
+        <LineField {...b} field="what" label="What" />
+        <Segments
+          label={`${p.what || p.kind}: outcome`}
+          value={p.state === 'open' ? '' : p.state}
+          suggested={again?.verdict === 'pass' ? 'passed' : again?.verdict === 'fail' ? 'failed' : undefined}
+          options={[
+            { value: 'passed', label: 'passed' },
+            { value: 'failed', label: 'failed' },
+            { value: 'not possible', label: 'cannot' },
+          ]}
+          onChange={done}
+        />
+        <LineField {...b} field="result" label="Result" placeholder="result" />
+        <IconButton aria-label="Remove this step" onPress={() => remove('proof', p.id, 'proof step')}>
+          <X aria-hidden="true" />
+        </IconButton>
+      </Row>
+      <Quiet as="p" style={{ paddingLeft: 8 }}>
+        {p.kind === 'failing test again' &&
+          first &&
+          (again ? (
+            <>
+              <a href={`#test-${again.id}`}>repeated</a>: <VerdictMark verdict={again.verdict} small />{' '}
+            </>
+          ) : first.verdict === 'fail' ? (
+            <>
+              <a href={`#test-${first.id}`}>repeat it on the case</a>: a tick alone proves nothing.{' '}
+            </>
+          ) : null)}
+        {p.state !== 'open' && [people(p.byId), dayTime(p.at)].filter(Boolean).join(', ')}
+      </Quiet>
+    </div>
   );
+}
+
+/** Puts a follow-up on the case by the shop's own period. */
+function useFollowUp(): () => void {
+  const period = useCase((s) => s.open.followUp);
+  const odometer = useCase((s) => s.record.case.odometer);
+  const position = useCase((s) => s.record.followUp.length);
+  const add = useCase((s) => s.add);
+  return () =>
+    add('followUp', {
+      dueAt: addDays(new Date(), period.days).toISOString(),
+      dueOdometer: dueOdometer(odometer, period.distance),
+      position,
+    });
 }
 
 function FollowUpRow({ row: f }: { row: RowOf<'followUp'> }) {
@@ -145,45 +190,57 @@ function FollowUpRow({ row: f }: { row: RowOf<'followUp'> }) {
   );
 }
 
-/** Closing: asks for a word about what no cause explains, then closes; reopening is one press. */
+/** Closing: asks for a word about each thing no cause explains, then closes; reopening is one press. */
 function Closing() {
   const record = useCase((s) => s.record);
   const edit = useCase((s) => s.edit);
+  const addFollowUp = useFollowUp();
   const open = useUnexplained();
   const { id, closedAt, unexplained } = record.case;
   if (closedAt) {
     return (
       <p style={{ display: 'flex', gap: 10, alignItems: 'center', marginTop: 14, flexWrap: 'wrap' }}>
         <strong>Closed {day(closedAt)}.</strong>
-        {unexplained && <span>Left unexplained: {unexplained}</span>}
+        {unexplained && <span style={{ whiteSpace: 'pre-wrap' }}>Left unexplained: {unexplained}</span>}
         <Button onPress={() => edit('case', id, 'closedAt', null)}>Reopen</Button>
       </p>
     );
   }
-  const needsWord = open.length > 0 && unexplained.trim() === '';
+  const words = readWords(unexplained, open);
+  const missing = withoutWord(unexplained, open);
+  const close = () => {
+    edit('case', id, 'closedAt', nowIso());
+    edit('case', id, 'waitsFor', '');
+    // Only a repair can hold; a case closed without one asks nobody later.
+    if (record.repair.length > 0 && record.followUp.length === 0) addFollowUp();
+  };
   return (
     <div style={{ marginTop: 14, display: 'grid', gap: 6 }}>
       {open.length > 0 && (
-        <>
-          <p style={{ paddingLeft: 8 }}>
-            No cause accounts for: <strong>{open.join(', ')}</strong>.
-          </p>
-          <ProseField kind="case" id={id} field="unexplained" label="A word about each before closing" />
-        </>
+        <section aria-label="Not explained">
+          <p style={{ paddingLeft: 8 }}>No cause accounts for these. A word about each before closing:</p>
+          {open.map((label) => (
+            <LineInput
+              key={label}
+              label={label}
+              value={words.of.get(label) ?? ''}
+              placeholder="left over from the flat battery; seen once; watched"
+              onChange={(w) => edit('case', id, 'unexplained', writeWord(unexplained, open, label, w))}
+            />
+          ))}
+        </section>
+      )}
+      {words.rest.length > 0 && (
+        <ProseField kind="case" id={id} field="unexplained" label="Left unexplained, all together" />
       )}
       <div>
-        <Button
-          $kind="main"
-          isDisabled={needsWord}
-          onPress={() => {
-            edit('case', id, 'closedAt', nowIso());
-            edit('case', id, 'waitsFor', '');
-          }}
-        >
+        <Button $kind="main" isDisabled={missing.length > 0} onPress={close}>
           Close the case
         </Button>
-        {needsWord && (
-          <Quiet style={{ marginLeft: 10 }}>Closing waits for a word about what stays unexplained.</Quiet>
+        {missing.length > 0 && (
+          <Quiet style={{ marginLeft: 10 }}>
+            Closing waits for a word about {missing.length === 1 ? missing[0] : `${missing.length} things`}.
+          </Quiet>
         )}
       </div>
     </div>

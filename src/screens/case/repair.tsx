@@ -3,9 +3,11 @@
 import { Plus, X } from 'lucide-react';
 import styled from 'styled-components';
 import { AUTHORISATIONS, PART_SOURCES, REPAIR_ACTIONS, type RowOf } from '@/core/case';
-import { Button, Empty, IconButton, Tag } from '@/ui/controls';
+import { isolationOf } from '@/core/cause';
+import { Button, Empty, IconButton, Quiet, Tag } from '@/ui/controls';
 import { CasePart, ChoiceField, LineField, nowIso, NumberField, ProseField, Row } from './fields';
 import { AddFiles, Files } from './files';
+import { personHere } from '../person';
 import { useSuspectName } from './parts';
 import { useCase } from './store';
 
@@ -31,6 +33,7 @@ export function RepairPart() {
             add('repair', {
               causeId: record.cause.at(-1)?.id ?? null,
               at: nowIso(),
+              byId: personHere(),
               position: record.repair.length,
             })
           }
@@ -42,6 +45,7 @@ export function RepairPart() {
       {record.repair.map((r) => (
         <RepairCard key={r.id} repair={r} />
       ))}
+      <IsolationNote />
       {record.repair.length === 0 && (
         <Empty>
           Nothing done yet. What is replaced, cleaned, seated or configured goes here, with the part and its
@@ -49,6 +53,21 @@ export function RepairPart() {
         </Empty>
       )}
     </CasePart>
+  );
+}
+
+/** Says when more than one change stands between the failing and the passing test. */
+function IsolationNote() {
+  const record = useCase((s) => s.record);
+  const isolation = isolationOf(record);
+  if (record.repair.length === 0 || isolation.state === 'unknown') return null;
+  return (
+    <p role="status" style={{ paddingLeft: 8 }}>
+      <Tag $tone={isolation.state === 'isolated' ? 'pass' : 'unsure'} style={{ whiteSpace: 'normal' }}>
+        {isolation.because}
+      </Tag>
+      {isolation.state === 'not isolated' && <Quiet> Whatever is counted from this case says so.</Quiet>}
+    </p>
   );
 }
 
@@ -123,9 +142,6 @@ function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
         <Button $kind="quiet" onPress={() => add('part', { repairId: r.id, position: parts.length })}>
           <Plus aria-hidden="true" /> Part
         </Button>
-        {r.alsoChanged.trim() !== '' && (
-          <Tag $tone="unsure">more than one change: the cause is not isolated</Tag>
-        )}
         {cause && cause.state !== 'repaired' && r.authorisation !== 'declined' && (
           <Button onPress={() => edit('cause', cause.id, 'state', 'repaired')}>
             Done: the cause is repaired

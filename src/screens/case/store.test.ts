@@ -8,7 +8,14 @@ const record = (): CaseRecord =>
     vehicle: KINDS.vehicle.parse({ id: 'v' }),
     ...Object.fromEntries(CASE_KINDS.map((kind) => [kind, []])),
   }) as unknown as CaseRecord;
-const opened = (r = record()): OpenCase => ({ record: r, sameVehicle: [], cameBackAs: [], comebackOf: [] });
+const opened = (r = record()): OpenCase => ({
+  record: r,
+  sameVehicle: [],
+  cameBackAs: [],
+  comebackOf: [],
+  comebackOffers: [],
+  followUp: { days: 30, distance: '' },
+});
 
 /** A browser's storage, as far as the outbox needs it. */
 function storage() {

@@ -29,6 +29,8 @@ export interface OpenCase {
   }[];
   cameBackAs: { number: number; caseId: string }[];
   comebackOf: { number: number; caseId: string; state: string }[];
+  comebackOffers: { number: number; caseId: string; shares: string[]; days: number; km?: number }[];
+  followUp: { days: number; distance: string };
 }
 
 export type SaveState = 'saved' | 'typing' | 'saving' | 'offline' | 'stuck';

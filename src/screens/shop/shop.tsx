@@ -6,7 +6,16 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
+import { LineInput } from '@/ui/line-input';
 
+interface Period {
+  days: number;
+  distance: string;
+}
+interface PeriodsView {
+  followUp: Period;
+  comeback: Period;
+}
 interface Person {
   id: string;
   name: string;
@@ -43,7 +52,15 @@ const ROLES = [
 ];
 
 /** The shop's name and the people who write in it. */
-export function ShopScreen({ name, people }: { name: string; people: Person[] }) {
+export function ShopScreen({
+  name,
+  people,
+  periods,
+}: {
+  name: string;
+  people: Person[];
+  periods: PeriodsView;
+}) {
   const router = useRouter();
   const [message, setMessage] = useState('');
   const [shop, setShop] = useState(name);
@@ -82,6 +99,7 @@ export function ShopScreen({ name, people }: { name: string; people: Person[] })
           onBlur={() => shop.trim() !== name && void send({ do: 'name', name: shop }, 'The name is kept.')}
         />
       </div>
+      <PeriodsForm start={periods} send={send} />
       <h2>People</h2>
       <Quiet>
         Whoever is chosen at the top right stands in the history of what is written. Somebody who left is set
@@ -107,6 +125,58 @@ export function ShopScreen({ name, people }: { name: string; people: Person[] })
       </div>
       <p role="status">{message}</p>
     </Page>
+  );
+}
+
+/** When the shop asks whether it held, and within what the same trouble counts as come back. */
+function PeriodsForm({
+  start,
+  send,
+}: {
+  start: PeriodsView;
+  send: (body: object, done: string) => Promise<boolean>;
+}) {
+  const [draft, setDraft] = useState({
+    followUp: { days: String(start.followUp.days), distance: start.followUp.distance },
+    comeback: { days: String(start.comeback.days), distance: start.comeback.distance },
+  });
+  const keep = () =>
+    void send(
+      {
+        do: 'periods',
+        periods: {
+          followUp: { ...draft.followUp, days: Number(draft.followUp.days) },
+          comeback: { ...draft.comeback, days: Number(draft.comeback.days) },
+        },
+      },
+      'The periods are kept.',
+    );
+  const field = (of: keyof typeof draft, key: 'days' | 'distance', label: string, placeholder: string) => (
+    <LineInput
+      label={label}
+      figure
+      most={40}
+      placeholder={placeholder}
+      value={draft[of][key]}
+      onChange={(v) => setDraft({ ...draft, [of]: { ...draft[of], [key]: v } })}
+      onEnter={keep}
+    />
+  );
+  return (
+    <>
+      <h2>Did it hold?</h2>
+      <Quiet>
+        A closed repair is asked about after the first period, whichever of the two comes first. The same
+        vehicle with the same code, circuit or symptom within the second is proposed as a comeback.
+      </Quiet>
+      <Line as="div" style={{ gridTemplateColumns: '1fr 1fr 1fr 1fr auto' }}>
+        {field('followUp', 'days', 'Ask after days', '30')}
+        {field('followUp', 'distance', 'or distance', '1 000 km')}
+        {field('comeback', 'days', 'Comeback within days', '180')}
+        {field('comeback', 'distance', 'and distance', '10 000 km')}
+        <Button onPress={keep}>Keep</Button>
+      </Line>
+    </>
   );
 }
 

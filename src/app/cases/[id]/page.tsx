@@ -2,9 +2,10 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
 import { CaseScreen } from '@/screens/case/case';
-import { caseByNumber, openCase } from '@/services/cases';
+import { caseIdOf, openCase } from '@/services/cases';
 import { catalogueItems } from '@/services/catalogue';
 import { precedentsOf } from '@/services/find';
+import { forksFor } from '@/services/forks';
 import { shopMeanings } from '@/services/meanings';
 import { people } from '@/services/shop';
 
@@ -16,27 +17,23 @@ interface Props {
 /** Title and page ask for the same case; it is loaded once. */
 const opened = cache(openCase);
 
-/** Links may name a case by its number: /cases/31. */
-async function idOf(given: string): Promise<string> {
-  return /^\d{1,9}$/.test(given) ? ((await caseByNumber(Number(given))) ?? given) : given;
-}
-
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const open = await opened(await idOf((await params).id));
+  const open = await opened(await caseIdOf((await params).id));
   return { title: open ? `Case ${open.record.case.number}` : 'No such case' };
 }
 
 export default async function Page({ params, searchParams }: Props) {
-  const open = await opened(await idOf((await params).id));
+  const open = await opened(await caseIdOf((await params).id));
   if (!open) notFound();
   const beside = (await searchParams).beside;
-  const other = typeof beside === 'string' ? await openCase(await idOf(beside)) : undefined;
+  const other = typeof beside === 'string' ? await openCase(await caseIdOf(beside)) : undefined;
   return (
     <CaseScreen
       key={open.record.case.id}
       open={open}
       beside={other}
       precedents={await precedentsOf(open.record.case.id)}
+      forks={await forksFor(open.record.case.id)}
       meanings={await shopMeanings()}
       catalogue={await catalogueItems()}
       people={(await people()).map((p) => ({ id: p.id, name: p.name }))}

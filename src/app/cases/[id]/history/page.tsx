@@ -1,0 +1,15 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { HistoryScreen } from '@/screens/history/history';
+import { caseIdOf } from '@/services/cases';
+import { historyOf } from '@/services/history';
+
+export const dynamic = 'force-dynamic';
+export const metadata: Metadata = { title: 'History' };
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const id = await caseIdOf((await params).id);
+  const history = await historyOf(id);
+  if (!history) notFound();
+  return <HistoryScreen caseId={id} number={history.number} start={history.changes} />;
+}

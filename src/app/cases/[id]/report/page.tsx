@@ -1,0 +1,22 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { ReportScreen } from '@/screens/report/report';
+import { caseIdOf } from '@/services/cases';
+import { REPORT_READERS, reportOf } from '@/services/report';
+
+interface Props {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<{ for?: string | string[] }>;
+}
+
+export const dynamic = 'force-dynamic';
+export const metadata: Metadata = { title: 'Report' };
+
+export default async function Page({ params, searchParams }: Props) {
+  const id = await caseIdOf((await params).id);
+  const wanted = (await searchParams).for;
+  const reader = REPORT_READERS.find((r) => r === wanted) ?? 'customer';
+  const report = await reportOf(id, reader);
+  if (!report) notFound();
+  return <ReportScreen caseId={id} reader={reader} report={report} />;
+}

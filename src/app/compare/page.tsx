@@ -1,0 +1,20 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { CompareScreen } from '@/screens/compare/compare';
+import { caseIdOf } from '@/services/cases';
+import { compared } from '@/services/forks';
+
+export const dynamic = 'force-dynamic';
+export const metadata: Metadata = { title: 'Two cases side by side' };
+
+export default async function Page({
+  searchParams,
+}: {
+  searchParams: Promise<Record<'a' | 'b', string | string[] | undefined>>;
+}) {
+  const { a, b } = await searchParams;
+  if (typeof a !== 'string' || typeof b !== 'string') notFound();
+  const both = await compared(await caseIdOf(a), await caseIdOf(b));
+  if (!both) notFound();
+  return <CompareScreen {...both} />;
+}

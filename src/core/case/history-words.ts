@@ -1,0 +1,145 @@
+import { rowOf } from './apply';
+import type { HistoryChange, HistoryRow } from './history';
+import { KIND_NAMES, type CaseRecord, type Kind } from './kinds';
+
+/** What it takes to say a change in words. */
+export interface WordsContext {
+  record: CaseRecord;
+  /** All rows of the history, for the names of what is gone. */
+  rows: readonly HistoryRow[];
+  catalogueName: (id: string) => string;
+  personName: (id: string) => string;
+  symptomLabel: (concept: string) => string;
+}
+
+const PART_OF: Partial<Record<Kind, string>> = {
+  scan: 'evidence',
+  clear: 'evidence',
+  module: 'evidence',
+  code: 'evidence',
+  freeze: 'evidence',
+  live: 'evidence',
+  monitor: 'evidence',
+  role: 'evidence',
+  test: 'evidence',
+  condition: 'evidence',
+  reading: 'evidence',
+  input: 'evidence',
+  run: 'evidence',
+  attachment: 'evidence',
+  trace: 'evidence',
+  suspect: 'cause',
+  bearing: 'cause',
+  cause: 'cause',
+  explains: 'cause',
+  repair: 'repair',
+  part: 'repair',
+  proof: 'proof',
+  followUp: 'proof',
+  comeback: 'proof',
+};
+
+const NAMES: Partial<Record<Kind, string>> = {
+  followUp: 'follow-up',
+  input: 'entry of a check',
+  run: 'procedure',
+  part: 'part fitted',
+  proof: 'proof step',
+  bearing: 'what a test says',
+  explains: 'what a cause accounts for',
+  bulletinUse: 'bulletin consulted',
+  attachment: 'file',
+  earlier: 'what happened before',
+};
+
+const FIELDS: Record<string, string> = {
+  partId: 'part',
+  failureId: 'failure',
+  leadId: 'lead',
+  byId: 'by',
+  causeId: 'cause',
+  closedAt: 'closed',
+  waitsFor: 'waits for',
+  waitNote: 'waits for, exactly',
+  said: 'the customer’s words',
+  seen: 'what the shop saw',
+  why: 'why',
+  says: 'says',
+};
+/** Fields that say nothing to a person, or say it elsewhere in the line. */
+const SILENT = new Set(['id', 'caseId', 'revision', 'position', 'gradeWhy', 'hash', 'bytes', 'mime', 'seq']);
+const MOST = 6;
+
+const isKind = (kind: string): kind is Kind => (KIND_NAMES as string[]).includes(kind);
+
+/** A row as it is, or as it last was. */
+function stateOf(row: HistoryRow, c: WordsContext): Record<string, unknown> {
+  const now = isKind(row.kind) ? rowOf(c.record, row.kind, row.rowId) : undefined;
+  if (now) return now;
+  const last = c.rows.find((r) => r.rowId === row.rowId && (r.op === 'remove' || r.op === 'add'));
+  return last?.before ?? last?.after ?? {};
+}
+
+/** What a row is about, in a few words: "P0171", "fuel pump, worn", the question of a test. */
+function nameOf(row: HistoryRow, c: WordsContext): string {
+  const s = stateOf(row, c);
+  const text = (f: string) => (typeof s[f] === 'string' ? s[f] : '');
+  const listed = [text('partId'), text('failureId')]
+    .map((id) => (id ? c.catalogueName(id) : ''))
+    .filter(Boolean);
+  if (listed.length) return listed.join(', ');
+  if (text('concept')) return c.symptomLabel(text('concept'));
+  for (const f of ['code', 'question', 'what', 'label', 'title', 'name', 'words', 'kind'])
+    if (text(f) !== '' && f !== 'what') return text(f);
+  return row.kind === 'repair' || row.kind === 'proof' || row.kind === 'condition' ? text('what') : '';
+}
+
+function value(field: string, v: unknown, c: WordsContext): string {
+  if (v === null || v === undefined || v === '') return 'nothing';
+  if (Array.isArray(v)) return v.length ? v.map(String).join(', ') : 'nothing';
+  const s = String(v);
+  if (field === 'partId' || field === 'failureId') return c.catalogueName(s) || s;
+  if (field === 'leadId' || field === 'byId') return c.personName(s);
+  if (field === 'concept') return c.symptomLabel(s);
+  return s.length > 90 ? `“${s.slice(0, 88)}…”` : `“${s}”`;
+}
+
+function rowInWords(row: HistoryRow, c: WordsContext): string {
+  const kind = isKind(row.kind) ? (NAMES[row.kind] ?? row.kind) : row.kind;
+  const name = nameOf(row, c);
+  const about = name && row.kind !== 'case' && row.kind !== 'vehicle' ? `${kind} ${name}` : kind;
+  if (row.op === 'add') return row.kind === 'case' ? 'case opened' : `${about}: added`;
+  if (row.op === 'remove') return `${about}: removed`;
+  const fields = Object.keys(row.after ?? {}).filter((f) => !SILENT.has(f));
+  return `${about}: ${fields
+    .slice(0, MOST)
+    .map((f) => `${FIELDS[f] ?? f} ${value(f, row.before?.[f], c)} → ${value(f, row.after?.[f], c)}`)
+    .join('; ')}`;
+}
+
+/**
+ * A change in words: one line for each thing written, many alike gathered into one.
+ *
+ * @param change as gathered by `changesOf`
+ * @param c the case and the names it uses
+ * @returns the lines, and the part of the case they bear on
+ */
+export function changeInWords(change: HistoryChange, c: WordsContext): { part: string; lines: string[] } {
+  const lines: string[] = [];
+  const counted = new Map<string, number>();
+  for (const row of change.rows) {
+    const key = `${row.op} ${row.kind}`;
+    counted.set(key, (counted.get(key) ?? 0) + 1);
+    if ((counted.get(key) ?? 0) <= 2 || row.op === 'set') lines.push(rowInWords(row, c));
+  }
+  for (const [key, n] of counted) {
+    const [op, kind = ''] = key.split(' ');
+    if (n > 2 && op !== 'set')
+      lines.push(`and ${n - 2} more of ${NAMES[kind as Kind] ?? kind} ${op === 'add' ? 'added' : 'removed'}`);
+  }
+  // A grade moves because of something else in the same change; that something says where it belongs.
+  const first = change.rows.find((r) => !(r.kind === 'case' && r.after && 'grade' in r.after));
+  const kind = first?.kind ?? '';
+  const part = first === undefined ? 'proof' : isKind(kind) ? (PART_OF[kind] ?? 'complaint') : 'complaint';
+  return { part, lines };
+}

@@ -1,0 +1,69 @@
+import type { CaseRecord } from '@/core/case';
+import { Catalogue, causeName } from '@/core/cause';
+import { findForks, forkFacts, sideOf, type Fork, type ForkCase } from '@/core/guide';
+import { db } from '@/store/database';
+import { loadCase, loadCases } from '@/store/rows';
+import { listCatalogue } from '@/store/shop';
+import { precedentsOf } from './find';
+
+/** Past cases looked at for what separated them. */
+const NEAR = 24;
+
+/** One past case with a cause, once for each of its causes. */
+function forkCases(record: CaseRecord, catalogue: Catalogue): ForkCase[] {
+  const facts = forkFacts(record);
+  return record.cause
+    .filter((c) => c.partId !== null || c.failureId !== null)
+    .map((c) => ({
+      id: record.case.id,
+      number: record.case.number,
+      cause: {
+        key: `${catalogue.resolve(c.partId)?.id ?? ''}/${catalogue.resolve(c.failureId)?.id ?? ''}`,
+        name: causeName(catalogue, { partId: c.partId, failureId: c.failureId }),
+      },
+      ...facts,
+    }));
+}
+
+export interface ShownFork extends Fork {
+  /** Where the open case stands: what it reads, and the causes on that side; undefined while not asked. */
+  here?: { reads: string; causes: string[] };
+}
+
+/**
+ * Forks among the cases near to an open one: tests and readings that separated those that looked
+ * alike but were not, and on which side this one falls.
+ */
+export async function forksFor(caseId: string): Promise<ShownFork[]> {
+  const record = await loadCase(db(), caseId);
+  if (!record) return [];
+  const near = (await precedentsOf(caseId, NEAR)).cases.filter(
+    (c) => c.causes.length > 0 && c.comebacks.length === 0,
+  );
+  const catalogue = new Catalogue(await listCatalogue(db()));
+  const past = await loadCases(
+    db(),
+    near.map((c) => c.id),
+  );
+  const facts = forkFacts(record);
+  return findForks(past.flatMap((r) => forkCases(r, catalogue))).map((fork) => {
+    const side = sideOf(fork, facts);
+    return side ? { ...fork, here: { reads: side.here, causes: side.side.causes.map((c) => c.name) } } : fork;
+  });
+}
+
+/** Both cases of a comparison, with the forks between them. */
+export async function compared(
+  a: string,
+  b: string,
+): Promise<{ records: [CaseRecord, CaseRecord]; forks: Fork[]; names: [string[], string[]] } | undefined> {
+  const [left, right] = [await loadCase(db(), a), await loadCase(db(), b)];
+  if (!left || !right) return undefined;
+  const catalogue = new Catalogue(await listCatalogue(db()));
+  const names = (r: CaseRecord) => forkCases(r, catalogue).map((c) => c.cause.name);
+  return {
+    records: [left, right],
+    forks: findForks([...forkCases(left, catalogue), ...forkCases(right, catalogue)], 20),
+    names: [names(left), names(right)],
+  };
+}
