@@ -3,6 +3,7 @@ import { conditionLabel } from '@/core/symptoms';
 import {
   countCauses,
   readQuery,
+  sharesTrouble,
   wantedOf,
   wantedOfCase,
   type CauseCount,
@@ -59,11 +60,6 @@ function shown(near: Near): FoundCase {
   };
 }
 
-/** Being of one make is not being near: a cause is known, and a code or symptom is shared. */
-function isNear(n: Near): boolean {
-  return n.profile.causes.length > 0 && n.reasons.some((r) => r.of === 'codes' || r.of === 'symptoms');
-}
-
 /** What it was is told by the nearest only: a shared make proves nothing about the cause. */
 function nearestOf(near: Near[]): Near[] {
   return near.filter((n) => n.score >= 0.5 * (near[0]?.score ?? 0));
@@ -92,7 +88,11 @@ export async function precedentsOf(caseId: string, limit = 8): Promise<Omit<Foun
   if (!profile) return { cases: [], causes: [], searched: index.size };
   const near = index
     .find(wantedOfCase(profile), 40, caseId)
-    .filter((n) => n.profile.vehicle.id === profile.vehicle.id || (n.score >= 0.2 && isNear(n)));
+    .filter(
+      (n) =>
+        n.profile.vehicle.id === profile.vehicle.id ||
+        (n.score >= 0.2 && n.profile.causes.length > 0 && sharesTrouble(profile, n.profile)),
+    );
   return {
     cases: near.slice(0, limit).map(shown),
     causes: countCauses(nearestOf(near).slice(0, 15)),

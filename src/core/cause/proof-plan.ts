@@ -24,6 +24,9 @@ type Facts = Pick<
   | 'monitor'
 >;
 
+/** What a step's words take. */
+const MOST = 400;
+
 /** How a condition of the complaint is brought about: its kind of step and the words. Common practice, no source. */
 const BRING_ABOUT: Record<string, { kind: PlannedStep['kind']; what: string }> = {
   'cold-start': { kind: 'cold start', what: 'Start it cold, after a night' },
@@ -61,7 +64,8 @@ export function proofPlan(
 ): PlannedStep[] {
   const steps: PlannedStep[] = [];
   const add = (kind: PlannedStep['kind'], what: string, because: string, testId: string | null = null) => {
-    if (!steps.some((s) => s.kind === kind && s.what === what)) steps.push({ kind, what, because, testId });
+    if (!steps.some((s) => s.kind === kind && s.what === what))
+      steps.push({ kind, what: what.slice(0, MOST), because, testId });
   };
   if (record.code.length > 0 || record.scan.length > 0) {
     add('record and clear', 'Scan and record everything, then clear', 'codes stood on it');

@@ -158,7 +158,9 @@ export function findForks(cases: readonly ForkCase[], most = 6): Fork[] {
     if (!cut) continue;
     const groups = values.map((v) => (v <= cut.at ? 'low' : 'high'));
     const threshold = { value: cut.at, unit: first.unit };
-    const edge = writeQuantity(threshold, decimals + 1);
+    // One place more than was measured where the middle falls between two of its steps.
+    const onStep = Math.abs(cut.at * 10 ** decimals - Math.round(cut.at * 10 ** decimals)) < 1e-9;
+    const edge = writeQuantity(threshold, onStep ? decimals : decimals + 1);
     const fork = forkOf(have, groups, cases.length, (g) => (g === 'low' ? `up to ${edge}` : `above ${edge}`));
     if (fork) forks.push({ ...fork, of: 'reading', question, label, key, threshold });
   }

@@ -2,3 +2,4 @@ export * from './nearness';
 export * from './profile';
 export * from './query';
 export * from './search';
+export * from './trouble';

@@ -5,6 +5,7 @@ import { wantedOf, wantedOfCase } from './nearness';
 import type { CaseProfile } from './profile';
 import { codeMatches, readQuery } from './query';
 import { CaseIndex, countCauses } from './search';
+import { sharesTrouble } from './trouble';
 
 const catalogue = new Catalogue([
   {
@@ -198,5 +199,17 @@ describe('ranking', () => {
       ['fuel pump, worn', 0],
       ['intake boot, cracked', 1],
     ]);
+  });
+  it('tells the same trouble from the same make with a lamp on', () => {
+    const lamp = { id: 'engine-lamp', label: 'engine lamp on' };
+    const idle = { id: 'rough-idle', label: 'rough idle' };
+    const of = (codes: string[], symptoms: (typeof lamp)[], weight = 1) => ({
+      codes: codes.map((c) => ({ code: c, weight })),
+      symptoms,
+    });
+    expect(sharesTrouble(of(['P0171'], []), of(['P0174'], []))).toBe(true);
+    expect(sharesTrouble(of([], [idle, lamp]), of([], [idle]))).toBe(true);
+    expect(sharesTrouble(of(['P0016'], [lamp]), of(['P0171'], [lamp]))).toBe(false);
+    expect(sharesTrouble(of(['P0171'], []), of(['P0171'], [], 0.1))).toBe(false);
   });
 });

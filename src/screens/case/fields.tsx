@@ -73,7 +73,16 @@ export function LineField({
   );
 }
 
-export function ProseField({ kind, id, field, label, hideLabel, placeholder }: Bound) {
+/** Running text that grows with its words; `most` is how many characters its row takes. */
+export function ProseField({
+  kind,
+  id,
+  field,
+  label,
+  hideLabel,
+  placeholder,
+  most = 20_000,
+}: Bound & { most?: number }) {
   const [value, edit, clash] = useField(kind, id, field);
   const inputId = useId();
   return (
@@ -84,7 +93,7 @@ export function ProseField({ kind, id, field, label, hideLabel, placeholder }: B
       <TextArea
         id={inputId}
         rows={1}
-        maxLength={20_000}
+        maxLength={most}
         value={String(value ?? '')}
         placeholder={placeholder}
         onChange={(e) => edit(e.target.value)}

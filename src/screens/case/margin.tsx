@@ -26,7 +26,7 @@ const Aside = styled.aside`
     color: var(--ink-2);
     margin: 14px 0 6px;
   }
-  & h3:first-child {
+  & > h3:first-child {
     margin-top: 0;
   }
   @media (max-width: 1100px) {

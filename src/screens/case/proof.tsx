@@ -26,15 +26,7 @@ export function ProofPart() {
   const id = record.case.id;
   const grade = gradeProof({ ...record, comebackNumbers: cameBackAs.map((c) => c.number) });
   const planned = proofPlan(record, (c) => symptomById(c)?.label ?? c, conditionLabel);
-  const left = planned.filter(
-    (p) =>
-      !record.proof.some(
-        (x) =>
-          x.kind === p.kind &&
-          (x.what === p.what || x.testId === p.testId) &&
-          (p.testId !== null || x.what === p.what),
-      ),
-  );
+  const left = planned.filter((p) => !record.proof.some((x) => sameStep(x, p, record.test)));
   const plan = () =>
     together(
       left.map(({ kind, what, testId }, i): Op => ({
@@ -91,6 +83,21 @@ export function ProofPart() {
   );
 }
 
+/** Steps there is one of, whatever its words. */
+const ONCE = new Set(['record and clear', 'key cycle and scan', 'cold start']);
+
+/** Whether a step on the case is the planned one. */
+function sameStep(
+  step: RowOf<'proof'>,
+  planned: Pick<RowOf<'proof'>, 'kind' | 'what' | 'testId'>,
+  tests: RowOf<'test'>[],
+): boolean {
+  if (step.kind !== planned.kind) return false;
+  const line = tests.find((t) => t.id === step.testId);
+  if (planned.testId !== null) return planned.testId === (line?.repeatOf ?? step.testId);
+  return ONCE.has(step.kind) || step.what === planned.what;
+}
+
 function ProofRow({ step: p }: { step: RowOf<'proof'> }) {
   const edit = useCase((s) => s.edit);
   const remove = useCase((s) => s.remove);
@@ -107,9 +114,9 @@ function ProofRow({ step: p }: { step: RowOf<'proof'> }) {
   };
   return (
     <div>
-      <Row $columns="1fr 2.2fr auto 1.3fr auto" style={{ alignItems: 'center' }}>
+      <Row $columns="148px minmax(0, 2fr) auto minmax(0, 1fr) auto" style={{ alignItems: 'center' }}>
         <ChoiceField {...b} field="kind" label="Kind" options={PROOF_KINDS} />
-        <LineField {...b} field="what" label="What" />
+        <ProseField {...b} field="what" label="What" most={400} />
         <Segments
           label={`${p.what || p.kind}: outcome`}
           value={p.state === 'open' ? '' : p.state}

@@ -4,6 +4,11 @@ import styled from 'styled-components';
 import type { Fork } from '@/core/guide';
 import { Figure, Quiet } from '@/ui/controls';
 
+const List = styled.ul`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(280px, 1fr));
+  gap: 0 22px;
+`;
 const Item = styled.li`
   padding: 6px 0 7px;
   border-top: 1px solid var(--rule);
@@ -28,7 +33,7 @@ export function ForkList({
   forks: (Fork & { here?: { reads: string; causes: string[] } | undefined })[];
 }) {
   return (
-    <ul>
+    <List>
       {forks.map((f) => (
         <Item key={f.of + f.key}>
           <span>
@@ -55,7 +60,7 @@ export function ForkList({
           </Quiet>
         </Item>
       ))}
-    </ul>
+    </List>
   );
 }
 

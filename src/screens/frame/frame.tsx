@@ -3,7 +3,7 @@
 import { Contrast, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
-import { useState, useTransition, type ReactNode } from 'react';
+import { useEffect, useState, useTransition, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button, IconButton } from '@/ui/controls';
 import { FindLine } from './find-line';
@@ -110,8 +110,12 @@ export function Frame({
 
   const choose = (id: string) => {
     setWho(id);
-    document.cookie = `vantle-person=${encodeURIComponent(id)}; path=/; max-age=31536000; samesite=lax`;
+    remember(id);
   };
+  // Whoever is shown as writing is the one who stands in the history, also before anybody chose.
+  useEffect(() => {
+    if (person === '' && who !== '') remember(who);
+  }, [person, who]);
   const newCase = () =>
     startOpening(async () => {
       choose(who);
@@ -187,6 +191,10 @@ export function Frame({
       {children}
     </>
   );
+}
+
+function remember(id: string) {
+  document.cookie = `vantle-person=${encodeURIComponent(id)}; path=/; max-age=31536000; samesite=lax`;
 }
 
 function toggleTheme() {
