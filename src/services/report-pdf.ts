@@ -13,6 +13,7 @@ const QUIET = '#5b5348';
 const ACCENT = '#5c2751';
 const RULE = '#c9bfad';
 const PHOTO = 150;
+const PHOTO_HIGH = 112;
 
 type Doc = PDFKit.PDFDocument;
 
@@ -99,13 +100,17 @@ async function draw(doc: Doc, block: Block): Promise<void> {
   }
 }
 
-/** Columns as wide as their longest words ask, within the page. */
+/** Columns wide enough for their longest word, the rest shared out by how much each has to say. */
 function columns(doc: Doc, head: string[], rows: string[][]): number[] {
-  const wish = head.map((h, i) =>
-    Math.min(60, Math.max(h.length, ...rows.map((r) => (r[i] ?? '').length), 6)),
-  );
+  doc.font('bold').fontSize(8.5);
+  const least = head.map((h, i) => {
+    const words = [h, ...rows.map((r) => r[i] ?? '')].flatMap((t) => t.split(/\s+/));
+    return Math.min(110, Math.max(...words.map((w) => doc.widthOfString(w))) + 10);
+  });
+  const wish = head.map((h, i) => Math.min(60, Math.max(h.length, ...rows.map((r) => (r[i] ?? '').length))));
+  const spare = Math.max(0, width(doc) - least.reduce((a, b) => a + b, 0));
   const all = wish.reduce((a, b) => a + b, 0);
-  return wish.map((w) => (w / all) * width(doc));
+  return least.map((l, i) => l + (wish[i]! / all) * spare);
 }
 
 function table(doc: Doc, head: string[], rows: string[][]): void {
@@ -150,16 +155,16 @@ async function photos(doc: Doc, list: { hash: string; name: string }[]): Promise
         .catch(() => undefined));
     if (x + PHOTO > MARGIN + width(doc) + 1) {
       x = MARGIN;
-      doc.y += PHOTO + 22;
+      doc.y += PHOTO_HIGH + 22;
     }
-    if (x === MARGIN) room(doc, PHOTO + 22);
+    if (x === MARGIN) room(doc, PHOTO_HIGH + 22);
     const y = doc.y;
-    if (jpeg) doc.image(jpeg, x, y, { fit: [PHOTO, PHOTO - 10] });
+    if (jpeg) doc.image(jpeg, x, y, { fit: [PHOTO, PHOTO_HIGH] });
     doc
       .font('plain')
       .fontSize(7.5)
       .fillColor(QUIET)
-      .text(jpeg ? photo.name : `${photo.name}: not here any more`, x, y + PHOTO - 6, {
+      .text(jpeg ? photo.name : `${photo.name}: not here any more`, x, y + PHOTO_HIGH + 3, {
         width: PHOTO,
         height: 10,
         ellipsis: true,
@@ -167,7 +172,7 @@ async function photos(doc: Doc, list: { hash: string; name: string }[]): Promise
     doc.y = y;
     x += PHOTO + 14;
   }
-  doc.y += PHOTO + 22;
+  doc.y += PHOTO_HIGH + 22;
   doc.x = MARGIN;
 }
 

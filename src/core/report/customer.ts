@@ -63,7 +63,7 @@ export function customerReport(record: CaseRecord, c: ReportContext): Report {
           ),
         ),
       },
-      heading('Before and after'),
+      heading('How we know'),
       beforeAndAfter(record, (v) => TO_CUSTOMER[v] ?? v),
       text(
         c.comebacks.length
@@ -85,6 +85,7 @@ export function customerReport(record: CaseRecord, c: ReportContext): Report {
             : []),
         ],
       },
+      heading('Photos'),
       { kind: 'photos', photos: photosOf(record).slice(0, MOST_PHOTOS) },
     ]),
     foot: `${c.shop} · case ${it.number}`,

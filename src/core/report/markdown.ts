@@ -5,7 +5,10 @@ export const escapeMarkdown = (s: string): string => s.replace(/([\\`*_{}[\]<>#|
 
 const cell = (s: string) => escapeMarkdown(s).replace(/\s*\n\s*/g, '<br>');
 /** A line that begins like a list, a rule or a number would be taken for one. */
-const line = (s: string) => escapeMarkdown(s).replace(/^(\s*)([-+]|\d+[.)])(?=\s)/gm, '$1\\$2');
+const line = (s: string) =>
+  escapeMarkdown(s)
+    .replace(/^(\s*)([-+=])/gm, '$1\\$2')
+    .replace(/^(\s*\d+)([.)])(?=\s|$)/gm, '$1\\$2');
 
 function write(block: Block): string {
   switch (block.kind) {
@@ -16,7 +19,7 @@ function write(block: Block): string {
     case 'facts':
       return block.rows.map(([label, value]) => `- **${escapeMarkdown(label)}:** ${cell(value)}`).join('\n');
     case 'list':
-      return block.items.map((i) => `- ${cell(i)}`).join('\n');
+      return block.items.map((i) => `- ${line(i).replace(/\s*\n\s*/g, '<br>')}`).join('\n');
     case 'photos':
       return block.photos.map((p) => `- Photo: ${escapeMarkdown(p.name)}`).join('\n');
     case 'table':

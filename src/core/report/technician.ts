@@ -107,7 +107,7 @@ function codes(record: CaseRecord, c: ReportContext): Block[] {
             at: s.at,
             says: join(
               `${c.dayTime(s.at)}: scan${s.phase ? ` ${s.phase}` : ''}`,
-              `${count} codes`,
+              count === 1 ? '1 code' : `${count} codes`,
               s.battery,
               silent.length > 0 && `no answer: ${silent.join(' ')}`,
             ),

@@ -8,7 +8,7 @@ import { toMarkdown, type Block, type Report } from '@/core/report';
 import { Button } from '@/ui/controls';
 
 const Bar = styled.nav`
-  max-width: 820px;
+  max-width: 960px;
   margin: 14px auto 0;
   padding: 0 20px;
   display: flex;

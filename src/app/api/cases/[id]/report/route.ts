@@ -1,4 +1,5 @@
 import { toMarkdown } from '@/core/report';
+import { caseIdOf } from '@/services/cases';
 import { REPORT_READERS, reportOf } from '@/services/report';
 import { reportPdf } from '@/services/report-pdf';
 import { answer, Problem } from '../../../answer';
@@ -11,7 +12,7 @@ export function GET(request: Request, { params }: { params: Promise<{ id: string
     if (!reader) throw new Problem(`A report is for one of: ${REPORT_READERS.join(', ')}.`);
     const as = q.get('as') ?? 'md';
     if (as !== 'pdf' && as !== 'md') throw new Problem('A report comes as pdf or as md.');
-    const report = await reportOf((await params).id, reader);
+    const report = await reportOf(await caseIdOf((await params).id), reader);
     if (!report) throw new Problem('This case is not there any more.', 404);
     const name = `${report.foot.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-${reader}.${as}`;
     return new Response(as === 'pdf' ? new Uint8Array(await reportPdf(report)) : toMarkdown(report), {

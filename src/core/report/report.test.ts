@@ -1,0 +1,178 @@
+import fc from 'fast-check';
+import { marked } from 'marked';
+import { describe, expect, it } from 'vitest';
+import { KINDS, type CaseRecord, type Kind } from '@/core/case';
+import { applyOps } from '@/core/case';
+import { tidy, type Report, type ReportContext } from './blocks';
+import { customerReport } from './customer';
+import { toMarkdown } from './markdown';
+import { technicianReport } from './technician';
+
+const context: ReportContext = {
+  shop: 'Weir Lane',
+  person: (id) => (id === 'mara' ? 'Mara' : ''),
+  catalogueName: (id) => ({ pump: 'fuel pump', worn: 'worn' })[id ?? ''] ?? '',
+  symptomLabel: (id) => id,
+  conditionLabel: (id) => id,
+  day: (iso) => iso?.slice(0, 10) ?? '',
+  dayTime: (iso) => iso?.slice(0, 16) ?? '',
+  comebacks: [],
+};
+function record(more: object = {}): CaseRecord {
+  const r: Record<string, unknown> = {
+    case: KINDS.case.parse({
+      id: 'k',
+      number: 7,
+      vehicleId: 'v',
+      openedAt: '2026-01-01T10:00:00.000Z',
+      said: 'It dies uphill.',
+      grade: 'proven',
+      ...more,
+    }),
+    vehicle: KINDS.vehicle.parse({ id: 'v', make: 'Corvane', model: 'Tessa', vin: 'VC9TA16B0GK170001' }),
+  };
+  for (const kind of Object.keys(KINDS) as Kind[]) if (kind !== 'case' && kind !== 'vehicle') r[kind] = [];
+  return applyOps(r as CaseRecord, [
+    { op: 'add', kind: 'test', id: 't', row: { at: '2026-01-01T11:00:00.000Z', question: 'Does it hold?' } },
+    {
+      op: 'add',
+      kind: 'reading',
+      id: 'r',
+      row: { testId: 't', label: 'rail', entered: '2.4 bar', limit: '≥ 3.7 bar' },
+    },
+    { op: 'set', kind: 'test', id: 't', revision: 1, set: { verdict: 'fail' }, was: {} },
+    {
+      op: 'add',
+      kind: 'test',
+      id: 't2',
+      row: { at: '2026-01-03T11:00:00.000Z', question: 'Does it hold?', repeatOf: 't' },
+    },
+    { op: 'add', kind: 'reading', id: 'r2', row: { testId: 't2', label: 'rail', entered: '4.0 bar' } },
+    { op: 'set', kind: 'test', id: 't2', revision: 1, set: { verdict: 'pass' }, was: {} },
+    { op: 'add', kind: 'cause', id: 'c', row: { partId: 'pump', failureId: 'worn', state: 'repaired' } },
+    {
+      op: 'add',
+      kind: 'repair',
+      id: 'rep',
+      row: { causeId: 'c', at: '2026-01-02T11:00:00.000Z', what: 'fuel pump', authorisation: 'authorised' },
+    },
+    { op: 'add', kind: 'repair', id: 'rep2', row: { what: 'wiper blades', authorisation: 'declined' } },
+    {
+      op: 'add',
+      kind: 'part',
+      id: 'p',
+      row: { repairId: 'rep', name: 'pump', number: 'X 1', source: 'genuine' },
+    },
+    {
+      op: 'add',
+      kind: 'suspect',
+      id: 's',
+      row: { words: 'filter', state: 'ruled out', why: 'flow was good' },
+    },
+    {
+      op: 'add',
+      kind: 'attachment',
+      id: 'a',
+      row: { name: 'pump.jpg', mime: 'image/jpeg', hash: 'f'.repeat(64), at: '2026-01-02T11:00:00.000Z' },
+    },
+  ]);
+}
+
+describe('the report for the customer', () => {
+  const md = toMarkdown(customerReport(record(), context));
+  it('says in plain words what they said, what it was, what was done and not done, before and after', () => {
+    for (const part of [
+      '> It dies uphill.',
+      'Fuel pump: worn.',
+      'Replaced: fuel pump — fitted: pump (genuine).',
+    ])
+      expect(md).toContain(part);
+    expect(md).toContain('Wiper blades: you decided against it.');
+    expect(md).toContain('| Does it hold? | rail: 2.4 bar (not right) | rail: 4.0 bar (right) |');
+    expect(md).toContain('tested again in the same way and is right now');
+  });
+  it('keeps to itself what is the shop’s: suspects, part numbers, the VIN', () => {
+    for (const word of ['ruled out', 'X 1', 'VC9TA16B0GK170001', 'filter']) expect(md).not.toContain(word);
+  });
+  it('claims no more than the grade does, and says when it came back', () => {
+    expect(toMarkdown(customerReport(record({ grade: 'claimed' }), context))).toMatch(
+      /have not been able to show/,
+    );
+    expect(toMarkdown(customerReport(record(), { ...context, comebacks: [9] }))).toMatch(
+      /came back since \(case 9\)/,
+    );
+  });
+});
+
+describe('the report for the next technician', () => {
+  it('has everything: readings with limits and verdicts, suspects with the reason, isolation', () => {
+    const md = toMarkdown(technicianReport(record(), context));
+    for (const part of [
+      'VC9TA16B0GK170001',
+      '| rail | 2.4 bar | ≥ 3.7 bar |',
+      'filter: ruled out — flow was good',
+      '| pump | X 1 | genuine |',
+      'One change between the failing and the passing test',
+      'Photo: pump.jpg',
+    ])
+      expect(md).toContain(part);
+  });
+  it('of an empty case has no empty headings', () => {
+    const bare = { ...record({ said: '', grade: '' }) };
+    for (const kind of Object.keys(KINDS) as Kind[])
+      if (kind !== 'case' && kind !== 'vehicle') (bare as Record<string, unknown>)[kind] = [];
+    const { blocks } = technicianReport(bare, context);
+    blocks.forEach((b, i) => {
+      if (b.kind === 'heading') expect(blocks[i + 1]?.kind ?? 'heading').not.toBe('heading');
+    });
+  });
+});
+
+describe('Markdown, read back by a reader of CommonMark (marked)', () => {
+  const report = (words: string): Report => ({
+    title: words,
+    subtitle: '',
+    blocks: tidy([
+      { kind: 'text', text: words },
+      { kind: 'table', head: ['a', 'b'], rows: [[words, 'x']] },
+      { kind: 'list', items: [words] },
+    ]),
+    foot: 'foot',
+  });
+  const plain = (html: string) =>
+    html
+      .replace(/<[^>]+>/g, '')
+      .replace(/&lt;/g, '<')
+      .replace(/&gt;/g, '>')
+      .replace(/&quot;/g, '"')
+      .replace(/&#39;/g, "'")
+      .replace(/&amp;/g, '&')
+      .replace(/\s+/g, ' ');
+
+  it.each([
+    'P0171 | lean',
+    '**bold** and _not_',
+    '<script>alert(1)</script>',
+    '# no heading',
+    '1. no list',
+    '- no list',
+    '[a](b)',
+    '`x`',
+    '3 > 2 & 1 < 4',
+    'a~~b~~',
+  ])('%s stays what it is', (words) => {
+    const html = marked.parse(toMarkdown(report(words)), { async: false });
+    expect(html).not.toMatch(/<script|<strong>|<em>|<a |<code>|<del>/);
+    expect(plain(html).split(words.replace(/\s+/g, ' ')).length - 1).toBe(4);
+    expect(html.match(/<td/g)).toHaveLength(2);
+  });
+  it('keeps the shape of the table whatever is in its cells', () => {
+    fc.assert(
+      fc.property(fc.string({ minLength: 1, maxLength: 24 }), (words) => {
+        if (words.trim() === '') return true;
+        const html = marked.parse(toMarkdown(report(words)), { async: false });
+        return html.match(/<td/g)?.length === 2;
+      }),
+    );
+  });
+});
