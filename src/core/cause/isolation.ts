@@ -34,48 +34,56 @@ function changesOf(r: Repair): string[] {
  */
 export function isolationOf(record: Facts): Isolation {
   const repairs = record.repair.filter(done).sort((a, b) => (a.at ?? '').localeCompare(b.at ?? ''));
-  const all = repairs.flatMap(changesOf);
-  if (all.length === 0) return { state: 'unknown', changes: [], because: 'Nothing was repaired yet.' };
+  if (repairs.length === 0) return { state: 'unknown', changes: [], because: 'Nothing was repaired yet.' };
+  const causes = [...new Set(repairs.map((r) => r.causeId))].filter((id) => id !== null);
+  const each = (causes.length ? causes : [null]).map((id) => ofCause(id, repairs, record));
+  // The case is as clear as its least clear cause.
+  return each.find((e) => e.state === 'not isolated') ?? each.find((e) => e.state === 'isolated') ?? each[0]!;
+}
+
+/** Isolation of one cause by its own share of tests and repairs; a repair for no cause bears on all. */
+function ofCause(causeId: string | null, repairs: readonly Repair[], record: Facts): Isolation {
+  const own = repairs.filter((r) => causeId === null || r.causeId === null || r.causeId === causeId);
+  const explainedBy = (testId: string) =>
+    record.explains.filter((e) => e.of === 'test' && e.what === testId).map((e) => e.causeId);
   const pairs = record.test.flatMap((failed) => {
-    if (failed.verdict !== 'fail') return [];
-    const passed = record.test
+    const by = explainedBy(failed.id);
+    if (failed.verdict !== 'fail' || (causeId !== null && by.length > 0 && !by.includes(causeId))) return [];
+    const [passed] = record.test
       .filter((t) => t.repeatOf === failed.id && t.verdict === 'pass' && t.at > failed.at)
-      .sort((a, b) => a.at.localeCompare(b.at))[0];
-    return passed ? [{ failed, passed }] : [];
+      .sort((a, b) => a.at.localeCompare(b.at));
+    // A test that no cause accounts for is changed by any repair.
+    return passed ? [{ failed, passed, repairs: by.length ? own : repairs }] : [];
   });
-  if (pairs.length === 0)
-    return all.length > 1
+  if (pairs.length === 0) {
+    const changes = own.flatMap(changesOf);
+    return changes.length > 1
       ? {
           state: 'not isolated',
-          changes: all,
-          because: `${all.length} changes and no test repeated between them: which one helped is not known.`,
+          changes,
+          because: `${changes.length} changes (${changes.join('; ')}) and no test repeated between them: which one helped is not known.`,
         }
-      : { state: 'unknown', changes: all, because: 'No failing test was repeated after the repair.' };
-  const between = pairs.map(({ failed, passed }) => {
-    const causes = record.explains.filter((e) => e.of === 'test' && e.what === failed.id);
-    // A repair of another cause, which has its own share of the tests, does not blur this one.
-    const bears = (r: Repair) =>
-      r.causeId === null || causes.length === 0 || causes.some((c) => c.causeId === r.causeId);
-    return repairs
-      .filter((r) => bears(r) && (r.at === null || (r.at > failed.at && r.at <= passed.at)))
-      .flatMap(changesOf);
-  });
-  const most = between.reduce((a, b) => (b.length > a.length ? b : a));
-  if (most.length > 1)
+      : { state: 'unknown', changes, because: 'No failing test was repeated after the repair.' };
+  }
+  const between = pairs.map((p) =>
+    p.repairs.filter((r) => r.at === null || (r.at > p.failed.at && r.at <= p.passed.at)).flatMap(changesOf),
+  );
+  const changes = between.reduce((a, b) => (b.length > a.length ? b : a));
+  if (changes.length > 1)
     return {
       state: 'not isolated',
-      changes: most,
-      because: `${most.length} changes between the failing and the passing test (${most.join('; ')}): the cause is not isolated.`,
+      changes,
+      because: `${changes.length} changes between the failing and the passing test (${changes.join('; ')}): the cause is not isolated.`,
     };
-  return most.length === 1
+  return changes.length === 1
     ? {
         state: 'isolated',
-        changes: most,
+        changes,
         because: 'One change between the failing and the passing test: what helped is known.',
       }
     : {
         state: 'unknown',
-        changes: all,
+        changes: own.flatMap(changesOf),
         because: 'The repair lies outside of the failing and the passing test; check the times.',
       };
 }

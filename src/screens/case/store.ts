@@ -4,7 +4,6 @@ import { nanoid } from 'nanoid';
 import { createContext, useContext } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
 import {
-  applyOps,
   rowOf,
   sameValue,
   type CaseRecord,
@@ -14,6 +13,7 @@ import {
   type Kind,
   type Op,
 } from '@/core/case';
+import { layOver } from '@/core/checks';
 import { addEdit, keepOutbox, takeOutboxes } from './outbox';
 
 /** What the server gives for a case screen. */
@@ -87,7 +87,7 @@ export function createCaseStore(initial: OpenCase): CaseStore {
           set: { [c.field]: c.mine },
           was: {},
         }));
-      return applyOps(open.record, [...changes.flatMap((c) => c.ops), ...mine]);
+      return layOver(open.record, [...changes.flatMap((c) => c.ops), ...mine]);
     };
     const keep = () => {
       const { sending, waiting, conflicts, refused } = get();
@@ -103,7 +103,7 @@ export function createCaseStore(initial: OpenCase): CaseStore {
     const push = (ops: Op[]) => {
       set((s) => ({
         waiting: [...s.waiting, { id: nanoid(12), ops }],
-        record: applyOps(s.record, ops),
+        record: layOver(s.record, ops),
         saveState: s.saveState === 'offline' ? 'offline' : 'typing',
       }));
       keep();
@@ -133,7 +133,7 @@ export function createCaseStore(initial: OpenCase): CaseStore {
           revision: row.revision,
           changeId: nanoid(12),
         });
-        const record = applyOps(s.record, [
+        const record = layOver(s.record, [
           { op: 'set', kind, id, revision: 0, set: { [field]: value }, was: {} },
         ]);
         set({ waiting, record, saveState: s.saveState === 'offline' ? 'offline' : 'typing' });
