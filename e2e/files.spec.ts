@@ -62,6 +62,20 @@ test('an upload that breaks is kept, goes on after a reload, and arrives once', 
   await expect(strip.getByRole('link', { name: 'Open leak.jpg' })).toBeVisible();
 });
 
+test('a photo of a test that is still on its way waits for it', async ({ page }) => {
+  await freshCase(page);
+  await page.route('**/changes', (route) => route.abort());
+  const card = await addTest(page, 'What is on the plug?');
+  const chooser = page.waitForEvent('filechooser');
+  await card.getByRole('button', { name: 'Photo, file' }).click();
+  const buffer = await photo('#556');
+  await (await chooser).setFiles({ name: 'plug.jpg', mimeType: 'image/jpeg', buffer });
+  const strip = card.getByRole('list', { name: 'Photos and files of this test' });
+  await expect(strip.getByText(/Kept here|On its way/)).toBeVisible();
+  await page.unroute('**/changes');
+  await expect(strip.getByRole('link', { name: 'Open plug.jpg' })).toBeVisible({ timeout: 25_000 });
+});
+
 test('a file that is too large, or is a program, is refused with a word', async ({ page }) => {
   await freshCase(page);
   const folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-large-'));

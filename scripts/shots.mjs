@@ -10,7 +10,7 @@ const VIEWS = [
   { name: 'case-complaint', url: '/cases/34' },
   { name: 'case-evidence', url: '/cases/34', to: '#evidence' },
   { name: 'case-roles', url: '/cases/36', to: '#evidence', open: 'details' },
-  { name: 'case-cause', url: '/cases/13', to: '#cause' },
+  { name: 'case-cause', url: '/cases/13', to: '#cause h3 >> nth=1' },
   { name: 'case-suspects', url: '/cases/43', to: '#cause' },
   { name: 'report', url: '/cases/9/report' },
   { name: 'compare', url: '/compare?a=3&b=9' },

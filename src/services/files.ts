@@ -20,6 +20,9 @@ import { applyChanges } from './save';
 export const MOST_BYTES = 50 * 1024 * 1024;
 const THUMB = 360;
 
+/** The test or part it belongs to has not arrived yet, or is gone: worth trying again for a while. */
+export class OwnerMissing extends Error {}
+
 export interface Upload {
   caseId: string;
   /** Id of the attachment row, made by the browser: sending twice does no harm. */
@@ -144,8 +147,10 @@ export async function takeFile(
       [{ id: `file-${upload.id}`, ops: [{ op: 'add', kind: 'attachment', id: upload.id, row }] }],
       who,
     );
-    if (!result?.ok)
-      throw new Error(result && 'error' in result ? result.error : 'It could not be put on the case.');
+    if (!result?.ok) {
+      const error = result && 'error' in result ? result.error : 'It could not be put on the case.';
+      throw /hangs on|not there any more/.test(error) ? new OwnerMissing(error) : new Error(error);
+    }
     return Attachment.parse({ ...row, id: upload.id, caseId: upload.caseId });
   } finally {
     await dropReceived(received.file);

@@ -7,8 +7,9 @@ export class Problem extends Error {
   constructor(
     message: string,
     readonly status = 400,
+    options?: ErrorOptions,
   ) {
-    super(message);
+    super(message, options);
   }
 }
 
@@ -57,7 +58,7 @@ export async function said<T>(work: Promise<T>): Promise<T> {
     return await work;
   } catch (e) {
     if (e instanceof Error && !/^Failed query/.test(e.message) && !('code' in e))
-      throw new Problem(e.message, 409);
+      throw new Problem(e.message, 409, { cause: e });
     throw e;
   }
 }

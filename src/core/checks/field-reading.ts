@@ -50,6 +50,8 @@ export interface Words {
 export const MISSING = 'still to fill in';
 export const TYPED = z.string().max(400).default('');
 
+const LEAST = 1e-12;
+
 /** Stands for: whatever unit is typed first. */
 export const ANY = '*';
 
@@ -71,7 +73,9 @@ export function read(text: string, unit: string, difference = false, beyondAs?: 
       return 'That number is too large to be a reading.';
     if (!difference && findUnit(unit)?.measures === 'temperature' && convert(quantity, 'K').value < 0)
       return `${text.trim()} is below absolute zero; check the sign and the unit.`;
-    return { value: there.value, unit, as: quantity.unit, decimals };
+    // Less than any instrument shows is nothing; dividing by it would make a number of nothing.
+    const value = Math.abs(there.value) < LEAST ? 0 : there.value;
+    return { value, unit, as: quantity.unit, decimals };
   } catch (e) {
     return e instanceof Error ? e.message : 'That is not a reading.';
   }

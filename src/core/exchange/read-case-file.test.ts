@@ -124,3 +124,42 @@ describe('a case file', () => {
     expect(of('comeback')[0]).toMatchObject({ ofCaseId: 'earlier', state: 'confirmed', why: 'same again' });
   });
 });
+
+describe('tests of a file that compute and belong to a procedure', () => {
+  const at = '2026-01-01T09:00:00Z';
+  it('become rows: the run, the check’s entries with what the file leaves out, the repeat', () => {
+    const { rows } = read({
+      procedures: [{ ref: 'filter', title: 'Sensor first', at }],
+      tests: [
+        {
+          ref: 'a',
+          at,
+          question: 'Converts?',
+          procedure: 'filter',
+          watch: 'caught',
+          tries: 3,
+          check: { id: 'nox-conversion', entries: { before: '250 ppm', after: '130 ppm' } },
+        },
+        { at, question: 'Converts?', repeatOf: 'a', skipped: 'no time' },
+      ],
+    });
+    const of = (kind: Kind) => rows.filter((r) => r.kind === kind).map((r) => r.row);
+    const [run] = of('run');
+    const [first, second] = of('test');
+    expect(first).toMatchObject({ runId: run!.id, checkId: 'nox-conversion', watch: 'caught', tries: 3 });
+    expect(second).toMatchObject({ repeatOf: first!.id, skipped: 'no time', runId: null, checkId: '' });
+    expect(of('input').map((i) => [i.field, i.entered, i.testId])).toEqual([
+      ['before', '250 ppm', first!.id],
+      ['after', '130 ppm', first!.id],
+      ['limit', '', first!.id],
+    ]);
+  });
+  it('refuse a procedure or a check that is not there, by name', () => {
+    expect(() => read({ tests: [{ at, question: 'Q', procedure: 'gone' }] })).toThrow(
+      'The file speaks of the procedure "gone", but has none of that name.',
+    );
+    expect(() => read({ tests: [{ at, question: 'Q', check: { id: 'gone', entries: {} } }] })).toThrow(
+      'computed check "gone", which is not known here',
+    );
+  });
+});

@@ -78,7 +78,9 @@ export function siblingSentence(
       };
     case 'odd': {
       const each = c.odd.map((o) => {
-        const share = o.others === 0 ? '' : ` (${Math.round(Math.abs(o.delta / o.others) * 100)} %)`;
+        // Against next to nothing a share says nothing.
+        const percent = Math.round(Math.abs(o.delta / o.others) * 100);
+        const share = percent < 10_000 ? ` (${percent} %)` : '';
         return `${o.at}: ${say(o.value)} is ${say(Math.abs(o.delta))}${findUnit(unit)?.measures === 'temperature' ? '' : share} ${o.delta > 0 ? 'above' : 'below'} the others’ ${say(o.others)}`;
       });
       return { verdict: 'fail', because: `${each.join('; ')}.` };

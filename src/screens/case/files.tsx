@@ -72,6 +72,7 @@ export function Files({ testId, partId, label }: Place & { label: string }) {
   const progress = useUploads((s) => s.progress);
   const offline = useUploads((s) => s.offline);
   const drop = useUploads((s) => s.drop);
+  const retry = useUploads((s) => s.retry);
   const waiting = pending.filter((p) => !attachments.some((a) => a.id === p.id));
   if (attachments.length === 0 && waiting.length === 0) return null;
   return (
@@ -91,9 +92,16 @@ export function Files({ testId, partId, label }: Place & { label: string }) {
         <Thumb key={p.id}>
           <div style={{ minHeight: 84, display: 'grid', alignContent: 'center', gap: 4 }}>
             {p.refused ? (
-              <span role="alert" style={{ color: 'var(--fail)', fontSize: '0.8125rem' }}>
-                {p.refused}
-              </span>
+              <>
+                <span role="alert" style={{ color: 'var(--fail)', fontSize: '0.8125rem' }}>
+                  {p.refused}
+                </span>
+                {p.file.size <= MOST && (
+                  <Button $kind="quiet" onPress={() => retry(p.id)}>
+                    Try again
+                  </Button>
+                )}
+              </>
             ) : (
               <>
                 <Quiet>{offline ? 'Kept here, waits for the connection' : 'On its way'}</Quiet>

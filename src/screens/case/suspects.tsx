@@ -195,7 +195,8 @@ function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
   const [all, setAll] = useState(false);
   const says = record.bearing.filter((x) => x.suspectId === s.id);
   const tests = record.test.filter((t) => t.repeatOf === null && t.verdict !== '' && t.verdict !== 'void');
-  const open = tests.filter((t) => !says.some((x) => x.testId === t.id));
+  // Once decided, nothing more is asked.
+  const open = s.state === 'standing' ? tests.filter((t) => !says.some((x) => x.testId === t.id)) : [];
   const link = (testId: string, word: (typeof SAYS)[number]) => {
     add('bearing', { testId, suspectId: s.id, says: word });
     if (word === 'rules out') edit('suspect', s.id, 'state', 'ruled out');
@@ -231,8 +232,15 @@ function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
       )}
       <div>
         <h4>Not asked</h4>
-        {says.length === 0 && open.length === 0 && <Quiet>No test has asked about it yet.</Quiet>}
-        {says.length > 0 && open.length === 0 && <Quiet>every test speaks to it</Quiet>}
+        {open.length === 0 && (
+          <Quiet>
+            {s.state !== 'standing'
+              ? 'decided'
+              : says.length === 0
+                ? 'No test has asked about it yet.'
+                : 'every test speaks to it'}
+          </Quiet>
+        )}
         <ul>
           {open.slice(0, all ? open.length : ASKED).map((t) => (
             <li key={t.id}>

@@ -22,16 +22,27 @@ interface Queue {
   offline: boolean;
   enqueue: (files: Pending[]) => Promise<void>;
   drop: (id: string) => void;
+  /** Tries a refused one again. */
+  retry: (id: string) => void;
   resume: (caseId: string) => Promise<void>;
 }
 
 export const MOST = 50 * 1024 * 1024;
 const KEY = 'vantle-upload:';
+/** How often a file waits for the test or part it belongs to, which may still be on its way. */
+const MOST_WAITS = 15;
+const waits = new Map<string, number>();
 const running = new Map<string, XMLHttpRequest>();
 /** Called when a file has arrived, so that the case is asked for what is new. */
 let arrived: () => void = () => undefined;
 export const onArrival = (then: () => void) => {
   arrived = then;
+};
+
+const waited = (id: string): number => {
+  const n = (waits.get(id) ?? 0) + 1;
+  waits.set(id, n);
+  return n;
 };
 
 export const useUploads = create<Queue>((put, get) => {
@@ -66,7 +77,7 @@ export const useUploads = create<Queue>((put, get) => {
         forget(p.id);
         arrived();
         end(false);
-      } else if (request.status >= 500) end(true);
+      } else if (request.status >= 500 || (request.status === 425 && waited(p.id) < MOST_WAITS)) end(true);
       else {
         refuse(p.id, errorOf(request.responseText));
         end(false);
@@ -92,6 +103,11 @@ export const useUploads = create<Queue>((put, get) => {
     drop(id) {
       running.get(id)?.abort();
       forget(id);
+    },
+    retry(id) {
+      waits.delete(id);
+      refuse(id, '');
+      next();
     },
     async resume(caseId) {
       const kept = (await entries<string, Pending>().catch(() => []))

@@ -65,7 +65,7 @@ export default defineCheck({
       findings.push({
         about: `Cylinder ${o.at}`,
         verdict: 'fail',
-        because: `Hardly missed: it gives about ${Math.max(0, Math.round((o.value / o.others) * 100))} % of what the others do. Spark, fuel, compression, in that order of minutes.`,
+        because: `Hardly missed: it gives about ${o.others > 0 ? Math.max(0, Math.round((o.value / o.others) * 100)) : 0} % of what the others do. Spark, fuel, compression, in that order of minutes.`,
       });
     return findings;
   },

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { takeFile } from '@/services/files';
+import { OwnerMissing, takeFile } from '@/services/files';
 import { answer, personHere, Problem, said } from '../../../../answer';
 
 const Query = z.object({
@@ -18,10 +18,13 @@ export function PUT(request: Request, { params }: { params: Promise<{ id: string
     if (!query.success || !Id.safeParse(fileId).success) throw new Problem('The file needs a name.');
     if (!request.body) throw new Problem(`"${query.data.name}" is empty.`);
     const announced = Number(request.headers.get('content-length') ?? 0);
-    return {
-      attachment: await said(
-        takeFile({ caseId: id, id: fileId, ...query.data }, request.body, announced, await personHere()),
-      ),
-    };
+    const upload = { caseId: id, id: fileId, ...query.data };
+    try {
+      return { attachment: await said(takeFile(upload, request.body, announced, await personHere())) };
+    } catch (e) {
+      // What was written in the browser a moment ago may still be on its way.
+      if (e instanceof Problem && e.cause instanceof OwnerMissing) throw new Problem(e.message, 425);
+      throw e;
+    }
   });
 }

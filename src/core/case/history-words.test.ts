@@ -1,0 +1,93 @@
+import { describe, expect, it } from 'vitest';
+import { applyOps } from './apply';
+import { changesOf, type HistoryRow } from './history';
+import { changeInWords, type WordsContext } from './history-words';
+import { KINDS, type CaseRecord, type Kind } from './kinds';
+
+const empty: Record<string, unknown> = {
+  case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: '2026-01-01T10:00:00.000Z' }),
+  vehicle: KINDS.vehicle.parse({ id: 'v' }),
+};
+for (const kind of Object.keys(KINDS) as Kind[]) if (kind !== 'case' && kind !== 'vehicle') empty[kind] = [];
+const record = applyOps(empty as CaseRecord, [
+  { op: 'add', kind: 'cause', id: 'c', row: { partId: 'pump', failureId: 'worn' } },
+  { op: 'add', kind: 'test', id: 't', row: { at: '2026-01-01T10:00:00.000Z', question: 'Does it hold?' } },
+]);
+let seq = 0;
+const row = (over: Partial<HistoryRow>): HistoryRow => ({
+  seq: ++seq,
+  at: '2026-01-01T10:00:00.000Z',
+  who: 'mara',
+  kind: 'cause',
+  rowId: 'c',
+  op: 'set',
+  before: null,
+  after: null,
+  ...over,
+});
+const say = (...rows: HistoryRow[]) => {
+  const context: WordsContext = {
+    record,
+    rows,
+    catalogueName: (id) => ({ pump: 'fuel pump', worn: 'worn', split: 'cracked' })[id] ?? '',
+    personName: (id) => (id === 'jun' ? 'Jun' : id),
+    symptomLabel: (id) => (id === 'stall' ? 'stalls' : id),
+  };
+  return changeInWords(changesOf(rows)[0]!, context);
+};
+
+describe('a change in words', () => {
+  it.each([
+    [
+      row({ before: { failureId: 'split' }, after: { failureId: 'worn' } }),
+      'cause fuel pump, worn: failure cracked → worn',
+    ],
+    [
+      row({ before: { state: 'diagnosed' }, after: { state: 'repaired' } }),
+      'cause fuel pump, worn: state “diagnosed” → “repaired”',
+    ],
+    [
+      row({ kind: 'case', rowId: 'k', before: { leadId: null }, after: { leadId: 'jun' } }),
+      'case: lead nothing → Jun',
+    ],
+    [
+      row({ kind: 'test', rowId: 't', before: { minutes: null }, after: { minutes: 12 } }),
+      'test Does it hold?: minutes nothing → “12”',
+    ],
+    [row({ kind: 'case', rowId: 'k', op: 'add', after: { number: 1 } }), 'case opened'],
+  ])('%#', (r, words) => {
+    expect(say(r).lines).toEqual([words]);
+  });
+  it('names what is gone by what it was', () => {
+    const gone = row({
+      kind: 'symptom',
+      rowId: 's',
+      op: 'remove',
+      before: { concept: 'stall', words: 'dies' },
+    });
+    expect(say(gone).lines).toEqual(['symptom stalls: removed']);
+  });
+  it('gathers many alike, and says to which part they belong', () => {
+    const scan = row({ kind: 'scan', rowId: 'sc', op: 'add', after: {} });
+    const codes = Array.from({ length: 25 }, (_, i) =>
+      row({ kind: 'code', rowId: `x${i}`, op: 'add', after: { code: `P01${10 + i}` } }),
+    );
+    expect(say(scan, ...codes)).toEqual({
+      part: 'evidence',
+      lines: ['scan: added', 'code P0110: added', 'code P0111: added', 'and 23 more of code added'],
+    });
+    const repair = row({ kind: 'repair', rowId: 'r', op: 'add', after: {} });
+    const grade = row({
+      kind: 'case',
+      rowId: 'k',
+      before: { grade: '' },
+      after: { grade: 'claimed', gradeWhy: 'x' },
+    });
+    expect(say(repair, grade).part).toBe('repair');
+    expect(say(grade)).toEqual({ part: 'proof', lines: ['case: grade nothing → “claimed”'] });
+  });
+  it('cuts what is long', () => {
+    const long = row({ kind: 'case', rowId: 'k', before: { said: '' }, after: { said: 'x'.repeat(500) } });
+    expect(say(long).lines[0]!.length).toBeLessThan(150);
+  });
+});
