@@ -173,3 +173,28 @@ test('the shop sets when it asks whether a repair held', async ({ page }) => {
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('The periods are kept.')).toBeVisible();
 });
+
+test('the margin says what it may be and which test would tell most, and puts it on the case', async ({
+  page,
+}) => {
+  await page.goto('/cases/34');
+  const margin = page.getByRole('complementary', { name: 'Margin' });
+  const odds = margin.getByRole('region', { name: 'What it may be' });
+  await expect(odds.getByRole('listitem').first()).toContainText('intake boot, cracked');
+  await expect(odds.getByRole('listitem').first()).toContainText(/1 of 3 near cases, 1 held · about \d+ %/);
+  await expect(odds).toContainText('Something this shop has not seen');
+  await odds.getByText('why, and the cases behind it').first().click();
+  await expect(odds.getByText(/times likelier by it/).first()).toBeVisible();
+  await expect(odds.getByRole('link', { name: 'case 3' })).toBeVisible();
+  const next = margin.getByRole('region', { name: 'Next test' });
+  const question = 'Does the fuel pressure hold under load?';
+  const offer = next.getByRole('listitem').filter({ hasText: question });
+  await expect(offer).toContainText('speaks for fuel pump, low output');
+  await offer.getByRole('button', { name: 'Put on the case' }).click();
+  const card = part(page, 'Evidence').getByRole('article', { name: question });
+  await expect(card.getByLabel('Limit', { exact: true }).first()).toHaveValue(/bar/);
+  await expect(card.getByLabel('Value', { exact: true }).first()).toHaveValue('');
+  await expect(offer).toBeHidden();
+  await card.getByRole('button', { name: 'Remove this test' }).click();
+  await saved(page);
+});

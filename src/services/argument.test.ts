@@ -2,8 +2,8 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Op } from '@/core/case';
 import { demoCases } from '../../demo/shop';
 import { openCase } from './cases';
-import { precedentsOf } from './find';
-import { compared, forksFor } from './forks';
+import { compared } from './forks';
+import { marginOf } from './margin';
 import { historyOf, undo } from './history';
 import { importCase } from './import-case';
 import { applyChanges } from './save';
@@ -45,7 +45,7 @@ describe('comebacks', () => {
       },
     ]);
     expect(await gradeOf(ids[27]!)).toBe('held');
-    expect((await precedentsOf(ids[43]!)).causes[0]!.byGrade).toEqual({ held: 1 });
+    expect((await marginOf(ids[43]!)).precedents.causes[0]!.byGrade).toEqual({ held: 1 });
 
     await write(ids[43]!, {
       op: 'add',
@@ -55,7 +55,7 @@ describe('comebacks', () => {
     });
     expect((await openCase(ids[43]!))!.comebackOffers).toEqual([]);
     expect(await gradeOf(ids[27]!)).toBe('claimed');
-    expect((await precedentsOf(ids[43]!)).causes[0]!.byGrade).toEqual({ claimed: 1 });
+    expect((await marginOf(ids[43]!)).precedents.causes[0]!.byGrade).toEqual({ claimed: 1 });
     // The fall stands in the earlier case's history, under the one who confirmed it.
     const [fell] = (await historyOf(ids[27]!))!.changes;
     expect([fell!.who, fell!.lines.join()]).toEqual(['Diagnostic lead', 'case: grade “held” → “claimed”']);
@@ -149,7 +149,7 @@ describe('the history', () => {
 describe('forks', () => {
   it('show what separated the near cases and where this one stands', async () => {
     const ids = await take(3, 9, 34);
-    const forks = await forksFor(ids[34]!);
+    const { forks } = await marginOf(ids[34]!);
     const trim = forks.find((f) => f.label === 'long-term trim at 2500 rpm');
     expect(trim).toMatchObject({
       cases: 2,
@@ -164,8 +164,41 @@ describe('forks', () => {
   });
   it('are silent where cases share no more than a lamp', async () => {
     const ids = await take(3, 9, 42);
-    expect(await forksFor(ids[42]!)).toEqual([]);
-    expect((await precedentsOf(ids[42]!)).cases).toEqual([]);
+    const { forks, precedents, guide } = await marginOf(ids[42]!);
+    expect([forks, precedents.cases, guide.causes, guide.unseen]).toEqual([[], [], [], 1]);
+  });
+});
+
+describe('the guide', () => {
+  it('gives odds with the cases behind them, and a next test ready to be put on the case', async () => {
+    const ids = await take(3, 9, 34);
+    const { guide } = await marginOf(ids[34]!);
+    expect(guide.causes.map((c) => [c.name, c.numbers])).toEqual([
+      ['intake boot, cracked', [3]],
+      ['fuel pump, low output', [9]],
+    ]);
+    // Lean at idle only: that speaks for the boot, and says so.
+    expect(guide.causes[0]!.moved[0]).toMatchObject({ words: expect.stringContaining('long-term trim') });
+    expect(guide.causes[0]!.moved[0]!.factor).toBeGreaterThan(1);
+    const smoke = guide.next.find((t) => t.question.includes('smoke'))!;
+    expect(smoke.answers.find((a) => a.says === 'fail')!.then.name).toBe('intake boot, cracked');
+    expect(smoke.step.readings.length).toBeGreaterThan(0);
+    expect(JSON.stringify(smoke.step)).not.toContain('entered');
+    // A suspect ruled out by a person falls to the end.
+    const { record } = (await openCase(ids[34]!))!;
+    const boot = record.suspect[0]!;
+    await write(ids[34]!, {
+      op: 'set',
+      kind: 'suspect',
+      id: boot.id,
+      revision: boot.revision,
+      set: { state: 'ruled out' },
+      was: { state: 'standing' },
+    });
+    expect((await marginOf(ids[34]!)).guide.causes.map((c) => [c.name, c.ruledOut])).toEqual([
+      ['fuel pump, low output', false],
+      ['intake boot, cracked', true],
+    ]);
   });
 });
 
@@ -175,7 +208,7 @@ describe('isolation in what is counted', () => {
     const { symptoms, scans, openedAt } = cases.find((c) => c.number === 13)!;
     const file = { format: 'vantle-case/1', openedAt, vehicle: { make: 'Tervo' }, symptoms, scans };
     const { id } = await importCase(file, '');
-    const near = await precedentsOf(id);
+    const near = (await marginOf(id)).precedents;
     expect(near.cases.map((c) => [c.number, c.isolated])).toEqual([[13, 'not isolated']]);
     expect(near.causes.map((c) => c.notIsolated)).toEqual([1, 1]);
   });

@@ -2,7 +2,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoCases } from '../../demo/shop';
 import { catalogueWithUse, changeCatalogue } from './catalogue';
 import { createCase, desk, openCase, vehiclesLike } from './cases';
-import { find, precedentsOf } from './find';
+import { find } from './find';
+import { marginOf } from './margin';
 import { importCase } from './import-case';
 import { applyChanges } from './save';
 import { testShop } from './test-shop';
@@ -37,7 +38,7 @@ describe('finding', () => {
 
   it('brings up precedents of an open case, never the case itself', async () => {
     const open = (await desk()).open.find((c) => c.number === 34)!;
-    const near = await precedentsOf(open.id);
+    const near = (await marginOf(open.id)).precedents;
     expect(near.cases[0]!.number).toBe(3);
     expect(near.cases.some((c) => c.number === 34)).toBe(false);
   });

@@ -81,21 +81,29 @@ export async function find(line: string, limit = 30): Promise<Found> {
   };
 }
 
-/** Past cases near to an open one, with what it was in those. Only closed or caused cases teach. */
-export async function precedentsOf(caseId: string, limit = 8): Promise<Omit<Found, 'chips'>> {
+/** Past cases near to an open one, ranked: they share its trouble, or are of the same vehicle. */
+export async function nearTo(caseId: string, limit: number): Promise<Near[]> {
   const { index } = await caseIndex();
   const profile = index.get(caseId);
-  if (!profile) return { cases: [], causes: [], searched: index.size };
-  const near = index
-    .find(wantedOfCase(profile), 40, caseId)
+  if (!profile) return [];
+  return index
+    .find(wantedOfCase(profile), limit, caseId)
     .filter(
       (n) =>
         n.profile.vehicle.id === profile.vehicle.id ||
         (n.score >= 0.2 && n.profile.causes.length > 0 && sharesTrouble(profile, n.profile)),
     );
+}
+
+export type Precedents = Omit<Found, 'chips'>;
+const SHOWN = 8;
+const COUNTED = 15;
+
+/** Near cases as the margin shows them, with what it was in the nearest. */
+export async function shownPrecedents(near: Near[]): Promise<Precedents> {
   return {
-    cases: near.slice(0, limit).map(shown),
-    causes: countCauses(nearestOf(near).slice(0, 15)),
-    searched: index.size,
+    cases: near.slice(0, SHOWN).map(shown),
+    causes: countCauses(nearestOf(near).slice(0, COUNTED)),
+    searched: (await caseIndex()).index.size,
   };
 }

@@ -2,15 +2,12 @@ import type { CaseRecord } from '@/core/case';
 import { Catalogue, causeName } from '@/core/cause';
 import { findForks, forkFacts, sideOf, type Fork, type ForkCase } from '@/core/guide';
 import { db } from '@/store/database';
-import { loadCase, loadCases } from '@/store/rows';
+import type { Near } from '@/core/precedent';
+import { loadCase } from '@/store/rows';
 import { listCatalogue } from '@/store/shop';
-import { precedentsOf } from './find';
-
-/** Past cases looked at for what separated them. */
-const NEAR = 24;
 
 /** One past case with a cause, once for each of its causes. */
-function forkCases(record: CaseRecord, catalogue: Catalogue): ForkCase[] {
+export function forkCases(record: CaseRecord, catalogue: Catalogue): ForkCase[] {
   const facts = forkFacts(record);
   return record.cause
     .filter((c) => c.partId !== null || c.failureId !== null)
@@ -32,21 +29,22 @@ export interface ShownFork extends Fork {
 
 /**
  * Forks among the cases near to an open one: tests and readings that separated those that looked
- * alike but were not, and on which side this one falls.
+ * alike but were not, and on which side this one falls. Cases that came back settle nothing.
+ *
+ * @param record the open case
+ * @param near ranked near cases
+ * @param past their records
  */
-export async function forksFor(caseId: string): Promise<ShownFork[]> {
-  const record = await loadCase(db(), caseId);
-  if (!record) return [];
-  const near = (await precedentsOf(caseId, NEAR)).cases.filter(
-    (c) => c.causes.length > 0 && c.comebacks.length === 0,
-  );
-  const catalogue = new Catalogue(await listCatalogue(db()));
-  const past = await loadCases(
-    db(),
-    near.map((c) => c.id),
-  );
+export function forksAmong(
+  record: CaseRecord,
+  near: readonly Near[],
+  past: readonly CaseRecord[],
+  catalogue: Catalogue,
+): ShownFork[] {
+  const cameBack = new Set(near.filter((n) => n.profile.comebacks.length > 0).map((n) => n.profile.id));
   const facts = forkFacts(record);
-  return findForks(past.flatMap((r) => forkCases(r, catalogue))).map((fork) => {
+  const cases = past.filter((r) => !cameBack.has(r.case.id)).flatMap((r) => forkCases(r, catalogue));
+  return findForks(cases).map((fork) => {
     const side = sideOf(fork, facts);
     return side ? { ...fork, here: { reads: side.here, causes: side.side.causes.map((c) => c.name) } } : fork;
   });

@@ -158,9 +158,7 @@ export function findForks(cases: readonly ForkCase[], most = 6): Fork[] {
     if (!cut) continue;
     const groups = values.map((v) => (v <= cut.at ? 'low' : 'high'));
     const threshold = { value: cut.at, unit: first.unit };
-    // One place more than was measured where the middle falls between two of its steps.
-    const onStep = Math.abs(cut.at * 10 ** decimals - Math.round(cut.at * 10 ** decimals)) < 1e-9;
-    const edge = writeQuantity(threshold, onStep ? decimals : decimals + 1);
+    const edge = writeEdge(threshold, decimals);
     const fork = forkOf(have, groups, cases.length, (g) => (g === 'low' ? `up to ${edge}` : `above ${edge}`));
     if (fork) forks.push({ ...fork, of: 'reading', question, label, key, threshold });
   }
@@ -168,6 +166,12 @@ export function findForks(cases: readonly ForkCase[], most = 6): Fork[] {
   return forks
     .sort((a, b) => b.worth - a.worth || Number(a.of === 'outcome') - Number(b.of === 'outcome'))
     .slice(0, most);
+}
+
+/** A threshold in words: one place more than was measured where it falls between two steps of it. */
+export function writeEdge(edge: Quantity, decimals: number): string {
+  const steps = edge.value * 10 ** decimals;
+  return writeQuantity(edge, Math.abs(steps - Math.round(steps)) < 1e-9 ? decimals : decimals + 1);
 }
 
 const LEAST_GAIN = 0.05;

@@ -20,7 +20,7 @@ import { Margin } from './margin';
 import { CatalogueProvider } from './parts';
 import { MeaningsProvider } from './meanings';
 import { PeopleContext } from './people';
-import { PrecedentsProvider, type Precedents, type ShownFork } from './precedents';
+import { PrecedentsProvider, type MarginView } from './precedents';
 import { ProofPart } from './proof';
 import { RepairPart } from './repair';
 import { Spine } from './spine';
@@ -85,8 +85,7 @@ const Sheet = styled.main`
 interface Props {
   open: OpenCase;
   beside: OpenCase | undefined;
-  precedents: Precedents;
-  forks: ShownFork[];
+  margin: MarginView;
   catalogue: CatalogueItem[];
   meanings: Record<string, string>;
   people: { id: string; name: string }[];
@@ -94,7 +93,7 @@ interface Props {
 }
 
 /** A case: spine, sheet, and a margin that thinks along (or another case beside it). */
-export function CaseScreen({ open, beside, precedents, forks, catalogue, meanings, people, now }: Props) {
+export function CaseScreen({ open, beside, margin, catalogue, meanings, people, now }: Props) {
   const [store] = useState(() => createCaseStore(open));
   useEffect(() => store.getState().start(), [store]);
   useEffect(() => {
@@ -112,7 +111,7 @@ export function CaseScreen({ open, beside, precedents, forks, catalogue, meaning
       <CatalogueProvider items={catalogue}>
         <PeopleContext.Provider value={people}>
           <MeaningsProvider meanings={meanings}>
-            <PrecedentsProvider initial={precedents} forks={forks}>
+            <PrecedentsProvider initial={margin}>
               <Header people={people} />
               <Body $beside={beside !== undefined}>
                 {!beside && <Spine />}

@@ -7,6 +7,7 @@ import { Empty, Figure, Quiet, Tag } from '@/ui/controls';
 import { age } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
 import { ForkList } from '../compare/fork-list';
+import { GuideMargin } from './guide';
 import { useSuspectName } from './parts';
 import { useForks, usePrecedents } from './precedents';
 import { useCase } from './store';
@@ -100,25 +101,7 @@ export function Margin({ now }: { now: string }) {
           </ul>
         </>
       )}
-      {found.causes.length > 0 && (
-        <>
-          <h3>What it was in near cases</h3>
-          <ul>
-            {found.causes.slice(0, 5).map((c) => (
-              <li key={c.key} style={{ padding: '3px 0' }}>
-                {c.name}
-                <br />
-                <Quiet>
-                  {c.cases} of {found.causes.reduce((n, x) => n + x.cases, 0)}
-                  {gradesInWords(c.byGrade)}
-                  {c.notIsolated > 0 && `, ${c.notIsolated} not isolated`} · case{' '}
-                  {c.numbers.slice(0, 4).join(', ')}
-                </Quiet>
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
+      <GuideMargin />
       {forks.length > 0 && (
         <section aria-label="Forks">
           <h3>What separated them</h3>
@@ -165,12 +148,4 @@ export function Margin({ now }: { now: string }) {
       )}
     </Aside>
   );
-}
-
-/** "2 proven, 1 held": the grades behind a count, best first. */
-export function gradesInWords(byGrade: Record<string, number | undefined>): string {
-  const words = ['held', 'proven', 'checked', 'claimed']
-    .filter((g) => byGrade[g])
-    .map((g) => `${byGrade[g]} ${g}`);
-  return words.length ? `, ${words.join(', ')}` : '';
 }

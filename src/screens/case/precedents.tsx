@@ -1,7 +1,8 @@
 'use client';
 
 import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react';
-import type { Fork } from '@/core/guide';
+import type { ProcedureStep } from '@/core/case';
+import type { Fork, NextTest, Odds } from '@/core/guide';
 import { useCase } from './store';
 
 export interface Precedents {
@@ -32,43 +33,45 @@ export interface Precedents {
 }
 export type ShownFork = Fork & { here?: { reads: string; causes: string[] } };
 
-const Context = createContext<{ found: Precedents; forks: ShownFork[] }>({
-  found: { cases: [], causes: [], searched: 0 },
+export interface Guide extends Odds {
+  next: (NextTest & { step: ProcedureStep })[];
+}
+
+/** Everything the margin says of an open case. */
+export interface MarginView {
+  precedents: Precedents;
+  forks: ShownFork[];
+  guide: Guide;
+}
+
+const Context = createContext<MarginView>({
+  precedents: { cases: [], causes: [], searched: 0 },
   forks: [],
+  guide: { causes: [], unseen: 1, cases: 0, next: [] },
 });
 
-/** Near cases and what separated them, asked for anew whenever something was saved. */
-export function PrecedentsProvider({
-  initial,
-  forks: first,
-  children,
-}: {
-  initial: Precedents;
-  forks: ShownFork[];
-  children: ReactNode;
-}) {
+/** Near cases, what separated them and the odds, asked for anew whenever something was saved. */
+export function PrecedentsProvider({ initial, children }: { initial: MarginView; children: ReactNode }) {
   const caseId = useCase((s) => s.record.case.id);
   const seq = useCase((s) => s.open.record.case.seq);
-  const [found, setFound] = useState(initial);
-  const [forks, setForks] = useState(first);
+  const [view, setView] = useState(initial);
   const known = useRef(seq);
   useEffect(() => {
     if (known.current === seq) return;
     known.current = seq;
     const stop = new AbortController();
-    const ask = <T,>(what: string, take: (answer: T) => void) =>
-      fetch(`/api/cases/${caseId}/${what}`, { signal: stop.signal })
-        .then((r) => (r.ok ? (r.json() as Promise<T>) : undefined))
-        .then((answer) => answer && take(answer))
-        .catch(() => undefined);
-    void ask<Precedents>('precedents', setFound);
-    void ask<{ forks: ShownFork[] }>('forks', (a) => setForks(a.forks));
+    fetch(`/api/cases/${caseId}/margin`, { signal: stop.signal })
+      .then((r) => (r.ok ? (r.json() as Promise<MarginView>) : undefined))
+      .then((answer) => answer && setView(answer))
+      .catch(() => undefined);
     return () => stop.abort();
   }, [seq, caseId]);
-  return <Context.Provider value={{ found, forks }}>{children}</Context.Provider>;
+  return <Context.Provider value={view}>{children}</Context.Provider>;
 }
 
 /** What it was in the near cases. */
-export const usePrecedents = () => useContext(Context).found;
+export const usePrecedents = () => useContext(Context).precedents;
 /** Tests and readings that separated near cases of different causes, with where this one stands. */
 export const useForks = () => useContext(Context).forks;
+/** Odds over causes, and the tests that would tell most per minute. */
+export const useGuide = () => useContext(Context).guide;

@@ -4,8 +4,7 @@ import { cache } from 'react';
 import { CaseScreen } from '@/screens/case/case';
 import { caseIdOf, openCase } from '@/services/cases';
 import { catalogueItems } from '@/services/catalogue';
-import { precedentsOf } from '@/services/find';
-import { forksFor } from '@/services/forks';
+import { marginOf } from '@/services/margin';
 import { shopMeanings } from '@/services/meanings';
 import { people } from '@/services/shop';
 
@@ -32,8 +31,7 @@ export default async function Page({ params, searchParams }: Props) {
       key={open.record.case.id}
       open={open}
       beside={other}
-      precedents={await precedentsOf(open.record.case.id)}
-      forks={await forksFor(open.record.case.id)}
+      margin={await marginOf(open.record.case.id)}
       meanings={await shopMeanings()}
       catalogue={await catalogueItems()}
       people={(await people()).map((p) => ({ id: p.id, name: p.name }))}

@@ -1,0 +1,196 @@
+'use client';
+
+import { ListPlus } from 'lucide-react';
+import { nanoid } from 'nanoid';
+import Link from 'next/link';
+import styled from 'styled-components';
+import { putTest, type CauseOdds } from '@/core/guide';
+import { Button, Figure, Quiet, Tag } from '@/ui/controls';
+import { nowIso, useFocusNext } from './fields';
+import { gradesInWords } from './grades';
+import { useGuide, usePrecedents, type Guide } from './precedents';
+import { useCase } from './store';
+
+const Cause = styled.li<{ $out: boolean }>`
+  padding: 3px 0 5px;
+  border-top: 1px solid var(--rule);
+  color: ${({ $out }) => ($out ? 'var(--ink-3)' : 'inherit')};
+  & > b {
+    font-weight: 650;
+    text-decoration: ${({ $out }) => ($out ? 'line-through' : 'none')};
+  }
+  & summary {
+    cursor: pointer;
+    color: var(--ink-3);
+    font-size: 0.8125rem;
+    min-height: 24px;
+  }
+  @media (pointer: coarse) {
+    & summary {
+      min-height: 44px;
+      padding-top: 10px;
+    }
+  }
+`;
+const Test = styled.li`
+  padding: 5px 0 8px;
+  border-top: 1px solid var(--rule);
+  & dl {
+    margin: 3px 0 5px;
+    display: grid;
+    grid-template-columns: auto 1fr;
+    gap: 0 8px;
+  }
+  & dd {
+    margin: 0;
+  }
+`;
+const SHOWN = 5;
+
+/** Rounded to what a handful of cases can bear. */
+const about = (share: number): string => {
+  const percent = Math.round(share * 20) * 5;
+  return percent === 0 ? 'hardly' : `about ${percent} %`;
+};
+
+/** What it may be, in counts first and odds second, and the test that would tell most for its minutes. */
+export function GuideMargin() {
+  const guide = useGuide();
+  const closed = useCase((s) => s.record.case.closedAt !== null);
+  if (guide.cases === 0) return null;
+  return (
+    <>
+      <section aria-label="What it may be">
+        <h3>What it may be</h3>
+        <ul>
+          {guide.causes.slice(0, SHOWN).map((c) => (
+            <CauseLine key={c.key} cause={c} all={guide.cases} />
+          ))}
+          <Cause $out={false}>
+            Something this shop has not seen <Quiet>{about(guide.unseen)}</Quiet>
+          </Cause>
+        </ul>
+      </section>
+      {!closed && <NextTests guide={guide} />}
+    </>
+  );
+}
+
+function CauseLine({ cause: c, all }: { cause: CauseOdds; all: number }) {
+  const notIsolated = usePrecedents().causes.find((x) => x.key === c.key)?.notIsolated ?? 0;
+  return (
+    <Cause $out={c.ruledOut}>
+      <b>{c.name}</b>
+      <br />
+      <Quiet>
+        {c.numbers.length} of {all} near {all === 1 ? 'case' : 'cases'}
+        {gradesInWords(c.byGrade)}
+        {notIsolated > 0 && `, ${notIsolated} not isolated`} · {about(c.share)}
+      </Quiet>
+      <details>
+        <summary>why, and the cases behind it</summary>
+        {c.ruledOut && <p>Ruled out here by a person.</p>}
+        <ul>
+          {c.moved.slice(0, 6).map((m) => (
+            <li key={m.words}>
+              {m.words}: <Figure>{m.answer}</Figure>{' '}
+              <Quiet>
+                {m.factor > 1
+                  ? `${m.factor.toFixed(1)} times likelier by it`
+                  : `${(1 / m.factor).toFixed(1)} times less likely by it`}
+              </Quiet>
+            </li>
+          ))}
+          {c.moved.length === 0 && <Quiet>Nothing recorded here speaks for or against it yet.</Quiet>}
+        </ul>
+        <p>
+          {c.numbers.map((n, i) => (
+            <span key={n}>
+              {i > 0 && ', '}
+              <Link href={`/cases/${n}`}>case {n}</Link>
+            </span>
+          ))}
+        </p>
+      </details>
+    </Cause>
+  );
+}
+
+/** Tests of near cases that would separate what is left, with what each outcome would mean. */
+function NextTests({ guide }: { guide: Guide }) {
+  const record = useCase((s) => s.record);
+  const together = useCase((s) => s.together);
+  const focus = useFocusNext();
+  if (guide.next.length === 0)
+    return (
+      <section aria-label="Next test">
+        <h3>Next test</h3>
+        <Quiet>
+          No test of the near cases would tell more now. General practice for the codes to chase stands under
+          the codes.
+        </Quiet>
+      </section>
+    );
+  const put = (next: Guide['next'][number]) => {
+    const { ops } = putTest(next.step, {
+      at: nowIso(),
+      position: record.test.length,
+      newId: () => nanoid(14),
+      vehicle: record.vehicle,
+    });
+    together(ops);
+    const cell = ops.find((op) => op.kind === 'reading' || op.kind === 'input');
+    if (cell) focus(`${cell.id}:entered`);
+  };
+  return (
+    <section aria-label="Next test">
+      <h3>Next test</h3>
+      <ul>
+        {guide.next.map((n, i) => (
+          <Test key={n.key}>
+            <b style={{ fontWeight: 650 }}>{n.question}</b>{' '}
+            <Quiet>
+              {n.label && `${n.label} · `}
+              {n.minutesKnown ? `${n.minutes} min` : `about ${n.minutes} min`}
+              {i === 0 && guide.next.length > 1 && ' · tells most for its minutes'}
+            </Quiet>
+            <dl>
+              {n.answers.map((a) => (
+                <Answer key={a.says} answer={a} />
+              ))}
+            </dl>
+            <span style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
+              <Button onPress={() => put(n)}>
+                <ListPlus aria-hidden="true" /> Put on the case
+              </Button>
+              <Quiet>
+                as in case{' '}
+                {n.from
+                  .slice(0, 3)
+                  .map((f) => f.number)
+                  .join(', ')}
+              </Quiet>
+            </span>
+          </Test>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Answer({ answer: a }: { answer: Guide['next'][number]['answers'][number] }) {
+  return (
+    <>
+      <dt>
+        <Tag>{a.says}</Tag>
+      </dt>
+      <dd>
+        speaks for {a.lifts.name}{' '}
+        <Quiet>
+          {about(a.lifts.from)} → {about(a.lifts.share)}
+          {a.then.name !== a.lifts.name && `; then likeliest ${a.then.name}, ${about(a.then.share)}`}
+        </Quiet>
+      </dd>
+    </>
+  );
+}
