@@ -123,6 +123,9 @@ describe('other files', () => {
     await expect(
       takeFile(upload('no-test', 'b.txt', { testId: 'gone-1' }), stream(Buffer.from('b')), 1, ''),
     ).rejects.toThrow(/not there any more/);
+    await expect(
+      takeFile(upload('no-part', 'b.txt', { partId: 'gone-1' }), stream(Buffer.from('b')), 1, ''),
+    ).rejects.toThrow(/hangs on a part that is not there/);
   });
 
   it('above 50 MB are refused with a word, announced or not, and nothing is kept', async () => {

@@ -2,6 +2,7 @@ import { nanoid } from 'nanoid';
 import {
   checkFields,
   KINDS,
+  OWNED,
   sameValue,
   type AnyRow,
   type Change,
@@ -173,12 +174,17 @@ async function applyAdd(tx: Tx, op: Extract<Op, { op: 'add' }>, context: Context
     const issue = parsed.error.issues[0];
     throw new Error(`This ${op.kind} cannot be kept: "${issue?.path.join('.')}" — ${issue?.message}`);
   }
-  for (const field of ['scanId', 'testId', 'suspectId', 'causeId', 'repairId', 'codeId'] as const) {
+  const owners = new Map<string, Kind>([
+    ...(['scan', 'test', 'suspect', 'cause', 'repair', 'code'] as const).map((k) => [`${k}Id`, k] as const),
+    // A part of the shop's list elsewhere, a fitted part here.
+    ...(OWNED[op.kind] ?? []),
+  ]);
+  for (const [field, kind] of owners) {
     const owner = (parsed.data as Record<string, unknown>)[field];
     if (typeof owner !== 'string') continue;
-    const row = await getRow(tx, field.slice(0, -2) as Kind, owner);
-    if (!row) throw new Error(`It hangs on a ${field.slice(0, -2)} that is not there any more.`);
-    if (!belongs(field.slice(0, -2) as Kind, row, context)) throw new Error('That belongs to another case.');
+    const row = await getRow(tx, kind, owner);
+    if (!row) throw new Error(`It hangs on a ${kind} that is not there any more.`);
+    if (!belongs(kind, row, context)) throw new Error('That belongs to another case.');
   }
   await insertRow(tx, op.kind, parsed.data as Record<string, unknown> & { id: string });
   await note(
