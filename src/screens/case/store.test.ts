@@ -196,4 +196,40 @@ describe('the open case in the browser', () => {
     await vi.advanceTimersByTimeAsync(600);
     expect(store.getState().saveState).toBe('saved');
   });
+
+  it('judges a test while it is written, before the server has said anything', () => {
+    const store = createCaseStore(opened());
+    store.getState().add('test', { at: '2026-01-01T00:00:00.000Z', question: 'Holds?' }, 't');
+    store.getState().add('reading', { testId: 't', limit: '≥ 3 bar' }, 'r');
+    store.getState().edit('reading', 'r', 'entered', '2 bar');
+    expect(store.getState().record.test[0]).toMatchObject({ verdict: 'fail' });
+    store.getState().edit('reading', 'r', 'entered', '3 bar');
+    expect(store.getState().record.test[0]).toMatchObject({ verdict: 'pass' });
+    expect(server.test).toEqual([]);
+  });
+
+  it('removes several rows at once, and puts them back at once with what hung on them', async () => {
+    const store = createCaseStore(opened());
+    const { add, removeAll } = store.getState();
+    add('run', { title: 'Procedure', at: '2026-01-01T00:00:00.000Z' }, 'run');
+    add('test', { at: '2026-01-01T00:00:00.000Z', question: 'One?', runId: 'run' }, 't1');
+    add('reading', { testId: 't1', label: 'pressure', limit: '≥ 3 bar' }, 'r1');
+    add('test', { at: '2026-01-01T00:00:00.000Z', question: 'Other?' }, 't2');
+    removeAll(
+      [
+        { kind: 'run', id: 'run' },
+        { kind: 'test', id: 't1' },
+      ],
+      'procedure',
+    );
+    expect(store.getState().record).toMatchObject({ run: [], reading: [], test: [{ question: 'Other?' }] });
+    store.getState().putBack();
+    const { run, test, reading } = store.getState().record;
+    const one = test.find((t) => t.question === 'One?')!;
+    expect(one.runId).toBe(run[0]!.id);
+    expect(reading).toMatchObject([{ testId: one.id, label: 'pressure' }]);
+    expect(store.getState().undo).toBeNull();
+    await vi.advanceTimersByTimeAsync(600);
+    expect(server.test).toHaveLength(2);
+  });
 });
