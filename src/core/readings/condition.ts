@@ -3,7 +3,9 @@ import { readLimit } from './limit';
 import { judgeReading } from './verdict';
 
 const phrase =
-  /(?:(above|over|at least|min\.?|≥|>=|>)|(below|under|at most|within|max\.?|≤|<=|<)|between)\s*([+\-−–]?[\d.,]+.*)$/i;
+  /(?:(above|over|at least|min\.?|≥|>=|>)|(below|under|at most|max\.?|≤|<=|<)|between)\s*([+\-−–]?[\d.,]+.*)$/i;
+/** "at 200 mbar: within 4 mbar" is a target; "within" alone may speak of a difference and judges nothing. */
+const around = /\bat\s+([+\-−–]?[\d.,]+\s*[^\s\d.,;:]*)[^\d]*\bwithin\s+([\d.,]+\s*[^\s\d.,;:]*)/i;
 /** The number with its unit alone, of "at most 0.1 bar apart". */
 const amount = /^[+\-−–]?[\d.,]+\s*[^\s\d.,;]*/;
 
@@ -19,11 +21,8 @@ export function judgeCondition(condition: Pick<Condition, 'what' | 'met' | 'read
   because: string;
 } {
   const { what, met, reading } = condition;
-  const m = phrase.exec(what.trim());
-  if (m && reading.trim() !== '') {
-    const how = m[1] ? '≥ ' : m[2] ? '≤ ' : 'between ';
-    const whole = m[3]!.replace(/[.;]\s*$/, '');
-    const wanted = [whole, amount.exec(whole)?.[0] ?? ''].map((w) => how + w).find((w) => readLimit(w).ok);
+  if (reading.trim() !== '') {
+    const wanted = limitsIn(what.trim()).find((w) => readLimit(w).ok);
     if (wanted !== undefined) {
       const j = judgeReading(reading, wanted);
       if (j.verdict === 'pass') return { met: met === 'no' ? 'no' : 'yes', because: j.because };
@@ -32,4 +31,15 @@ export function judgeCondition(condition: Pick<Condition, 'what' | 'met' | 'read
     }
   }
   return { met, because: '' };
+}
+
+/** What a condition's words ask for, as limits, the fullest reading of them first. */
+function limitsIn(what: string): string[] {
+  const target = around.exec(what);
+  if (target) return [`${target[1]} ± ${target[2]}`];
+  const m = phrase.exec(what);
+  if (!m) return [];
+  const how = m[1] ? '≥ ' : m[2] ? '≤ ' : 'between ';
+  const whole = m[3]!.replace(/[.;]\s*$/, '');
+  return [whole, amount.exec(whole)?.[0] ?? ''].map((w) => how + w);
 }

@@ -125,7 +125,9 @@ describe('conditions', () => {
     ['key on', '', '', ''],
     ['oil above 85 °C', '', '3 bar', ''],
     ['second gauge at most 0.1 bar apart', '', '0.05 bar', 'yes'],
-    ['pump against a gauge: within 4 mbar of it', '', '9 mbar', 'no'],
+    ['pump against a gauge: within 4 mbar of it', 'yes', '203 mbar', 'yes'],
+    ['pump against a second gauge at 200 mbar: within 4 mbar', '', '203 mbar', 'yes'],
+    ['pump against a second gauge at 200 mbar: within 4 mbar', 'yes', '206 mbar', 'no'],
     ['stopped less than 10 minutes ago', '', '5 min', ''],
   ] as const)('%s, ticked "%s", read %s: %s', (what, met, reading, wanted) => {
     expect(judgeCondition({ what, met, reading }).met).toBe(wanted);

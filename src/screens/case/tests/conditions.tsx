@@ -52,7 +52,7 @@ export function ConditionRow({ condition: c }: { condition: RowOf<'condition'> }
       <span>
         <Segments
           label={`${c.what}: met?`}
-          value={judged.because !== '' && c.met === '' ? judged.met : c.met}
+          value={judged.because === '' ? c.met : judged.met}
           options={[
             { value: 'yes', label: 'met' },
             { value: 'no', label: 'not met' },
@@ -85,6 +85,8 @@ export function AllMet({ conditions }: { conditions: readonly RowOf<'condition'>
   );
 }
 
+const RESULT = { yes: 'ok', no: 'failed', '': '' } as const;
+
 /** The check of the set-up itself: an open lead reads the same 0 V as a dead sensor. */
 export function SetupRow({ test }: { test: RowOf<'test'> }) {
   const edit = useCase((s) => s.edit);
@@ -94,7 +96,6 @@ export function SetupRow({ test }: { test: RowOf<'test'> }) {
     reading: test.setupReading,
   });
   const b = { kind: 'test', id: test.id, hideLabel: true } as const;
-  const byReading = judged.because !== '' && test.setupResult === '';
   return (
     <Line>
       <span>set-up</span>
@@ -108,9 +109,7 @@ export function SetupRow({ test }: { test: RowOf<'test'> }) {
       <span>
         <Segments
           label="Set-up check"
-          value={
-            byReading ? (judged.met === 'yes' ? 'ok' : judged.met === 'no' ? 'failed' : '') : test.setupResult
-          }
+          value={RESULT[judged.met]}
           options={[
             { value: 'ok', label: 'ok' },
             { value: 'failed', label: 'failed' },
