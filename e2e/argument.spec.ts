@@ -27,7 +27,7 @@ test('suspects are offered by codes and by what was just fitted; tests speak for
   await expect(cause.getByText('0 of 2 accounted for. Not explained:')).toBeVisible();
   await cause.getByRole('checkbox', { name: 'P0113' }).check();
   await cause.getByRole('checkbox', { name: 'Is the sensor whole?' }).check();
-  await expect(cause.getByText('All 2 to be explained is accounted for')).toBeVisible();
+  await expect(cause.getByText('All 2 things to be explained are accounted for')).toBeVisible();
   // On order: the case waits for the part by itself.
   await cause.getByLabel('Stands').selectOption('part on order');
   await expect(page.getByLabel('Waits for')).toHaveValue('part');

@@ -83,7 +83,10 @@ function Cover() {
     >
       {open.length === 0 ? (
         <Tag $tone="pass">
-          {cover.length === 1 ? 'The one thing' : `All ${cover.length}`} to be explained is accounted for
+          {cover.length === 1
+            ? 'The one thing to be explained is'
+            : `All ${cover.length} things to be explained are`}{' '}
+          accounted for
         </Tag>
       ) : (
         <>

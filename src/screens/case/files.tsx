@@ -127,7 +127,7 @@ function Preview({ file }: { file: RowOf<'attachment'> }) {
 }
 
 /** Chooses files, several at once; on a tablet the camera is among the choices. */
-export function AddFiles({ testId, partId, what }: Place & { what: string }) {
+export function AddFiles({ testId, partId, what, small }: Place & { what: string; small?: boolean }) {
   const caseId = useCase((s) => s.record.case.id);
   const enqueue = useUploads((s) => s.enqueue);
   const input = useRef<HTMLInputElement>(null);
@@ -158,9 +158,15 @@ export function AddFiles({ testId, partId, what }: Place & { what: string }) {
           );
         }}
       />
-      <Button $kind="quiet" onPress={() => input.current?.click()}>
-        <Camera aria-hidden="true" /> Photo, file
-      </Button>
+      {small ? (
+        <IconButton aria-label={`Photo or file of ${what}`} onPress={() => input.current?.click()}>
+          <Camera aria-hidden="true" />
+        </IconButton>
+      ) : (
+        <Button $kind="quiet" onPress={() => input.current?.click()}>
+          <Camera aria-hidden="true" /> Photo, file
+        </Button>
+      )}
     </>
   );
 }

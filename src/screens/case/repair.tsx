@@ -106,7 +106,7 @@ function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
               <LineField {...pb} field="soldAs" label="Sold as" placeholder="alone, assembly only" />
               <LineField {...pb} field="price" label="Price" figure />
               <span style={{ paddingTop: 17 }}>
-                <AddFiles partId={p.id} what={p.name || 'this part'} />
+                <AddFiles small partId={p.id} what={p.name || 'this part'} />
               </span>
               <IconButton
                 aria-label={`Remove part ${p.name}`}
