@@ -167,6 +167,18 @@ describe('the proof plan', () => {
     ]);
     expect(plan[2]!.testId).toBe('t');
   });
+  it('names only the monitors that the last scan found not run', () => {
+    const later = proofPlan(
+      {
+        ...facts,
+        scan: [...facts.scan, row('scan', { id: 's2', at: day(9) })],
+        monitor: [...facts.monitor, row('monitor', { scanId: 's2', name: 'fuel system', state: 'complete' })],
+      },
+      (c) => c,
+      (c) => c,
+    );
+    expect(later.find((s) => s.what.startsWith('Drive until'))!.what).not.toContain('not run');
+  });
   it('asks nothing of codes where there are none, and nothing twice', () => {
     const bare = proofPlan(
       { ...facts, code: [], scan: [], role: [], repair: [] },
@@ -278,6 +290,22 @@ describe('a grade is earned', () => {
     expect(said.missing.join()).toMatch(/no reading shows it/);
     expect(gradeProof(repaired({ test: [failed, again], proof: [drive, tick('t2')] })).grade).toBe('proven');
     expect(gradeProof(repaired({ proof: [drive, tick(null)] })).grade).toBe('claimed');
+  });
+
+  it('a test that passed before any repair proves no repair', () => {
+    const early = row('test', { id: 't3', verdict: 'pass', repeatOf: 't1', at: day(3) });
+    const at = (d: number) =>
+      repaired({ repair: [row('repair', { at: day(d) })], test: [failed, early], proof: [drive] });
+    expect(gradeProof(at(4)).grade).toBe('claimed');
+    expect(gradeProof(at(3)).grade).toBe('proven');
+    const linked = { ...at(4), proof: [drive, tick('t3')] };
+    expect(gradeProof(linked).grade).toBe('claimed');
+    const declined = repaired({
+      repair: [row('repair', { at: day(1), authorisation: 'declined' }), row('repair', { at: day(4) })],
+      test: [failed, early],
+      proof: [drive],
+    });
+    expect(gradeProof(declined).grade).toBe('claimed');
   });
 
   it('never rises when evidence is taken away', () => {

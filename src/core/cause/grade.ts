@@ -108,16 +108,27 @@ function codesStayedAway(input: GradeFacts): boolean {
   return !has(input.code, (c) => ids.has(c.scanId) && !ignored.has(c.code));
 }
 
-/** A step "failing test again" ticked as passed. It shows something only when it names a test that passed. */
+/**
+ * Tests that passed after something was repaired. One that failed once and passed by itself before
+ * any repair shows only that the fault comes and goes. A repair without a time does not hold it back.
+ */
+function passedSinceRepair(input: GradeFacts): GradeFacts['test'] {
+  const done = input.repair.filter((r) => r.authorisation !== 'declined' && r.authorisation !== 'put off');
+  const times = done.map((r) => r.at ?? '').sort();
+  const since = times[0];
+  return since === undefined ? [] : input.test.filter((t) => t.verdict === 'pass' && t.at >= since);
+}
+
+/** A step "failing test again" ticked as passed. It shows something only when it names such a test. */
 function tickedAgain(input: GradeFacts): 'shown' | 'only said' | 'no' {
   const steps = input.proof.filter((p) => p.kind === 'failing test again' && p.state === 'passed');
   if (steps.length === 0) return 'no';
-  const passed = new Set(input.test.filter((t) => t.verdict === 'pass').map((t) => t.id));
+  const passed = new Set(passedSinceRepair(input).map((t) => t.id));
   return steps.some((p) => p.testId !== null && passed.has(p.testId)) ? 'shown' : 'only said';
 }
 
-/** A test that failed and whose repeat, later, passed. */
+/** A test that failed and whose repeat, after the repair, passed. */
 function testRepeated(input: GradeFacts): boolean {
   const failed = new Set(input.test.filter((t) => t.verdict === 'fail').map((t) => t.id));
-  return has(input.test, (t) => t.verdict === 'pass' && t.repeatOf !== null && failed.has(t.repeatOf));
+  return has(passedSinceRepair(input), (t) => t.repeatOf !== null && failed.has(t.repeatOf));
 }

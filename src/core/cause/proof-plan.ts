@@ -101,7 +101,12 @@ export function proofPlan(
       [...roles].filter(([code, role]) => role === 'chase' && /^P/.test(code)).map(([c]) => baseCode(c)),
     ),
   ];
-  const open = [...new Set(record.monitor.filter((m) => m.state === 'incomplete').map((m) => m.name))];
+  const lastScan = [...record.scan]
+    .sort((a, b) => a.at.localeCompare(b.at))
+    .findLast((s) => record.monitor.some((m) => m.scanId === s.id));
+  const open = record.monitor
+    .filter((m) => m.scanId === lastScan?.id && m.state === 'incomplete')
+    .map((m) => m.name);
   if (drive.length)
     add(
       'road test',

@@ -3,34 +3,11 @@
 import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react';
 import type { ProcedureStep } from '@/core/case';
 import type { Fork, NextTest, Odds } from '@/core/guide';
+import type { FoundView } from '../find/find';
 import { useCase } from './store';
 
-export interface Precedents {
-  cases: {
-    id: string;
-    number: number;
-    vehicle: string;
-    headline: string;
-    causes: string[];
-    grade: string;
-    comebacks: number[];
-    isolated: string;
-    open: boolean;
-    openedAt: string;
-    score: number;
-    reasons: { of: string; text: string; points: number }[];
-    lacks: string[];
-  }[];
-  causes: {
-    key: string;
-    name: string;
-    cases: number;
-    byGrade: Record<string, number | undefined>;
-    notIsolated: number;
-    numbers: number[];
-  }[];
-  searched: number;
-}
+/** Near cases and what it was in them, as the search shows them too. */
+export type Precedents = Omit<FoundView, 'chips'>;
 export type ShownFork = Fork & { here?: { reads: string; causes: string[] } };
 
 export interface Guide extends Odds {

@@ -21,6 +21,8 @@ export interface FoundView {
     causes: string[];
     grade: string;
     comebacks: number[];
+    /** Whether one change alone stands between its failing and its passing test. */
+    isolated: string;
     open: boolean;
     openedAt: string;
     conditions: string[];
