@@ -6,32 +6,32 @@ export interface ConditionConcept {
 }
 
 const TABLE = `
-cold-start | cold start | cold start; cold; from cold; when cold; first start; first thing in the morning; cold mornings; overnight; in the morning; after standing overnight; stone cold; engine cold
-hot | hot | hot; when hot; when warm; once warm; after warming up; hot start; warm engine; at operating temperature; hot engine; warmed up; heat soaked; after a long drive
-idle | at idle | at idle; idling; at standstill; at traffic lights; at the lights; when stopped; stationary; tick over; tickover
-acceleration | accelerating | accelerating; under acceleration; on acceleration; pulling away; full throttle; when i put my foot down; on kickdown; at wide open throttle; hard acceleration
-load | under load | under load; uphill; up hills; hills; towing; with a trailer; loaded; heavy load; climbing
-cruise | at steady speed | steady speed; cruising; cruise; constant speed; motorway; highway; freeway; on the autobahn; at speed
-decel | on the overrun | decelerating; coasting; on the overrun; lifting off; off throttle; slowing down; downhill
-low-speed | at low speed | low speed; low revs; around town; in traffic; crawling; stop and go; parking
-high-speed | at high speed | high speed; above 100; over 120; high revs
-braking | braking | braking; when braking; on the brakes; applying brakes; brake applied
-turning | turning | turning; in corners; cornering; full lock; on lock; steering; roundabout
-bumps | over bumps | over bumps; bumpy road; rough road; potholes; cobbles; speed bumps; gravel
-rain | rain or wet | rain; raining; wet; after rain; damp; humid; car wash; puddles; washing; in wet weather; fog
-cold-weather | cold weather | cold weather; frost; freezing; winter; below zero; minus degrees
-hot-weather | hot weather | hot weather; summer; hot day; hot days
-after-repair | after a repair | after a repair; after the repair; since the service; after service; since it was repaired; since the garage; after the garage; since new
-after-refuel | after refuelling | after refuelling; after refueling; after filling up; after tanking; fill up
-low-fuel | fuel low | low fuel; tank nearly empty; quarter tank; almost empty
-standing | after standing | after standing; after sitting; after a weekend; parked for days; standing for days; left for a few days
-reverse | in reverse | in reverse; reversing; backing up
-in-gear | in gear | in gear; in drive; engaging gear; selecting drive
-ac-on | air conditioning on | ac on; a/c on; air con on; with the aircon on
-lights-on | electrical load on | with lights on; headlights on; electrical load; everything switched on
-key-on | key on | key on; ignition on; switching on
-door-open | opening a door | opening the door; door opened; door open
-after-short-stop | restart after a short stop | after a short stop; after ten minutes; after shopping; hot restart; restart; petrol station stop
+cold-start | cold start | cold start; cold; from cold; when cold; first start; first thing in the morning; cold mornings; overnight; in the morning; after standing overnight; stone cold; engine cold; early morning; after a cold night; before it warms up; while it is cold; still cold; until warm; until it warms up; first few minutes; from a cold engine; after the night; on a cold engine
+hot | hot | hot; when hot; when warm; once warm; after warming up; hot start; warm engine; at operating temperature; hot engine; warmed up; heat soaked; after a long drive; after twenty minutes; after half an hour; once it is warm; fully warm; up to temperature; when it has warmed up; after a long run; after a drive; after the motorway
+idle | at idle | at idle; idling; at standstill; at traffic lights; at the lights; when stopped; stationary; tick over; tickover; at a junction; waiting at lights; standing still; standing at lights; not moving; at a stop; when standing; in neutral; engine idling; at a red light; in a queue; at the level crossing
+acceleration | accelerating | accelerating; under acceleration; on acceleration; pulling away; full throttle; when i put my foot down; on kickdown; at wide open throttle; hard acceleration; accelerates; when accelerating; putting my foot down; foot down; overtaking; flooring it; joining the motorway; on the gas; when speeding up; kickdown; getting up to speed; pedal to the metal
+load | under load | under load; uphill; up hills; hills; towing; with a trailer; loaded; heavy load; climbing; with a load; pulling a caravan; caravan; steep; on inclines; incline; gradient; up a slope; mountain; full car; fully loaded; working hard; trailer behind
+cruise | at steady speed | steady speed; cruising; cruise; constant speed; motorway; highway; freeway; on the autobahn; at speed; same speed; constant throttle; at 50; at 60; at 70; holding speed; open road; steady throttle; driving along; dual carriageway; trunk road
+decel | on the overrun | decelerating; coasting; on the overrun; lifting off; off throttle; slowing down; downhill; letting off; coming to a stop; foot off; off the gas; engine braking; rolling to a stop; rolling up to lights; lets off; going downhill
+low-speed | at low speed | low speed; low revs; around town; in traffic; crawling; stop and go; parking; walking pace; slow speed; slow traffic; traffic jam; in town; city traffic; manoeuvring; below 30; car park speed
+high-speed | at high speed | high speed; above 100; over 120; high revs; at 120; at 130; above 70; fast driving; flat out; top speed; above 3000 rpm; high rpm; over 80
+braking | braking | braking; when braking; on the brakes; applying brakes; brake applied; slowing with the brakes; pressing the brake; foot on the brake; hard braking; gentle braking; stepping on the brakes; brakes on; emergency stop
+turning | turning | turning; in corners; cornering; full lock; on lock; steering; roundabout; turning left; turning right; left hand bends; right hand bends; in bends; bends; when steering; turning the wheel; tight turns; u turn; lock to lock; curves; corners
+bumps | over bumps | over bumps; bumpy road; rough road; potholes; cobbles; speed bumps; gravel; over potholes; uneven road; kerb; dirt road; rough surface; railway crossing; humps; bad road; washboard
+rain | rain or wet | rain; raining; wet; after rain; damp; humid; car wash; puddles; washing; in wet weather; fog; wet road; when wet; wet day; wet days; heavy rain; damp mornings; after washing; drizzle; flood; water on the road; moist; pressure washer; after the car wash
+cold-weather | cold weather | cold weather; frost; freezing; winter; below zero; minus degrees; in the cold; frosty; icy; snow; sub zero; in winter; cold days; when it freezes; cold snap; minus ten
+hot-weather | hot weather | hot weather; summer; hot day; hot days; heat wave; warm weather; in summer; in the heat; very hot; warm days; hot afternoon
+after-repair | after a repair | after a repair; after the repair; since the service; after service; since it was repaired; since the garage; after the garage; since new; since the repair; after work was done; since work was done; after new parts; after they replaced; since they replaced; since the timing belt; since the clutch was done; after fitting; since fitting; after a service; since it was serviced; after bodywork; since the accident; after the accident
+after-refuel | after refuelling | after refuelling; after refueling; after filling up; after tanking; fill up; after refuel; after filling; after a fill up; after putting fuel in; after fuel stop; just filled up; full tank
+low-fuel | fuel low | low fuel; tank nearly empty; quarter tank; almost empty; low tank; quarter of a tank; nearly out of fuel; on reserve; fuel light on
+standing | after standing | after standing; after sitting; after a weekend; parked for days; standing for days; left for a few days; after a few days; standing a week; parked a week; after two weeks; left standing; unused; not used for days; long parking; parked overnight; sat for a week; sat for days; monday morning; after holidays
+reverse | in reverse | in reverse; reversing; backing up; going backwards; backwards; into reverse; when reversing
+in-gear | in gear | in gear; in drive; engaging gear; selecting drive; put in gear; put into drive; into drive; selecting a gear; gear engaged; shift to drive
+ac-on | air conditioning on | ac on; a/c on; air con on; with the aircon on; with the ac on; with air conditioning on; air con running; ac running; climate on
+lights-on | electrical load on | with lights on; headlights on; electrical load; everything switched on; with headlights on; with everything on; heater and lights on; rear window heater on; high electrical load; lights and wipers on
+key-on | key on | key on; ignition on; switching on; turning the key on; ignition switched on; with ignition on
+door-open | opening a door | opening the door; door opened; door open; open the door; opening doors; getting in; unlocking
+after-short-stop | restart after a short stop | after a short stop; after ten minutes; after shopping; hot restart; restart; petrol station stop; after a quick stop; after stopping briefly; after five minutes off; warm restart; after the shops; stopped for ten minutes; short break; brief stop
 `;
 
 export const CONDITIONS: readonly ConditionConcept[] = TABLE.trim()

@@ -1,5 +1,8 @@
-import { CONDITIONS } from './conditions';
-import { SYMPTOMS } from './vocabulary';
+import { CONDITIONS, conditionLabel } from './conditions';
+import { SYMPTOMS, symptomById } from './vocabulary';
+import { canonical, nearWord, NEGATIONS, SMALL, tokens } from './words';
+
+export { stem, tokens } from './words';
 
 export interface SymptomHit {
   id: string;
@@ -20,69 +23,40 @@ export interface SentenceReading {
   rest: string[];
 }
 
+/** A word or phrase a shop has taught: what it means, by its concept. */
+export interface TaughtWord {
+  of: 'symptom' | 'condition';
+  concept: string;
+  words: string;
+}
+
 interface Phrase {
   id: string;
   label: string;
   tokens: string[];
   /** How many other words of weight may stand between two of its tokens. */
   gap: number;
+  /** Words of weight in it, small ones for a tenth. */
+  weight: number;
   negative: boolean;
 }
-
-const SMALL = new Set(
-  'the a an of in on at to is it its my i and or when while with for by be has have had then that this was are from if after'.split(
-    ' ',
-  ),
-);
-const NEGATIONS = new Set(['not', 'no', 'never', 'without', 'longer', 'neither', 'nor']);
-
-/**
- * Splits a sentence into plain tokens: lower case, contractions opened, simple endings taken off.
- *
- * @returns tokens in order, each with its original word
- * @example tokens("Won't start!") // [{ word: "Won't", token: 'not' }, { word: 'start', token: 'start' }]
- */
-export function tokens(text: string): { word: string; token: string }[] {
-  const out: { word: string; token: string }[] = [];
-  for (const word of text
-    .normalize('NFKC')
-    .replace(/[’`´]/g, "'")
-    .match(/[\p{L}\p{N}][\p{L}\p{N}'/&-]*/gu) ?? []) {
-    const w = word.toLowerCase();
-    if (/^(won't|can't|cannot|doesn't|don't|isn't|didn't|wouldn't|couldn't|aren't|hasn't)$/.test(w)) {
-      out.push({ word, token: 'not' });
-      continue;
-    }
-    for (const piece of w.replace(/'s?$|'/g, '').split(/[-/&]/))
-      if (piece) out.push({ word, token: stem(piece) });
-  }
-  return out;
-}
-
-/** Takes simple English endings off, enough to meet "stalls", "stalled" and "stalling". */
-function stem(w: string): string {
-  if (/^(will|does|do|did|would)$/.test(w)) return '';
-  if (w === 'wont' || w === 'doesnt' || w === 'dont' || w === 'cant' || w === 'refuses') return 'not';
-  if (w.length > 5 && w.endsWith('ies')) return w.slice(0, -3) + 'y';
-  if (w.length > 5 && w.endsWith('ing')) return undouble(w.slice(0, -3));
-  if (w.length > 4 && w.endsWith('ed')) return undouble(w.slice(0, -2));
-  if (w.length > 4 && /(ss|sh|ch|x|zz)es$/.test(w)) return w.slice(0, -2);
-  if (w.length > 3 && w.endsWith('s') && !/(ss|us|is)$/.test(w)) return dropE(w.slice(0, -1));
-  return dropE(w);
-}
-const undouble = (w: string) => dropE(/([bdgmnprt])\1$/.test(w) ? w.slice(0, -1) : w);
-const dropE = (w: string) => (w.length > 4 && w.endsWith('e') ? w.slice(0, -1) : w);
+type Hit = Phrase & { from: number; to: number };
 
 const ARTICLES = new Set(['the', 'a', 'an', 'my', 'it', 'its']);
+/** How many words a phrase may be spread over when its words come in another order. */
+const SPREAD = 7;
+const MOST_CORRECTED = 5000;
+const MOST_KEPT = 4000;
+/** Comma, full stop and the like, but not within a number. */
+const CLAUSE_END = /[,;.!?\n](?!\d)/;
+const WALL = Array.from({ length: SPREAD }, () => ({ word: '', token: '|' }));
 
 /**
  * A phrase as the tokens that must be met in order. One with a single word of weight ("at the
  * lights") keeps its small words, and nothing may stand between.
  */
 function phrase(id: string, label: string, text: string): Phrase {
-  const all = tokens(text)
-    .map((t) => t.token)
-    .filter(Boolean);
+  const all = canonical(tokens(text).map((t) => t.token)).filter(Boolean);
   const content = all.filter((t) => !SMALL.has(t));
   const loose = content.length >= 2;
   return {
@@ -90,89 +64,269 @@ function phrase(id: string, label: string, text: string): Phrase {
     label,
     tokens: loose ? content : all.filter((t) => !ARTICLES.has(t)),
     gap: loose ? 2 : 0,
+    weight: content.length + (all.length - content.length) / 10,
     negative: all.some((t) => NEGATIONS.has(t)),
   };
 }
 
-const SYMPTOM_PHRASES = SYMPTOMS.flatMap((s) => s.says.map((p) => phrase(s.id, s.label, p)));
-const CONDITION_PHRASES = CONDITIONS.flatMap((c) => c.says.map((p) => phrase(c.id, c.label, p)));
-const KNOWN = new Set([...SYMPTOM_PHRASES, ...CONDITION_PHRASES].flatMap((p) => p.tokens));
 const FREQUENCY: readonly [RegExp, SentenceReading['frequency']][] = [
   [/\b(always|every time|constantly|permanent(ly)?|all the time)\b/i, 'always'],
   [
-    /\b(sometimes|intermittent(ly)?|occasional(ly)?|now and then|random(ly)?|from time to time|on and off|sporadic(ally)?)\b/i,
+    /\b(sometimes|intermittent(ly)?|occasional(ly)?|now and then|random(ly)?|from time to time|on and off|sporadic(ally)?|comes and goes)\b/i,
     'intermittent',
   ],
   [/\b(once|one time|just the once|a single time)\b/i, 'once'],
 ];
 
-/** Optimal string alignment distance, stopping above `most`. */
-function near(a: string, b: string, most: number): boolean {
-  if (Math.abs(a.length - b.length) > most) return false;
-  let last2: number[] = [];
-  let last = Array.from({ length: b.length + 1 }, (_, i) => i);
-  for (let i = 1; i <= a.length; i++) {
-    const row = [i];
-    for (let j = 1; j <= b.length; j++) {
-      const cost = a[i - 1] === b[j - 1] ? 0 : 1;
-      let d = Math.min(last[j]! + 1, row[j - 1]! + 1, last[j - 1]! + cost);
-      if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1])
-        d = Math.min(d, last2[j - 2]! + 1);
-      row.push(d);
-    }
-    last2 = last;
-    last = row;
-  }
-  return last[b.length]! <= most;
-}
+/** Conditions that stay when a symptom's own phrase says them: they say nothing of the symptom itself. */
+const STAYS = new Set(['load', 'acceleration', 'bumps', 'rain', 'low-speed', 'high-speed', 'turning']);
+/** Said after a symptom, these take it back: "the rattle has gone". */
+const CURED = new Set(['gone', 'cur', 'cured', 'fix', 'fixed', 'disappear', 'vanish', 'solv']);
 
-const corrected = new Map<string, string>();
-/** Brings a misspelt token back to the one word of the vocabulary it is near to, if there is one. */
-function correct(token: string): string {
-  if (KNOWN.has(token) || token.length < 5 || /\d/.test(token)) return token;
-  const known = corrected.get(token);
-  if (known !== undefined) return known;
-  let best = token;
-  for (const k of KNOWN) {
-    if (k.length < 4 || k[0] !== token[0]) continue;
-    if (near(token, k, token.length >= 9 ? 2 : 1)) {
-      best = k;
-      break;
-    }
-  }
-  if (corrected.size > 5000) corrected.clear();
-  corrected.set(token, best);
-  return best;
-}
+/** The shipped vocabulary with a shop's own words over it. */
+export class Vocabulary {
+  private readonly symptoms: Map<string, Phrase[]>;
+  private readonly conditions: Map<string, Phrase[]>;
+  private readonly known: Set<string>;
+  private readonly implied = new Map<string, Set<string>>();
+  private readonly corrected = new Map<string, string>();
+  private readonly sentences = new Map<string, SentenceReading>();
+  private speaks: Map<string, Map<string, number>> | undefined;
 
-function find(sentence: string[], phrases: Phrase[]): (Phrase & { from: number; to: number })[] {
-  const at = new Map<string, number[]>();
-  sentence.forEach((t, i) => at.set(t, [...(at.get(t) ?? []), i]));
-  const hits: (Phrase & { from: number; to: number })[] = [];
-  for (const p of phrases) {
-    for (const start of at.get(p.tokens[0]!) ?? []) {
-      // The words in order, with few others slipped in between.
-      let end = start;
-      let ok = true;
-      for (const t of p.tokens.slice(1)) {
-        const next = (at.get(t) ?? []).find((i) => i > end);
-        if (next === undefined || contentBetween(sentence, end, next) > p.gap) {
-          ok = false;
-          break;
-        }
-        end = next;
+  /** @param taught words the shop added; one with an unknown concept is passed over */
+  constructor(readonly taught: readonly TaughtWord[] = []) {
+    const own = (of: TaughtWord['of'], label: (id: string) => string | undefined): Phrase[] =>
+      taught.flatMap((t) => {
+        const name = t.of === of ? label(t.concept) : undefined;
+        return name === undefined ? [] : [phrase(t.concept, name, t.words)];
+      });
+    const symptoms = [
+      ...own('symptom', (id) => symptomById(id)?.label),
+      ...SYMPTOMS.flatMap((s) => s.says.map((p) => phrase(s.id, s.label, p))),
+    ];
+    const conditions = [
+      ...own('condition', conditionLabel),
+      ...CONDITIONS.flatMap((c) => c.says.map((p) => phrase(c.id, c.label, p))),
+    ];
+    this.known = new Set([...symptoms, ...conditions].flatMap((p) => p.tokens));
+    this.symptoms = byRarest(symptoms);
+    this.conditions = byRarest(conditions);
+    for (const s of SYMPTOMS)
+      this.implied.set(
+        s.id,
+        new Set(find(this.plain(s.label).tokens, this.conditions).kept.map((c) => c.id)),
+      );
+  }
+
+  /**
+   * Reads a sentence, in anyone's words, into symptoms, conditions and how often. Misspellings within
+   * one or two letters are met, and words that mean the same; "no longer stalls" is read as negated.
+   *
+   * @param text the sentence
+   * @returns what was understood, and the words left over
+   * @example new Vocabulary().read('winds over all day without firing').symptoms[0].id // 'no-start'
+   */
+  read(text: string): SentenceReading {
+    const known = this.sentences.get(text);
+    if (known) return known;
+    const reading = this.readAnew(text);
+    // The same few words come again and again: in lists, while one types, in files of many cases.
+    if (this.sentences.size >= MOST_KEPT) this.sentences.clear();
+    if (text.length < 200) this.sentences.set(text, reading);
+    return reading;
+  }
+
+  private readAnew(text: string): SentenceReading {
+    const { list, tokens: plain } = this.plain(text);
+    const { kept: symptoms, again } = find(plain, this.symptoms);
+    const when = find(plain, this.conditions);
+    const conditions = when.kept.filter((c) => {
+      const inside = symptoms.find((s) => c.from >= s.from && c.to <= s.to);
+      return !inside || (STAYS.has(c.id) && !this.implied.get(inside.id)?.has(c.id));
+    });
+    const used = new Set<number>();
+    // What is said twice is understood twice, and counts once.
+    for (const h of [...again, ...when.again]) for (let i = h.from; i < h.to; i++) used.add(i);
+    const hit = (h: Hit): SymptomHit => {
+      for (let i = h.from; i < h.to; i++) used.add(i);
+      const before = plain.slice(Math.max(0, h.from - 2), h.from);
+      const after = plain.slice(h.to, h.to + 3);
+      const negated =
+        !h.negative && (before.some((t) => NEGATIONS.has(t)) || after.some((t) => CURED.has(t)));
+      const words = [...new Set(list.slice(h.from, h.to).map((t) => t.word))].join(' ');
+      return { id: h.id, label: h.label, from: h.from, to: h.to, words, negated };
+    };
+    return {
+      symptoms: symptoms.map(hit),
+      conditions: conditions.map(hit),
+      frequency: FREQUENCY.find(([p]) => p.test(text))?.[1] ?? '',
+      rest: [
+        ...new Set(
+          list
+            .filter((t, i) => t.word !== '' && !used.has(i) && !SMALL.has(t.token) && !NEGATIONS.has(t.token))
+            .map((t) => t.word),
+        ),
+      ],
+    };
+  }
+
+  /**
+   * The symptom that leftover words most likely mean, by the company they keep in the vocabulary: each
+   * word speaks for the concepts it is used for, rare words more. A guess, to be shown as one.
+   *
+   * @param text words that `read` did not understand
+   * @returns the concept, or undefined when no concept stands clearly before the others
+   * @example new Vocabulary().guess('terribly sooty')?.id // 'black-smoke'
+   */
+  guess(text: string): { id: string; label: string; words: string } | undefined {
+    // A misspelling is brought back where the whole phrase bears it out, not for a guess.
+    const list = tokens(text).filter((t) => t.token !== '');
+    const plain = canonical(list.map((t) => t.token));
+    const scores = new Map<string, number>();
+    const said: string[] = [];
+    this.speaks ??= speaking(this.symptoms);
+    for (const [i, token] of plain.entries()) {
+      const speaks = this.speaks.get(token);
+      if (!speaks) continue;
+      said.push(list[i]!.word);
+      for (const [id, points] of speaks) scores.set(id, (scores.get(id) ?? 0) + points);
+    }
+    const [first, second] = [...scores].sort((a, b) => b[1] - a[1]);
+    if (!first || first[1] < GUESS.least || first[1] < GUESS.ahead * (second?.[1] ?? 0)) return undefined;
+    return { id: first[0], label: symptomById(first[0])?.label ?? first[0], words: said.join(' ') };
+  }
+
+  private plain(text: string): { list: { word: string; token: string }[]; tokens: string[] } {
+    // What belongs together is said within one clause: nothing is met across its end.
+    const list = text
+      .split(CLAUSE_END)
+      .flatMap((clause, i) => [...(i > 0 ? WALL : []), ...tokens(clause).filter((t) => t.token !== '')]);
+    // A misspelt word first finds its word, then the one that stands for it.
+    return { list, tokens: canonical(list.map((t) => this.correct(t.token))) };
+  }
+
+  /** Brings a misspelt token back to the one word of the vocabulary it is near to, if there is one. */
+  private correct(token: string): string {
+    if (this.known.has(token) || token.length < 5 || /\d/.test(token)) return token;
+    if (canonical([token])[0] !== token) return token;
+    const seen = this.corrected.get(token);
+    if (seen !== undefined) return seen;
+    let best = token;
+    for (const k of this.known) {
+      if (k.length < 4 || k[0] !== token[0]) continue;
+      if (nearWord(token, k, token.length >= 9 ? 2 : 1)) {
+        best = k;
+        break;
       }
-      if (ok) hits.push({ ...p, from: start, to: end + 1 });
+    }
+    if (this.corrected.size > MOST_CORRECTED) this.corrected.clear();
+    this.corrected.set(token, best);
+    return best;
+  }
+}
+
+/** When leftover words are clear enough for a guess: points of the best concept, and beside the next. */
+export const GUESS = { least: 2.2, ahead: 1.2 };
+
+/** For each word, how strongly it speaks for each concept: rarity of the word, by its share there. */
+function speaking(phrases: Map<string, Phrase[]>): Map<string, Map<string, number>> {
+  const counts = new Map<string, Map<string, number>>();
+  const sizes = new Map<string, number>();
+  for (const p of [...phrases.values()].flat()) {
+    sizes.set(p.id, (sizes.get(p.id) ?? 0) + 1);
+    for (const t of new Set(p.tokens)) {
+      if (SMALL.has(t) || NEGATIONS.has(t)) continue;
+      const by = counts.get(t) ?? new Map<string, number>();
+      by.set(p.id, (by.get(p.id) ?? 0) + 1);
+      counts.set(t, by);
     }
   }
-  // The reading with most words wins; what it covers is not read again.
-  hits.sort((a, b) => b.tokens.length - a.tokens.length || a.from - b.from);
-  const kept: typeof hits = [];
-  for (const h of hits) {
-    const clash = kept.some((k) => h.from < k.to && k.from < h.to);
-    if (!clash && !kept.some((k) => k.id === h.id)) kept.push(h);
+  const speaks = new Map<string, Map<string, number>>();
+  for (const [token, by] of counts) {
+    const rarity = Math.log(sizes.size / by.size);
+    const rates = [...by].map(([id, n]) => [id, n / (sizes.get(id)! + 2)] as const);
+    const sum = rates.reduce((s, [, r]) => s + r, 0);
+    speaks.set(token, new Map(rates.map(([id, r]) => [id, (rarity * r) / sum])));
   }
-  return kept.sort((a, b) => a.from - b.from);
+  return speaks;
+}
+
+/** Phrases by the one of their tokens that fewest phrases have, so that few are looked at. */
+function byRarest(phrases: Phrase[]): Map<string, Phrase[]> {
+  const count = new Map<string, number>();
+  for (const p of phrases) for (const t of new Set(p.tokens)) count.set(t, (count.get(t) ?? 0) + 1);
+  const map = new Map<string, Phrase[]>();
+  for (const p of phrases) {
+    const rarest = p.tokens.reduce((a, b) => (count.get(b)! < count.get(a)! ? b : a));
+    const list = map.get(rarest);
+    if (list) list.push(p);
+    else map.set(rarest, [p]);
+  }
+  return map;
+}
+
+function find(sentence: string[], phrases: Map<string, Phrase[]>): { kept: Hit[]; again: Hit[] } {
+  const at = new Map<string, number[]>();
+  sentence.forEach((t, i) => t !== '' && at.set(t, [...(at.get(t) ?? []), i]));
+  const hits: (Hit & { ordered: boolean })[] = [];
+  for (const token of at.keys())
+    for (const p of phrases.get(token) ?? []) {
+      const found = inOrder(sentence, at, p);
+      if (found.length) hits.push(...found.map((f) => ({ ...p, ...f, ordered: true })));
+      else {
+        const spread = inAnyOrder(at, p);
+        if (spread) hits.push({ ...p, ...spread, ordered: false });
+      }
+    }
+  // The reading with most words wins, one in order before one that is not, then the tightest; what it
+  // covers is not read again.
+  hits.sort(
+    (a, b) =>
+      b.weight - a.weight ||
+      Number(b.ordered) - Number(a.ordered) ||
+      a.to - a.from - (b.to - b.from) ||
+      a.from - b.from,
+  );
+  const kept: Hit[] = [];
+  const again: Hit[] = [];
+  for (const h of hits) {
+    if ([...kept, ...again].some((k) => h.from < k.to && k.from < h.to)) continue;
+    (kept.some((k) => k.id === h.id) ? again : kept).push(h);
+  }
+  return { kept: kept.sort((a, b) => a.from - b.from), again };
+}
+
+/** The words in order, with few others slipped in between. */
+function inOrder(sentence: string[], at: Map<string, number[]>, p: Phrase): { from: number; to: number }[] {
+  const hits: { from: number; to: number }[] = [];
+  for (const start of at.get(p.tokens[0]!) ?? []) {
+    let end = start;
+    let ok = true;
+    for (const t of p.tokens.slice(1)) {
+      const next = (at.get(t) ?? []).find((i) => i > end);
+      if (next === undefined || contentBetween(sentence, end, next) > p.gap) {
+        ok = false;
+        break;
+      }
+      end = next;
+    }
+    if (ok) hits.push({ from: start, to: end + 1 });
+  }
+  return hits;
+}
+
+/** All words of a phrase close together in another order: "the boot is full of water". */
+function inAnyOrder(at: Map<string, number[]>, p: Phrase): { from: number; to: number } | undefined {
+  // Turning a phrase with "not" or "no" round changes what it denies.
+  if (p.gap === 0 || p.negative) return undefined;
+  for (const start of at.get(p.tokens[0]!) ?? []) {
+    const places = p.tokens.map((t) =>
+      (at.get(t) ?? []).reduce((a, b) => (Math.abs(b - start) < Math.abs(a - start) ? b : a), Infinity),
+    );
+    const [from, to] = [Math.min(...places), Math.max(...places)];
+    if (to - from < SPREAD && new Set(places).size === places.length) return { from, to: to + 1 };
+  }
+  return undefined;
 }
 
 function contentBetween(sentence: string[], a: number, b: number): number {
@@ -181,33 +335,14 @@ function contentBetween(sentence: string[], a: number, b: number): number {
   return n;
 }
 
+/** The vocabulary as it ships. */
+export const SHIPPED = new Vocabulary();
+
 /**
- * Reads a sentence, in anyone's words, into symptoms, conditions and how often. Misspellings within
- * one or two letters are met; "no longer stalls" is read as a negated symptom.
+ * Reads a sentence with the shipped vocabulary alone.
  *
- * @param text the sentence
- * @returns what was understood, and the words left over
  * @example readSentence('winds over all day without firing').symptoms[0].id // 'no-start'
  */
 export function readSentence(text: string): SentenceReading {
-  const list = tokens(text).filter((t) => t.token !== '');
-  const plain = list.map((t) => correct(t.token));
-  const frequency = FREQUENCY.find(([p]) => p.test(text))?.[1] ?? '';
-  const symptoms = find(plain, SYMPTOM_PHRASES);
-  const used = new Set<number>();
-  const conditions = find(plain, CONDITION_PHRASES).filter(
-    (c) => !symptoms.some((s) => c.from >= s.from && c.to <= s.to),
-  );
-  const hit = (h: Phrase & { from: number; to: number }): SymptomHit => {
-    for (let i = h.from; i < h.to; i++) used.add(i);
-    const before = plain.slice(Math.max(0, h.from - 2), h.from);
-    const negated = !h.negative && before.some((t) => NEGATIONS.has(t));
-    const words = [...new Set(list.slice(h.from, h.to).map((t) => t.word))].join(' ');
-    return { id: h.id, label: h.label, from: h.from, to: h.to, words, negated };
-  };
-  const result = { symptoms: symptoms.map(hit), conditions: conditions.map(hit), frequency };
-  const rest = list
-    .filter((t, i) => !used.has(i) && !SMALL.has(t.token) && !NEGATIONS.has(t.token))
-    .map((t) => t.word);
-  return { ...result, rest: [...new Set(rest)] };
+  return SHIPPED.read(text);
 }

@@ -1,3 +1,5 @@
+import { WAYS_TO_SAY } from './ways-to-say';
+
 /** A symptom the vehicle can have, with the ways customers and technicians say it. */
 export interface SymptomConcept {
   id: string;
@@ -43,7 +45,10 @@ whistle | whistles or hisses | whistle; whistling; hissing; hiss; air noise unde
 fuel-use | uses too much fuel | high fuel consumption; fuel consumption up; poor mileage; poor mpg; drinks petrol; thirsty; bad fuel economy; uses too much fuel
 fuel-smell | smells of fuel | fuel smell; smells of petrol; petrol smell; gas smell; smell of gasoline; smells of fuel; diesel smell
 rich-smell | exhaust smells or is rich | rich smell; exhaust smells; runs rich; eggy smell; rotten egg; sulphur smell; sulfur smell
-refuel-trouble | trouble after refuelling | won't start after refuelling; pump clicks off; hard to fill; difficult to fill; nozzle clicks off; tank will not fill`,
+refuel-trouble | trouble after refuelling | won't start after refuelling; pump clicks off; hard to fill; difficult to fill; nozzle clicks off; tank will not fill
+turbo-overboost | boosts too much | overboost; boost too high
+engine-vibration | vibrates at certain revs | vibrates at certain revs; engine mount
+crankcase | too much crankcase pressure | crankcase pressure; blow by; dipstick pops out`,
   smoke: `
 black-smoke | black smoke | black smoke; sooty exhaust; sooty; smokes black; black soot
 blue-smoke | blue smoke | blue smoke; burns oil smoke; smokes blue; oil smoke
@@ -62,7 +67,9 @@ runs-cold | does not warm up | runs cold; does not warm up; never gets warm; slo
 fan-always | cooling fan always on | fan always on; fan runs constantly; fan stays on; fan at full speed; fan roars
 fan-never | cooling fan does not run | fan does not run; fan not working; fan doesn't come on; fan never comes on
 no-heat | heater blows cold | no heat; heater cold; heater blows cold; no cabin heat; heater not working
-coolant-pressure | coolant hoses rock hard | hoses hard; rock hard hoses; bubbles in expansion tank; bubbles in coolant; pressurises coolant; pushes coolant out`,
+coolant-pressure | coolant hoses rock hard | hoses hard; rock hard hoses; bubbles in expansion tank; bubbles in coolant; pressurises coolant; pushes coolant out
+temp-gauge | temperature reading wrong | temperature gauge jumps; shows minus 40
+coolant-smell | smells of coolant | smells of coolant; smells of antifreeze; sweet smell`,
   electrical: `
 battery-drain | battery goes flat | battery drain; battery goes flat; flat battery; dead battery; battery dies overnight; parasitic draw; drains battery; discharges overnight; flat after standing; dead after sitting
 no-charge | does not charge | not charging; does not charge; no charge; charging light; battery light on; alternator light; charge lamp; battery lamp
@@ -79,7 +86,10 @@ water-inside | water inside | wet carpet; water inside; water in footwell; damp 
 no-communication | no communication with a module | no communication; scanner won't connect; cannot connect to module; module not answering; no comms; scan tool will not communicate; can't communicate
 radio-display | radio or screen misbehaves | radio dead; screen black; screen freezes; display goes blank; radio cuts out
 alarm | alarm goes off | alarm goes off; alarm sounds by itself; false alarms
-key-remote | remote or key trouble | remote does not work; fob does not work; key fob; keyless not working; won't unlock with remote`,
+key-remote | remote or key trouble | remote does not work; fob does not work; key fob; keyless not working; won't unlock with remote
+fuel-gauge | fuel gauge wrong | fuel gauge wrong; fuel gauge stuck; fuel gauge shows empty
+trailer | trailer or towing electrics | trailer lights not working; towing socket; trailer socket
+speed-signal | speedometer erratic | speedometer jumps; speedo bounces; speedometer reads wrong`,
   transmission: `
 no-drive | no drive | no drive; won't move; does not move; no forward; no reverse; no gear engagement; engine revs but car does not move; lost drive
 slipping | transmission or clutch slips | slips; slipping; clutch slips; revs rise but speed does not; flares between gears; flare on shift; revs flare
@@ -92,7 +102,9 @@ driveline-noise | drivetrain noise | whining gearbox; gearbox noise; diff whine;
 drive-vibration | vibrates when driving | vibration at speed; vibrates at speed; shakes at 100; vibration when driving; shimmy; vibration under acceleration
 clutch-pedal | clutch pedal wrong | clutch pedal stays down; clutch pedal soft; clutch pedal sinks; clutch won't release; clutch drags; heavy clutch
 awd-fault | four-wheel drive fault | four wheel drive fault; awd fault; 4wd not working; 4x4 light; won't engage 4wd; binds when turning
-quickshift | motorcycle falls out of gear | jumps out of gear; pops out of gear; falls out of gear; false neutral`,
+quickshift | motorcycle falls out of gear | jumps out of gear; pops out of gear; falls out of gear; false neutral
+clutch-noise | noise with the clutch pressed | noise when pressing the clutch; release bearing noise
+pto | power take-off trouble | pto does not engage; power take off`,
   brakes: `
 brake-warning | brake or stability lamp | abs light; abs lamp; esp light; traction light; stability control light; traction control light; brake warning; skid light
 abs-false | stability control works when it should not | abs kicks in; abs activates; pedal pulses at low speed; traction control cuts in; brakes grab by themselves; abs cuts in on dry road; brakes by itself
@@ -102,7 +114,8 @@ brake-pull | pulls when braking | pulls when braking; pulls to one side when bra
 brake-noise | brake noise | brakes squeal; squealing brakes; grinding brakes; brake squeak; brakes grind; scraping brakes
 brake-judder | brakes judder | brake judder; steering shakes when braking; pedal pulsates; judders when braking; warped discs; warped rotors
 brake-drag | brakes drag or bind | brakes bind; brake dragging; hot wheel; wheel gets hot; brake sticks; brakes stay on; smell of hot brakes; car held back
-parking-brake | parking brake trouble | handbrake; parking brake fault; park brake won't release; parking brake stuck; epb fault; emergency brake`,
+parking-brake | parking brake trouble | handbrake; parking brake fault; park brake won't release; parking brake stuck; epb fault; emergency brake
+engine-brake | engine brake or retarder does not work | engine brake does not work; retarder not working`,
   chassis: `
 steer-heavy | steering heavy | heavy steering; no power steering; steering stiff; hard to steer; steering goes heavy; loss of power steering; eps light; steering light
 steer-pull | pulls to one side | pulls to one side; pulls left; pulls right; drifts; wanders; does not track straight
@@ -111,7 +124,11 @@ suspension-noise | suspension noise | clunk over bumps; knocks over bumps; clonk
 ride-height | sits low or uneven | sits low; rear sags; leans to one side; air suspension low; drops overnight; suspension down; level control fault; one corner low
 wheel-noise | wheel or bearing noise | wheel bearing; hum at speed; droning; humming; growl at speed; rumbling noise; roaring noise with speed
 tyre-wear | tyres wear unevenly | uneven tyre wear; tire wear; wears inside; feathered tyres
-tyre-warning | tyre pressure warning | tyre pressure light; tire pressure light; tpms; tyre warning`,
+tyre-warning | tyre pressure warning | tyre pressure light; tire pressure light; tpms; tyre warning
+steer-noise | noise when steering | whine when steering; groans when steering; steering pump noise
+weave | weaves or wobbles at the bars | handlebars wobble; weaves at speed; tank slapper
+hydraulics | hydraulics slow or weak | hydraulics slow; lift does not lift; boom drops; hydraulics weak
+stand-cut | cuts out when put in gear | cuts out in gear; stand switch; side stand`,
   comfort: `
 ac-warm | air conditioning blows warm | a/c not cold; ac not cold; air con not working; ac blows warm; no cooling; air conditioning warm; a/c warm; aircon warm
 ac-cycles | air conditioning cycles on and off | compressor cycles; ac cuts in and out; a/c cycles; cools then stops
@@ -123,13 +140,15 @@ door-body | door or tailgate trouble | tailgate won't open; boot won't open; doo
 rattle-body | body rattles | body rattle; trim rattle; squeak in dash; wind noise
 start-stop | stop-start does not work | start stop not working; stop start inactive; auto stop does not work
 cruise | cruise control does not work | cruise control; cruise won't set; cruise drops out
-camera-sensor | driver assistance fault | parking sensor; camera fault; lane assist; blind spot; collision warning; radar fault; assist unavailable; distance control`,
+camera-sensor | driver assistance fault | parking sensor; camera fault; lane assist; blind spot; collision warning; radar fault; assist unavailable; distance control
+fog-inside | windows fog up | windows fog up; windscreen mists
+ac-smell | air conditioning smells | air con smells; musty smell from the vents`,
   hybrid: `
 hv-warning | hybrid or drive battery warning | hybrid warning; hybrid system; check hybrid; hv battery; traction battery; ev system fault; turtle; drive battery warning
 not-ready | does not go ready | won't go ready; no ready light; does not go to ready; ready lamp stays off
 no-charging-plug | does not charge from the plug | won't charge from the plug; charging stops; does not charge at plug; charge flap; charger error; wallbox stops
 range-short | range too short | range short; short range; loses range; electric range dropped
-no-electric | engine never stops, no electric drive | engine runs all the time; no electric mode; won't run on battery; petrol engine always on
+no-electric | engine never stops | engine runs all the time; no electric mode; won't run on battery; petrol engine always on
 insulation | insulation fault | isolation fault; insulation fault; leakage detected; earth fault high voltage`,
   emissions: `
 engine-lamp | engine lamp on | check engine light; engine light; engine management light; mil on; engine lamp; cel; eml; amber engine light; warning light on
@@ -141,6 +160,16 @@ exhaust-noise | exhaust noise or leak | exhaust blows; exhaust leak; loud exhaus
 exhaust-fumes | fumes inside | fumes inside; exhaust smell inside; fumes in the cabin`,
 };
 
+const list = (says: string): string[] => says.split(';').map((s) => s.trim());
+const more = new Map(
+  WAYS_TO_SAY.trim()
+    .split('\n')
+    .map((row) => {
+      const [id, says] = row.split('|');
+      return [id!.trim(), list(says!)] as const;
+    }),
+);
+
 /** The vocabulary the product ships with; a shop adds its own words to it. */
 export const SYMPTOMS: readonly SymptomConcept[] = Object.entries(TABLE).flatMap(([area, block]) =>
   block
@@ -148,7 +177,12 @@ export const SYMPTOMS: readonly SymptomConcept[] = Object.entries(TABLE).flatMap
     .split('\n')
     .map((row) => {
       const [id, label, says] = row.split('|').map((p) => p.trim());
-      return { id: id!, label: label!, area, says: [label!, ...says!.split(';').map((s) => s.trim())] };
+      return {
+        id: id!,
+        label: label!,
+        area,
+        says: [...new Set([label!, ...list(says!), ...(more.get(id!) ?? [])])],
+      };
     }),
 );
 
