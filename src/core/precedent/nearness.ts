@@ -1,27 +1,20 @@
-import { akin, baseCode } from '@/core/codes';
-import { conditionLabel, tokens } from '@/core/symptoms';
+import { akin } from '@/core/codes';
+import { foldQuestion } from '@/core/guide/facts';
+import { comparable, convert, writeQuantity } from '@/core/readings';
+import { conditionLabel, stem } from '@/core/symptoms';
 import { vehicleNearness, type VehicleFacts } from '@/core/vehicle';
+import type { CauseFit } from './cause-fit';
+import { fold } from './fold';
 import type { CaseProfile } from './profile';
-import { codeMatches, type Chip } from './query';
+import { codeMatches, type ReadingAsked } from './query';
+import type { Ranked } from './search';
+import type { Wanted } from './wanted';
 
-/** What is looked for: a query's chips or an open case, in one shape. */
-export interface Wanted {
-  vehicle: VehicleFacts | null;
-  vinPart: string;
-  codes: { code: string; weight: number }[];
-  symptoms: string[];
-  conditions: string[];
-  parts: string[];
-  words: string[];
-  grade: string;
-  state: '' | 'open' | 'closed';
-  number: number | null;
-}
-
-/** One reason for a rank, as data: what is shared and how much it counted. */
+/** One reason for a rank, as data: what is shared and how much of the asked it is. */
 export interface Reason {
-  of: 'vehicle' | 'codes' | 'symptoms' | 'conditions' | 'cause' | 'words' | 'proof';
+  of: 'vehicle' | 'codes' | 'symptoms' | 'conditions' | 'tests' | 'cause' | 'words' | 'proof' | 'fit';
   text: string;
+  /** 0 … 1 within its part. */
   points: number;
 }
 
@@ -34,193 +27,146 @@ export interface Near {
   lacks: string[];
 }
 
-/** How rare things are among the cases; rare ones weigh more. */
-export interface Rarity {
-  cases: number;
-  codes: Map<string, number>;
-  symptoms: Map<string, number>;
-  words: Map<string, number>;
-}
-
-/**
- * Weights of the parts of nearness, in one place. Set by judgement for now: a code says more than a
- * symptom, a symptom more than the make on the badge.
- */
-export const WEIGHTS = {
-  vehicle: 0.28,
-  codes: 0.36,
-  symptoms: 0.26,
-  conditions: 0.06,
-  parts: 0.3,
-  words: 0.14,
+const PROOF_WORDS: Record<string, string> = {
+  claimed: 'its repair is only claimed',
+  '': 'not proven yet',
 };
-const PROOF_WEIGHT: Record<string, number> = { held: 1, proven: 1, checked: 0.92, claimed: 0.8, '': 0.75 };
-const COMEBACK_WEIGHT = 0.6;
-
-/** Inverse document frequency, smoothed so that it stays positive (Robertson & Zaragoza 2009, eq. 3.2 with +1). */
-function rare(count: number, cases: number): number {
-  return Math.log(1 + (cases - count + 0.5) / (count + 0.5));
-}
-
-/** Turns a query's chips into what is looked for. */
-export function wantedOf(chips: Chip[]): Wanted {
-  const of = (kind: Chip['kind']) => chips.filter((c) => c.kind === kind).map((c) => c.value);
-  const [make] = of('make');
-  const [model] = of('model');
-  const [engine] = of('engine');
-  const [year] = of('year');
-  const anyVehicle = make ?? model ?? engine ?? year;
-  return {
-    vehicle:
-      anyVehicle === undefined
-        ? null
-        : {
-            vin: '',
-            make: make ?? '',
-            model: model ?? '',
-            engine: engine ?? '',
-            year: year ? Number(year) : null,
-            kind: '',
-            fuel: '',
-          },
-    vinPart: of('vin')[0] ?? '',
-    codes: of('code').map((code) => ({ code: baseCode(code), weight: 1 })),
-    symptoms: of('symptom'),
-    conditions: of('condition'),
-    parts: of('cause part'),
-    words: of('text')
-      .flatMap((w) => tokens(w).map((t) => t.token))
-      .filter(Boolean),
-    grade: of('grade')[0] ?? '',
-    state: (of('state')[0] ?? '') as Wanted['state'],
-    number: of('number')[0] ? Number(of('number')[0]) : null,
-  };
-}
-
-/** Turns an open case into what is looked for, so that its precedents can be found. */
-export function wantedOfCase(profile: CaseProfile): Wanted {
-  const named = profile.vehicle.make !== '' || profile.vehicle.vin !== '';
-  return {
-    vehicle: named ? profile.vehicle : null,
-    vinPart: '',
-    codes: profile.codes,
-    symptoms: profile.symptoms.map((s) => s.id),
-    conditions: profile.conditions,
-    parts: [],
-    words: [],
-    grade: '',
-    state: '',
-    number: null,
-  };
-}
 
 /**
- * How much of what is looked for a past case has, with the reasons. Each part counts for its
- * weight among the parts asked for; codes and symptoms by their rarity; a cause that is not proven
- * counts less, one that came back less still.
+ * Why a case stands where it does: what it shares with what is looked for, part by part, what it has
+ * not, what is held against it, and how its cause goes with the rest.
  *
- * @returns undefined when nothing is shared or a filter (grade, state, number, VIN) is not met
+ * @param wanted a query or an open case
+ * @param p the case's profile
+ * @param ranked its rank
+ * @param fit how causes go with what is asked, for the reason that rests on other cases
  */
-export function nearness(wanted: Wanted, p: CaseProfile, rarity: Rarity): Near | undefined {
-  if (wanted.grade !== '' && p.grade !== wanted.grade) return undefined;
-  if (wanted.state !== '' && p.open !== (wanted.state === 'open')) return undefined;
-  if (wanted.number !== null && p.number !== wanted.number) return undefined;
-  if (wanted.vinPart !== '' && !p.vehicle.vin.includes(wanted.vinPart)) return undefined;
+export function explain(wanted: Wanted, p: CaseProfile, ranked: Ranked, fit: CauseFit): Near {
   const reasons: Reason[] = [];
   const lacks: string[] = [];
-  let sum = 0;
-  let asked = 0;
-  const part = (of: Reason['of'], weight: number, share: number, text: string) => {
-    asked += weight;
-    const points = weight * share;
-    sum += points;
-    if (share > 0) reasons.push({ of, text, points });
+  const say = (of: Reason['of'], text: string, points: number) => {
+    if (points > 0 && text !== '') reasons.push({ of, text, points });
   };
 
-  if (wanted.vinPart !== '') part('vehicle', WEIGHTS.vehicle, 1, `VIN contains ${wanted.vinPart}`);
-  if (wanted.number !== null) part('words', WEIGHTS.words, 1, `case ${p.number}`);
+  if (wanted.vinPart !== '') say('vehicle', `VIN contains ${wanted.vinPart}`, 1);
+  if (wanted.number !== null) say('words', `case ${p.number}`, 1);
   if (wanted.vehicle) {
     const near = partialVehicle(wanted.vehicle, p.vehicle);
-    part('vehicle', WEIGHTS.vehicle, near.score, near.reason);
+    say('vehicle', near.reason, near.score);
   }
-  if (wanted.codes.length) {
-    let got = 0;
-    let all = 0;
-    const exact: string[] = [];
-    const related: string[] = [];
-    for (const w of wanted.codes) {
-      const value = w.weight * rare(rarity.codes.get(w.code) ?? 0, rarity.cases);
-      all += value;
-      const same = p.codes.find((c) => codeMatches(w.code, c.code));
-      const sibling = same ?? p.codes.find((c) => akin(w.code, c.code) !== '');
-      if (same) {
-        got += value * (0.4 + 0.6 * same.weight);
-        exact.push(same.code);
-      } else if (sibling) {
-        got += value * 0.35 * sibling.weight;
-        related.push(`${sibling.code} (${akin(w.code, sibling.code)})`);
-      } else if (w.weight >= 0.5) lacks.push(w.code);
-    }
-    const text = [exact.join(', '), related.join(', ')].filter(Boolean).join('; ');
-    part('codes', WEIGHTS.codes, all > 0 ? got / all : 0, text);
+  shareCodes(wanted, p, say, lacks);
+  const symptoms = p.symptoms.filter((s) => wanted.symptoms.includes(s.id));
+  say(
+    'symptoms',
+    [...new Set(symptoms.map((s) => s.label))].join(', '),
+    share(symptoms.length, wanted.symptoms.length),
+  );
+  const conditions = wanted.conditions.filter((c) => p.conditions.includes(c));
+  say(
+    'conditions',
+    conditions.map(conditionLabel).join(', '),
+    share(conditions.length, wanted.conditions.length),
+  );
+  shareTests(wanted, p, say, lacks);
+  if (wanted.parts.length) say('cause', `cause: ${p.causes.map((c) => c.name).join('; ')}`, 1);
+  const words = wanted.words.filter((w) => p.words.includes(w));
+  say('words', `mentions ${words.join(', ')}`, share(words.length, wanted.words.length));
+  for (const r of wanted.readings) {
+    const hit =
+      p.readings.find((x) => meets(r, x, x.label)) ??
+      p.readings.find((x) => meets(r, x, `${x.label} ${x.question}`));
+    if (hit)
+      say('tests', `${hit.label} ${writeQuantity({ value: hit.value, unit: hit.unit }, hit.decimals)}`, 1);
   }
-  if (wanted.symptoms.length) {
-    let got = 0;
-    let all = 0;
-    const shared: string[] = [];
-    for (const id of wanted.symptoms) {
-      const value = rare(rarity.symptoms.get(id) ?? 0, rarity.cases);
-      all += value;
-      const hit = p.symptoms.find((s) => s.id === id);
-      if (hit) {
-        got += value;
-        shared.push(hit.label);
-      }
-    }
-    part('symptoms', WEIGHTS.symptoms, all > 0 ? got / all : 0, shared.join(', '));
-  }
-  if (wanted.conditions.length) {
-    const shared = wanted.conditions.filter((c) => p.conditions.includes(c));
-    part(
-      'conditions',
-      WEIGHTS.conditions,
-      shared.length / wanted.conditions.length,
-      shared.map(conditionLabel).join(', '),
-    );
-  }
-  if (wanted.parts.length) {
-    const shared = p.causes.filter((c) => wanted.parts.some((id) => c.key.startsWith(`${id}/`)));
-    part(
-      'cause',
-      WEIGHTS.parts,
-      Math.min(1, shared.length / wanted.parts.length),
-      `cause: ${shared.map((c) => c.name).join('; ')}`,
-    );
-  }
-  if (wanted.words.length) {
-    let got = 0;
-    let all = 0;
-    const shared: string[] = [];
-    for (const w of wanted.words) {
-      const value = rare(rarity.words.get(w) ?? 0, rarity.cases);
-      all += value;
-      if (p.words.includes(w)) {
-        got += value;
-        shared.push(w);
-      }
-    }
-    part('words', WEIGHTS.words, all > 0 ? got / all : 0, `mentions ${shared.join(', ')}`);
-  }
-  if (asked === 0) {
-    // Only filters (open, proven …) were given: everything that meets them, newest first.
-    return wanted.grade || wanted.state ? { profile: p, score: 0.5, reasons: [], lacks } : undefined;
-  }
-  if (sum <= 0) return undefined;
-  const proof = p.comebacks.length ? COMEBACK_WEIGHT : (PROOF_WEIGHT[p.grade] ?? 0.75);
+  const fits = ranked.fit > 0 ? fitWords(p, fit) : '';
+  say('fit', fits, ranked.fit / 2);
   if (p.comebacks.length)
     reasons.push({ of: 'proof', text: `came back as case ${p.comebacks.join(', ')}`, points: 0 });
+  else if (!p.open && PROOF_WORDS[p.grade] !== undefined)
+    reasons.push({ of: 'proof', text: PROOF_WORDS[p.grade]!, points: 0 });
   reasons.sort((a, b) => b.points - a.points);
-  return { profile: p, score: (sum / asked) * proof, reasons, lacks };
+  return { profile: p, score: ranked.score, reasons, lacks };
+}
+
+/** Whether a reading has the words that were asked for and lies on the side that was. */
+function meets(asked: ReadingAsked, x: CaseProfile['readings'][number], name: string): boolean {
+  const words = new Set(fold(name).split(' ').map(stem));
+  if (!asked.words.every((w) => words.has(stem(w.toLowerCase())))) return false;
+  const { unit } = asked.quantity;
+  if (unit !== x.unit && !comparable(unit, x.unit)) return false;
+  const limit = unit === x.unit ? asked.quantity.value : convert(asked.quantity, x.unit).value;
+  return asked.op === '>'
+    ? x.value > limit
+    : asked.op === '<'
+      ? x.value < limit
+      : Math.abs(x.value - limit) < 1e-9;
+}
+
+const share = (n: number, of: number): number => (of === 0 ? 0 : Math.min(1, n / of));
+
+type Say = (of: Reason['of'], text: string, points: number) => void;
+
+function shareCodes(wanted: Wanted, p: CaseProfile, say: Say, lacks: string[]): void {
+  const exact: string[] = [];
+  const related: string[] = [];
+  let points = 0;
+  for (const w of wanted.codes) {
+    const same = p.codes.filter((c) => codeMatches(w.code, c.code));
+    const sibling = same.length ? undefined : p.codes.find((c) => akin(w.code, c.code) !== '');
+    if (same.length) {
+      exact.push(...same.map((c) => codeWords(c, w.types)));
+      points += w.weight * Math.max(...same.map((c) => c.weight));
+    } else if (sibling) {
+      related.push(`${sibling.code} (${akin(w.code, sibling.code)} as ${w.code})`);
+      points += 0.35 * w.weight * sibling.weight;
+    } else if (w.weight >= 0.5) lacks.push(w.code);
+  }
+  const text = [[...new Set(exact)].join(', '), [...new Set(related)].join(', ')].filter(Boolean).join('; ');
+  say(
+    'codes',
+    text,
+    share(
+      points,
+      wanted.codes.reduce((s, c) => s + c.weight, 0),
+    ),
+  );
+}
+
+/** The code shared, with what is not the same about it. */
+function codeWords(c: CaseProfile['codes'][number], asked: readonly string[] | undefined): string {
+  if (c.weight < 0.3) return `${c.code} (set aside there)`;
+  const same = asked?.find((t) => c.types?.includes(t));
+  if (same) return `${c.code}-${same}`;
+  return asked?.length && c.types?.length ? `${c.code} (other failure type, ${c.types.join(', ')})` : c.code;
+}
+
+function shareTests(wanted: Wanted, p: CaseProfile, say: Say, lacks: string[]): void {
+  const there = new Map(p.outcomes.map((o) => [foldQuestion(o.question), o.verdict]));
+  const agree = wanted.outcomes.filter((o) => there.get(o.question) === o.verdict);
+  const differ = wanted.outcomes.filter((o) => {
+    const v = there.get(o.question);
+    return (v === 'pass' || v === 'fail') && v !== o.verdict;
+  });
+  say(
+    'tests',
+    agree.map((o) => `${o.words}: ${o.verdict}`).join('; '),
+    share(agree.length, wanted.outcomes.length),
+  );
+  for (const o of differ) lacks.push(`${o.words}: ${there.get(o.question)} there`);
+}
+
+/** "9 of 13 cases of this cause had P0171": the best pieces of evidence its cause has elsewhere. */
+function fitWords(p: CaseProfile, fit: CauseFit): string {
+  const best = p.causes
+    .map((c) => fit.shares.get(c.key))
+    .reduce((a, b) => ((b?.share ?? 0) > (a?.share ?? 0) ? b : a), undefined);
+  if (!best || best.cases < 2) return '';
+  const telling = best.because
+    .filter((b) => b.part !== 'vehicle' && b.factor > 1.2 && b.cases > 1)
+    .sort((a, b) => b.factor - a.factor)
+    .slice(0, 2);
+  if (telling.length === 0) return '';
+  return `of ${best.cases} cases of this cause ${telling.map((t) => `${t.cases} had ${t.label}`).join(', ')}`;
 }
 
 /** Nearness of a vehicle of which perhaps only some words were given. */
@@ -246,10 +192,10 @@ function partialVehicle(wanted: VehicleFacts, v: VehicleFacts): { score: number;
   if (wanted.year !== null) {
     of += 0.5;
     const apart = v.year === null ? 99 : Math.abs(v.year - wanted.year);
-    if (apart === 0) {
-      n += 0.5;
+    if (apart <= 2) {
+      n += apart === 0 ? 0.5 : 0.3;
       got.push(String(v.year));
-    } else if (apart <= 2) n += 0.3;
+    }
   }
   return { score: of === 0 ? 0 : n / of, reason: got.join(' ') };
 }

@@ -1,11 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Catalogue } from '@/core/cause';
-import { wantedOf, wantedOfCase } from './nearness';
-import type { CaseProfile } from './profile';
+import { CaseIndex } from './case-index';
+import { countCauses } from './causes';
+import { explain, type Near } from './nearness';
+import { profileOf, type CaseDigest } from './profile';
 import { codeMatches, readQuery } from './query';
-import { CaseIndex, countCauses } from './search';
+import { rank } from './search';
 import { sharesTrouble } from './trouble';
+import { wantedOf, wantedOfCase, type Wanted } from './wanted';
 
 const catalogue = new Catalogue([
   {
@@ -17,6 +20,25 @@ const catalogue = new Catalogue([
     mergedInto: null,
     fresh: false,
   },
+  {
+    id: 'f-cracked',
+    kind: 'failure',
+    system: '',
+    name: 'cracked',
+    synonyms: [],
+    mergedInto: null,
+    fresh: false,
+  },
+  {
+    id: 'p-pump',
+    kind: 'part',
+    system: 'Fuel',
+    name: 'fuel pump',
+    synonyms: [],
+    mergedInto: null,
+    fresh: false,
+  },
+  { id: 'f-worn', kind: 'failure', system: '', name: 'worn', synonyms: [], mergedInto: null, fresh: false },
 ]);
 const known = {
   makes: ['Corvane', 'Pellar'],
@@ -65,11 +87,12 @@ describe('reading a search line', () => {
   });
 });
 
-const profile = (over: Partial<CaseProfile>): CaseProfile => ({
+const digest = (over: Partial<CaseDigest>): CaseDigest => ({
   id: 'x',
   number: 1,
   open: false,
   openedAt: '2026-01-01T00:00:00Z',
+  closedAt: '2026-01-02T00:00:00Z',
   vehicle: {
     id: 'v',
     vin: '',
@@ -86,27 +109,45 @@ const profile = (over: Partial<CaseProfile>): CaseProfile => ({
   causes: [],
   grade: 'proven',
   isolated: 'unknown',
-  comebacks: [],
+  people: [],
+  vain: [],
+  misled: [],
+  minutes: null,
   headline: '',
   words: [],
+  unknown: [],
+  outcomes: [],
+  readings: [],
   ...over,
 });
-const other = { ...profile({}).vehicle, id: 'w', make: 'Pellar', model: 'Nib', engine: '1.0 petrol' };
-const indexOf = (...profiles: CaseProfile[]) => {
+const other = { ...digest({}).vehicle, id: 'w', make: 'Pellar', model: 'Nib', engine: '1.0 petrol' };
+interface Shop {
+  index: CaseIndex;
+  digests: Map<string, CaseDigest>;
+  back: Record<string, number[]>;
+}
+const shop = (digests: CaseDigest[], back: Record<string, number[]> = {}): Shop => {
   const index = new CaseIndex();
-  for (const p of profiles) index.put(p);
-  return index;
+  for (const d of digests) index.put(d, back[d.id] !== undefined);
+  return { index, digests: new Map(digests.map((d) => [d.id, d])), back };
 };
-const search = (index: CaseIndex, line: string) => index.find(wantedOf(readQuery(line, known, catalogue)));
+const shopOf = (...digests: CaseDigest[]) => shop(digests);
+const near = (s: Shop, wanted: Wanted, except = ''): Near[] => {
+  const ranking = rank(s.index, wanted, catalogue, 40, except);
+  return ranking.ranked.map((r) =>
+    explain(wanted, profileOf(s.digests.get(r.id)!, catalogue, s.back[r.id]), r, ranking.fit),
+  );
+};
+const search = (s: Shop, line: string) => near(s, wantedOf(readQuery(line, known, catalogue)));
 const code = (c: string, weight = 1) => ({ code: c, weight });
 
 describe('ranking', () => {
   it('puts what shares more first, and says what', () => {
-    const index = indexOf(
-      profile({ id: 'code', vehicle: other, codes: [code('P0171')] }),
-      profile({ id: 'all', codes: [code('P0171')], symptoms: [{ id: 'rough-idle', label: 'rough idle' }] }),
-      profile({ id: 'vehicle' }),
-      profile({ id: 'nothing', vehicle: other }),
+    const index = shopOf(
+      digest({ id: 'code', vehicle: other, codes: [code('P0171')] }),
+      digest({ id: 'all', codes: [code('P0171')], symptoms: [{ id: 'rough-idle', label: 'rough idle' }] }),
+      digest({ id: 'vehicle' }),
+      digest({ id: 'nothing', vehicle: other }),
     );
     const hits = search(index, 'tessa P0171 shakes at idle');
     expect(hits.map((h) => h.profile.id)).toEqual(['all', 'code', 'vehicle']);
@@ -115,18 +156,20 @@ describe('ranking', () => {
   });
 
   it('weighs a rare code more than a common one', () => {
-    const many = Array.from({ length: 30 }, (_, i) => profile({ id: `c${i}`, codes: [code('P0562')] }));
-    const hits = search(indexOf(...many, profile({ id: 'rare', codes: [code('P0087')] })), 'P0562 P0087');
+    const many = Array.from({ length: 30 }, (_, i) => digest({ id: `c${i}`, codes: [code('P0562')] }));
+    const hits = search(shopOf(...many, digest({ id: 'rare', codes: [code('P0087')] })), 'P0562 P0087');
     expect(hits[0]!.profile.id).toBe('rare');
   });
 
   it('lets leftovers hardly count, unproven causes less, comebacks less still', () => {
-    const index = indexOf(
-      profile({ id: 'chase', codes: [code('P0171')] }),
-      profile({ id: 'left', codes: [code('P0171', 0.1)] }),
-      profile({ id: 'claimed', codes: [code('P0171')], grade: 'claimed' }),
-      profile({ id: 'back', codes: [code('P0171')], grade: 'claimed', comebacks: [9] }),
+    const index = shopOf(
+      digest({ id: 'chase', codes: [code('P0171')] }),
+      digest({ id: 'left', codes: [code('P0171', 0.1)] }),
+      digest({ id: 'claimed', codes: [code('P0171')], grade: 'claimed' }),
+      digest({ id: 'back', codes: [code('P0171')], grade: 'claimed' }),
     );
+    index.back.back = [9];
+    index.index.setCameBack('back', true);
     const hits = search(index, 'P0171');
     expect(hits.map((h) => h.profile.id)).toEqual(['chase', 'claimed', 'back', 'left']);
     expect(hits.find((h) => h.profile.id === 'back')!.reasons.map((r) => r.text)).toContain(
@@ -136,64 +179,66 @@ describe('ranking', () => {
 
   it('counts the code of a sibling cylinder in part', () => {
     const [same, sibling] = search(
-      indexOf(profile({ id: 'a', codes: [code('P0303')] }), profile({ id: 'b', codes: [code('P0301')] })),
+      shopOf(digest({ id: 'a', codes: [code('P0303')] }), digest({ id: 'b', codes: [code('P0301')] })),
       'P0303',
     );
     expect(same!.score).toBeGreaterThan(sibling!.score);
-    expect(sibling!.reasons[0]!.text).toBe('P0301 (same fault, other cylinder)');
+    expect(sibling!.reasons[0]!.text).toBe('P0301 (same fault, other cylinder as P0303)');
   });
 
   it('filters by grade and state, and answers to a filter alone', () => {
-    const index = indexOf(
-      profile({ id: 'a', grade: 'held' }),
-      profile({ id: 'b', grade: 'claimed' }),
-      profile({ id: 'c', grade: '', open: true }),
+    const index = shopOf(
+      digest({ id: 'a', grade: 'held' }),
+      digest({ id: 'b', grade: 'claimed' }),
+      digest({ id: 'c', grade: '', open: true }),
     );
     expect(search(index, 'held').map((h) => h.profile.id)).toEqual(['a']);
     expect(search(index, 'open').map((h) => h.profile.id)).toEqual(['c']);
   });
 
   it('never ranks the case in hand, and forgets what is removed', () => {
-    const me = profile({ id: 'me', codes: [code('P0171')] });
-    const index = indexOf(me, profile({ id: 'old', codes: [code('P0171')] }));
-    expect(index.find(wantedOfCase(me), 10, 'me').map((h) => h.profile.id)).toEqual(['old']);
-    index.remove('old');
-    expect(index.find(wantedOfCase(me), 10, 'me')).toEqual([]);
+    const me = digest({ id: 'me', codes: [code('P0171')] });
+    const index = shopOf(me, digest({ id: 'old', codes: [code('P0171')] }));
+    expect(near(index, wantedOfCase(me), 'me').map((h) => h.profile.id)).toEqual(['old']);
+    index.index.remove('old');
+    expect(near(index, wantedOfCase(me), 'me')).toEqual([]);
   });
 
   it('does not depend on the order in which cases were put in', () => {
     const list = [
-      profile({ id: 'a', codes: [code('P0171')], openedAt: '2026-01-03T00:00:00Z' }),
-      profile({ id: 'b', codes: [code('P0171')], openedAt: '2026-01-02T00:00:00Z' }),
-      profile({ id: 'c', codes: [code('P0172')] }),
+      digest({ id: 'a', codes: [code('P0171')], openedAt: '2026-01-03T00:00:00Z' }),
+      digest({ id: 'b', codes: [code('P0171')], openedAt: '2026-01-02T00:00:00Z' }),
+      digest({ id: 'c', codes: [code('P0172')] }),
     ];
-    const ids = (l: CaseProfile[]) => search(indexOf(...l), 'P0171').map((h) => h.profile.id);
+    const ids = (l: CaseDigest[]) => search(shopOf(...l), 'P0171').map((h) => h.profile.id);
     expect(ids([...list].reverse())).toEqual(ids(list));
   });
 
   it('counts causes with their grades', () => {
-    const boot = { key: 'p-boot/f-cracked', name: 'intake boot, cracked' };
-    const index = indexOf(
-      profile({ id: 'a', number: 3, codes: [code('P0171')], causes: [boot], grade: 'held' }),
-      profile({ id: 'b', number: 4, codes: [code('P0171')], causes: [boot], grade: 'claimed' }),
+    const boot = { partId: 'p-boot', failureId: 'f-cracked' };
+    const index = shopOf(
+      digest({ id: 'a', number: 3, codes: [code('P0171')], causes: [boot], grade: 'held' }),
+      digest({ id: 'b', number: 4, codes: [code('P0171')], causes: [boot], grade: 'claimed' }),
     );
     expect(countCauses(search(index, 'P0171'))).toEqual([
       {
-        ...boot,
+        key: 'p-boot/f-cracked',
+        name: 'intake boot, cracked',
         cases: 2,
         byGrade: { held: 1, claimed: 1 },
         notIsolated: 0,
+        cameBack: 0,
         numbers: [3, 4],
         caseIds: ['a', 'b'],
       },
     ]);
   });
   it('counts a case in which several things were changed for less, and says so', () => {
-    const boot = { key: 'p-boot/f-cracked', name: 'intake boot, cracked' };
-    const pump = { key: 'p-pump/f-worn', name: 'fuel pump, worn' };
-    const index = indexOf(
-      profile({ id: 'a', number: 3, codes: [code('P0171')], causes: [boot], isolated: 'not isolated' }),
-      profile({ id: 'b', number: 4, codes: [code('P0171')], causes: [pump], isolated: 'isolated' }),
+    const boot = { partId: 'p-boot', failureId: 'f-cracked' };
+    const pump = { partId: 'p-pump', failureId: 'f-worn' };
+    const index = shopOf(
+      digest({ id: 'a', number: 3, codes: [code('P0171')], causes: [boot], isolated: 'not isolated' }),
+      digest({ id: 'b', number: 4, codes: [code('P0171')], causes: [pump], isolated: 'isolated' }),
     );
     expect(countCauses(search(index, 'P0171')).map((c) => [c.name, c.notIsolated])).toEqual([
       ['fuel pump, worn', 0],

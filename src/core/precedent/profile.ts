@@ -1,30 +1,51 @@
 import { causeName, isolationOf, type Catalogue, type Isolation } from '@/core/cause';
 import type { CaseRecord, Grade } from '@/core/case';
-import { baseCode, effectiveRoles } from '@/core/codes';
-import { symptomById, tokens } from '@/core/symptoms';
+import { baseCode, effectiveRoles, readCode } from '@/core/codes';
+import { factRows, type FactRows } from '@/core/guide/facts';
+import { SHIPPED, symptomById, tokens, type Vocabulary } from '@/core/symptoms';
 import type { VehicleFacts } from '@/core/vehicle';
 
-/** What the search keeps of a case: enough to rank it and to say why. */
-export interface CaseProfile {
+/** Counts up when what is kept of a case changes, so that what was kept before is drawn up anew. */
+export const DIGEST_VERSION = 3;
+
+/** What is kept of a case for search and guide: enough to rank it, to say why, and to learn from it. */
+export interface CaseDigest extends FactRows {
   id: string;
   number: number;
   open: boolean;
   openedAt: string;
+  closedAt: string | null;
   vehicle: VehicleFacts & { id: string };
-  /** Codes without failure type byte, with how much each counts (leftovers and asides hardly). */
-  codes: { code: string; weight: number }[];
+  /** Codes without failure type, with how much each counts (leftovers and asides hardly), and the types met. */
+  codes: { code: string; weight: number; types?: string[] }[];
   symptoms: { id: string; label: string }[];
   conditions: string[];
-  causes: { key: string; name: string }[];
+  /** Parts and failures as they stand on the case; merges are followed when it is read. */
+  causes: { partId: string | null; failureId: string | null }[];
   grade: Grade;
   /** Whether one change alone stands between the failing and the passing test. */
   isolated: Isolation['state'];
-  /** Numbers of later cases in which the same trouble came back. */
-  comebacks: number[];
+  /** Who leads it and who tested. */
+  people: string[];
+  /** What had been replaced before and changed nothing. */
+  vain: string[];
+  /** What misled, in the words of the case. */
+  misled: string[];
+  /** Minutes of all tests together; null when nobody noted any. */
+  minutes: number | null;
   /** The complaint in short, for a result line. */
   headline: string;
   /** Stemmed words of everything said on the case. */
   words: string[];
+  /** Words of its symptoms that the vocabulary did not know. */
+  unknown: string[];
+}
+
+/** A digest with what the rest of the shop says of it: names of its causes, comebacks. */
+export interface CaseProfile extends Omit<CaseDigest, 'causes'> {
+  causes: { key: string; name: string }[];
+  /** Numbers of later cases in which the same trouble came back. */
+  comebacks: number[];
 }
 
 const ROLE_WEIGHT: Record<string, number> = {
@@ -48,35 +69,88 @@ export function headlineOf(record: Pick<CaseRecord, 'case' | 'symptom' | 'code'>
 /** The codes of a case, once each, with how much they count by their role: a person's word, else the proposal. */
 export function weighedCodes(
   record: Pick<CaseRecord, 'scan' | 'clear' | 'module' | 'code' | 'symptom' | 'role'>,
-): { code: string; weight: number }[] {
+): CaseDigest['codes'] {
   const roles = effectiveRoles(record);
-  const best = new Map<string, number>();
+  const best = new Map<string, { weight: number; types: Set<string> }>();
   for (const c of record.code) {
     const weight = ROLE_WEIGHT[roles.get(c.code) ?? ''] ?? 0.7;
     const base = baseCode(c.code);
-    best.set(base, Math.max(best.get(base) ?? 0, weight));
+    const known = best.get(base) ?? { weight: 0, types: new Set() };
+    known.weight = Math.max(known.weight, weight);
+    const type = readCode(c.code)?.failureType;
+    if (type) known.types.add(type);
+    best.set(base, known);
   }
-  return [...best].map(([code, weight]) => ({ code, weight }));
+  return [...best].map(([code, { weight, types }]) => ({
+    code,
+    weight,
+    ...(types.size ? { types: [...types] } : {}),
+  }));
 }
 
 /**
- * Draws up the profile of a case for the search.
+ * Draws up the digest of a case.
  *
  * @param record the whole case
- * @param catalogue the shop's list of parts and failures
- * @param comebacks numbers of later cases in which it came back
+ * @param catalogue the shop's list of parts and failures, for the words of its causes
+ * @param vocabulary the shop's own, to tell words that it does not know
  */
-export function profileOf(record: CaseRecord, catalogue: Catalogue, comebacks: number[]): CaseProfile {
+export function digestOf(
+  record: CaseRecord,
+  catalogue: Catalogue,
+  vocabulary: Vocabulary = SHIPPED,
+): CaseDigest {
   const causes = record.cause
     .filter((c) => c.partId !== null || c.failureId !== null)
-    .map((c) => {
-      const part = catalogue.resolve(c.partId)?.id ?? '';
-      const failure = catalogue.resolve(c.failureId)?.id ?? '';
-      return {
-        key: `${part}/${failure}`,
-        name: causeName(catalogue, { partId: c.partId, failureId: c.failureId }),
-      };
-    });
+    .map(({ partId, failureId }) => ({ partId, failureId }));
+  const noted = record.test.flatMap((t) => t.minutes ?? []);
+  return {
+    id: record.case.id,
+    number: record.case.number,
+    open: record.case.closedAt === null,
+    openedAt: record.case.openedAt,
+    closedAt: record.case.closedAt,
+    vehicle: vehicleFacts(record.vehicle),
+    codes: weighedCodes(record),
+    symptoms: record.symptom
+      .filter((s) => s.concept !== '' && s.reproduced !== 'no')
+      .map((s) => ({ id: s.concept, label: symptomById(s.concept)?.label ?? s.words })),
+    conditions: [...new Set(record.symptom.flatMap((s) => s.conditions))],
+    causes,
+    grade: record.case.grade,
+    isolated: isolationOf(record).state,
+    people: [...new Set([record.case.leadId, ...record.test.map((t) => t.byId)].filter((p) => p !== null))],
+    vain: [
+      ...new Set(
+        record.earlier
+          .filter((e) => e.changed === 'no change')
+          .map((e) => e.part || e.what)
+          .filter(Boolean),
+      ),
+    ],
+    misled: record.cause.map((c) => c.misled).filter(Boolean),
+    minutes: noted.length ? noted.reduce((a, b) => a + b, 0) : null,
+    headline: headlineOf(record),
+    words: wordsOf(
+      record,
+      causes.map((c) => causeName(catalogue, c)),
+    ),
+    unknown: [
+      ...new Set(
+        record.symptom.flatMap((s) =>
+          s.concept === '' ? vocabulary.read(s.words).rest.flatMap((w) => tokens(w).map((t) => t.token)) : [],
+        ),
+      ),
+    ].filter((w) => /^\p{L}{3,}$/u.test(w)),
+    ...factRows(record),
+  };
+}
+
+function vehicleFacts({ id, vin, make, model, engine, year, kind, fuel }: CaseRecord['vehicle']) {
+  return { id, vin, make, model, engine, year, kind, fuel };
+}
+
+function wordsOf(record: CaseRecord, causes: string[]): string[] {
   const text = [
     record.case.said,
     record.case.seen,
@@ -87,30 +161,30 @@ export function profileOf(record: CaseRecord, catalogue: Catalogue, comebacks: n
     ...record.test.flatMap((t) => [t.question, t.where, t.note]),
     ...record.cause.flatMap((c) => [c.where, c.why, c.misled]),
     ...record.repair.flatMap((r) => [r.what, r.note]),
-    ...causes.map((c) => c.name),
+    ...causes,
   ].join(' ');
+  return [
+    ...new Set(
+      tokens(text)
+        .map((t) => t.token)
+        .filter((t) => t.length > 2),
+    ),
+  ];
+}
+
+/** The key under which a cause is counted: its part and failure as they stand today. */
+export function causeKey(
+  catalogue: Catalogue,
+  cause: { partId: string | null; failureId: string | null },
+): string {
+  return `${catalogue.resolve(cause.partId)?.id ?? ''}/${catalogue.resolve(cause.failureId)?.id ?? ''}`;
+}
+
+/** A digest with the names of its causes as the shop calls them today, and its comebacks. */
+export function profileOf(digest: CaseDigest, catalogue: Catalogue, comebacks: number[] = []): CaseProfile {
   return {
-    id: record.case.id,
-    number: record.case.number,
-    open: record.case.closedAt === null,
-    openedAt: record.case.openedAt,
-    vehicle: record.vehicle,
-    codes: weighedCodes(record),
-    symptoms: record.symptom
-      .filter((s) => s.concept !== '' && s.reproduced !== 'no')
-      .map((s) => ({ id: s.concept, label: symptomById(s.concept)?.label ?? s.words })),
-    conditions: [...new Set(record.symptom.flatMap((s) => s.conditions))],
-    causes,
-    grade: record.case.grade,
-    isolated: isolationOf(record).state,
+    ...digest,
+    causes: digest.causes.map((c) => ({ key: causeKey(catalogue, c), name: causeName(catalogue, c) })),
     comebacks,
-    headline: headlineOf(record),
-    words: [
-      ...new Set(
-        tokens(text)
-          .map((t) => t.token)
-          .filter((t) => t.length > 2),
-      ),
-    ],
   };
 }

@@ -1,134 +1,352 @@
-import type { Grade } from '@/core/case';
-import { nearness, type Near, type Rarity, type Wanted } from './nearness';
-import type { CaseProfile } from './profile';
-import type { VehicleWords } from './query';
+import type { Catalogue } from '@/core/cause';
+import { GRADES } from '@/core/case';
+import { comparable, convert } from '@/core/readings';
+import { stem } from '@/core/symptoms';
+import { asksOf, type Ask } from './asks';
+import type { CaseIndex } from './case-index';
+import { CauseCounts, causeTable, type CauseFit, type CauseTable } from './cause-fit';
+import { fold } from './fold';
+import type { Wanted } from './wanted';
+import { RANK, WEIGHTS } from './weights';
 
-/** A cause as the matching cases tell it, with counts by grade rather than false precision. */
-export interface CauseCount {
-  key: string;
-  name: string;
-  cases: number;
-  byGrade: Partial<Record<Grade, number>>;
-  /** How many of them leave open which change helped. */
-  notIsolated: number;
-  /** Numbers of the cases behind the count, nearest first. */
-  numbers: number[];
-  caseIds: string[];
+/** A document with its rank, before its reasons are drawn up. */
+export interface Ranked {
+  id: string;
+  /** 0 … 1 of what was asked for, before its proof. */
+  own: number;
+  /** How well its cause goes with all that was asked, beside the best-going one, 0 … 1. */
+  fit: number;
+  /** What its proof leaves of it. */
+  proof: number;
+  score: number;
 }
 
-/** The profiles of all cases, in memory, kept from the database by whoever owns it. */
-export class CaseIndex {
-  private readonly profiles = new Map<string, CaseProfile>();
-  private rarityCache: Rarity | undefined;
+export interface FacetCount {
+  by: 'grade' | 'state' | 'make' | 'condition';
+  value: string;
+  cases: number;
+}
 
-  get size(): number {
-    return this.profiles.size;
+export interface Ranking {
+  ranked: Ranked[];
+  /** How many cases share anything that was asked for. */
+  matching: number;
+  asks: Ask[];
+  /** How causes go with all that was asked. */
+  fit: CauseFit;
+  /** The same without the outcomes of tests: where the odds begin. */
+  prior: CauseFit;
+  /** Score of each document; −1 for the one left out. */
+  scores: Float32Array;
+  facets: FacetCount[];
+}
+
+/** What is left of the best score for a case to count in the facets. */
+const NEAR = 0.1;
+
+/**
+ * Ranks all cases by what they have in common with what is looked for.
+ *
+ * @param index all cases
+ * @param wanted a query or an open case
+ * @param catalogue the shop's list of parts and failures
+ * @param limit how many at the most
+ * @param except id of a case to leave out (the open one itself)
+ * @returns the nearest cases, ties to the newer one; nothing when nothing is asked for
+ */
+export function rank(
+  index: CaseIndex,
+  wanted: Wanted,
+  catalogue: Catalogue,
+  limit = 30,
+  except = '',
+): Ranking {
+  const asks = asksOf(wanted, index, catalogue);
+  const met = filterOf(index, wanted, except);
+  const n = index.documents;
+  const own = new Float32Array(n);
+  const exceptDoc = index.slotOf(except) ?? -1;
+  const table = causeTable(index, catalogue);
+  const counts = new CauseCounts(table, exceptDoc);
+  addUp(index, table, asks, own, counts, exceptDoc);
+
+  const fit = counts.fit();
+  // What is asked of the vehicle alone says nothing of a cause.
+  const telling = asks.some((a) => a.evidence > 0 && a.part !== 'vehicle');
+  const best = Math.max(0, ...[...fit.shares.values()].map((s) => s.share));
+  const fitOf = Float64Array.from(table.keys, (k) =>
+    telling && best > 0 ? (fit.shares.get(k)?.share ?? 0) / best : 0,
+  );
+  let mostOwn = 0;
+  for (let d = 0; d < n; d++) if (met[d] === 1 && own[d]! > mostOwn) mostOwn = own[d]!;
+  const filtersOnly = asks.length === 0 && filtered(wanted);
+
+  const scores = new Float32Array(n);
+  const fits = new Float32Array(n);
+  let matching = 0;
+  const [starts, list, proof] = [index.causeStart.values, index.causeList.values, index.proof.values];
+  const share = telling ? RANK.own : 1;
+  for (let d = 0; d < n; d++) {
+    if (met[d] !== 1 || (own[d]! <= 0 && !filtersOnly)) continue;
+    matching++;
+    const end = d + 1 < n ? starts[d + 1]! : index.causeList.length;
+    let f = 0;
+    for (let i = starts[d]!; i < end; i++) f = Math.max(f, fitOf[table.of[list[i]!]!]!);
+    fits[d] = f;
+    scores[d] = (filtersOnly ? 0.5 : share * own[d]! + (1 - share) * f * mostOwn) * proof[d]!;
   }
+  const top = topOf(scores, index, limit);
+  const facets = facetsOf(index, scores, (scores[top[0] ?? 0] ?? 0) * (filtersOnly ? 0 : NEAR));
+  if (exceptDoc >= 0) scores[exceptDoc] = -1;
+  return {
+    ranked: top.map((d) => ({
+      id: index.ids[d]!,
+      own: own[d]!,
+      fit: fits[d]!,
+      proof: proof[d]!,
+      score: scores[d]!,
+    })),
+    matching,
+    asks,
+    fit,
+    prior: asks.some((a) => a.part === 'tests') ? counts.fit((a) => a.part !== 'tests') : fit,
+    scores,
+    facets,
+  };
+}
 
-  /** Adds a case or replaces what was known of it. */
-  put(profile: CaseProfile): void {
-    this.profiles.set(profile.id, profile);
-    this.rarityCache = undefined;
-  }
-
-  remove(id: string): void {
-    this.profiles.delete(id);
-    this.rarityCache = undefined;
-  }
-
-  get(id: string): CaseProfile | undefined {
-    return this.profiles.get(id);
-  }
-
-  /** All profiles, in no order. */
-  all(): Iterable<CaseProfile> {
-    return this.profiles.values();
-  }
-
-  /** Makes, models, engines and VINs of the vehicles known, for reading a query. */
-  vehicleWords(): VehicleWords {
-    const words: Record<keyof VehicleWords, Set<string>> = {
-      makes: new Set(),
-      models: new Set(),
-      engines: new Set(),
-      vins: new Set(),
-    };
-    for (const { vehicle } of this.profiles.values()) {
-      words.makes.add(vehicle.make);
-      words.models.add(vehicle.model);
-      words.engines.add(vehicle.engine);
-      words.vins.add(vehicle.vin);
+/** Walks the lists of every ask once: points by document, and how often causes have it. */
+function addUp(
+  index: CaseIndex,
+  table: CauseTable,
+  asks: readonly Ask[],
+  own: Float32Array,
+  counts: CauseCounts,
+  exceptDoc: number,
+): void {
+  const partSum = new Map<Ask['part'], number>();
+  for (const a of asks) partSum.set(a.part, (partSum.get(a.part) ?? 0) + a.value);
+  let asked = 0;
+  for (const part of partSum.keys()) asked += WEIGHTS[part];
+  const seen = new Int32Array(index.documents);
+  const { documents, causeList } = index;
+  const [starts, list, proof, standing] = [
+    index.causeStart.values,
+    causeList.values,
+    index.proof.values,
+    index.standing.values,
+  ];
+  asks.forEach((ask, a) => {
+    const sum = partSum.get(ask.part)!;
+    const points = sum > 0 ? (WEIGHTS[ask.part] / asked) * (ask.value / sum) : 0;
+    const code = ask.part === 'codes';
+    const { hits, counts: cases } = counts.begin(ask);
+    for (const { term, share } of ask.ladder) {
+      const postings = index.postings(term);
+      if (!postings) continue;
+      const { docs, weights, length } = postings;
+      for (let i = 0; i < length; i++) {
+        const d = docs[i]!;
+        // The first step of a ladder that a case stands on is the one that counts.
+        if (seen[d] === a + 1 || standing[d] !== 1 || d === exceptDoc) continue;
+        seen[d] = a + 1;
+        const w = code ? weights[i]! / 255 : 1;
+        own[d]! += points * share * (code ? 0.4 + 0.6 * w : 1);
+        const hit = share * w * proof[d]!;
+        const end = d + 1 < documents ? starts[d + 1]! : causeList.length;
+        for (let k = starts[d]!; k < end; k++) {
+          const c = table.of[list[k]!]!;
+          hits[c]! += hit;
+          cases[c]!++;
+        }
+      }
     }
-    return {
-      makes: [...words.makes],
-      models: [...words.models],
-      engines: [...words.engines],
-      vins: [...words.vins],
-    };
-  }
+  });
+}
 
-  /**
-   * Past cases nearest to what is looked for.
-   *
-   * @param wanted a query or an open case
-   * @param limit how many at the most
-   * @param except a case to leave out (the open one itself)
-   * @returns ranked, each with its reasons; ties go to the newer case
-   */
-  find(wanted: Wanted, limit = 30, except = ''): Near[] {
-    const rarity = this.rarity();
-    const hits: Near[] = [];
-    for (const p of this.profiles.values()) {
-      if (p.id === except) continue;
-      const near = nearness(wanted, p, rarity);
-      if (near) hits.push(near);
-    }
-    hits.sort((a, b) => b.score - a.score || b.profile.openedAt.localeCompare(a.profile.openedAt));
-    return hits.slice(0, limit);
-  }
+const filtered = (w: Wanted): boolean =>
+  w.grade !== '' ||
+  w.state !== '' ||
+  w.number !== null ||
+  w.vinPart !== '' ||
+  w.people.length > 0 ||
+  w.from !== null ||
+  w.until !== null ||
+  w.readings.length > 0 ||
+  w.only.length > 0;
 
-  private rarity(): Rarity {
-    if (this.rarityCache) return this.rarityCache;
-    const r: Rarity = { cases: this.profiles.size, codes: new Map(), symptoms: new Map(), words: new Map() };
-    const count = (map: Map<string, number>, key: string) => map.set(key, (map.get(key) ?? 0) + 1);
-    for (const p of this.profiles.values()) {
-      for (const c of p.codes) count(r.codes, c.code);
-      for (const s of p.symptoms) count(r.symptoms, s.id);
-      for (const w of p.words) count(r.words, w);
+/** 1 for every document that stands and meets every filter. */
+function filterOf(index: CaseIndex, wanted: Wanted, except: string): Uint8Array {
+  const met = Uint8Array.from(index.standing.values.subarray(0, index.documents));
+  const keep = (mask: Uint8Array) => {
+    for (let d = 0; d < met.length; d++) if (mask[d] === 0) met[d] = 0;
+  };
+  const have = (terms: string[]) => {
+    const mask = new Uint8Array(index.documents);
+    for (const term of terms) {
+      const postings = index.postings(term);
+      for (let i = 0; i < (postings?.length ?? 0); i++) mask[postings!.docs[i]!] = 1;
     }
-    this.rarityCache = r;
-    return r;
+    keep(mask);
+  };
+  if (wanted.grade) have([`g|${wanted.grade}`]);
+  if (wanted.state) have([`st|${wanted.state}`]);
+  if (wanted.number !== null) have([`no|${wanted.number}`]);
+  if (wanted.vinPart)
+    have(index.vehicleIds.filter((_, v) => index.vins[v]!.includes(wanted.vinPart)).map((id) => `id|${id}`));
+  for (const p of wanted.people) have([`who|${p}`]);
+  for (const o of wanted.only)
+    have([
+      {
+        grade: `g|${o.value}`,
+        state: `st|${o.value}`,
+        make: `mk|${o.value}`,
+        condition: `t|${o.value}`,
+        year: `in|${o.value}`,
+      }[o.by],
+    ]);
+  for (const r of wanted.readings) keep(withReading(index, r));
+  const { from, until } = wanted;
+  if (from !== null || until !== null)
+    for (let d = 0; d < met.length; d++) {
+      const opened = index.opened.values[d]!;
+      if ((from !== null && opened < from) || (until !== null && opened >= until)) met[d] = 0;
+    }
+  const gone = index.slotOf(except);
+  if (gone !== undefined) met[gone] = 0;
+  return met;
+}
+
+function withReading(index: CaseIndex, asked: Wanted['readings'][number]): Uint8Array {
+  const mask = new Uint8Array(index.documents);
+  const words = asked.words.map((w) => stem(w.toLowerCase()));
+  const holds = (text: string) => {
+    const stems = new Set(fold(text).split(' ').map(stem));
+    return words.every((w) => stems.has(w));
+  };
+  // A reading of that very name, if there is one; else one whose question helps to name it.
+  const named = index.labels.map((l) => holds(l.label));
+  const fits = named.some(Boolean) ? named : index.labels.map((l) => holds([...l.words].join(' ')));
+  const bound = index.units.map((unit) =>
+    unit === asked.quantity.unit
+      ? asked.quantity.value
+      : comparable(asked.quantity.unit, unit)
+        ? convert(asked.quantity, unit).value
+        : undefined,
+  );
+  const { docs, labels, values, units } = index.readings;
+  for (let i = 0; i < docs.length; i++) {
+    const limit = bound[units.values[i]!];
+    if (!fits[labels.values[i]!] || limit === undefined) continue;
+    const v = values.values[i]!;
+    const met = asked.op === '>' ? v > limit : asked.op === '<' ? v < limit : Math.abs(v - limit) < 1e-9;
+    if (met) mask[docs.values[i]!] = 1;
   }
+  return mask;
+}
+
+/** The best documents, best first; a heap of `limit` keeps it to one pass. */
+function topOf(scores: Float32Array, index: CaseIndex, limit: number): number[] {
+  const better = (a: number, b: number) =>
+    scores[a]! - scores[b]! || index.opened.values[a]! - index.opened.values[b]! || b - a;
+  const heap: number[] = [];
+  const down = () => {
+    for (let i = 0; ;) {
+      let least = i;
+      for (const k of [2 * i + 1, 2 * i + 2])
+        if (k < heap.length && better(heap[k]!, heap[least]!) < 0) least = k;
+      if (least === i) return;
+      [heap[i], heap[least]] = [heap[least]!, heap[i]!];
+      i = least;
+    }
+  };
+  for (let d = 0; d < scores.length; d++) {
+    if (scores[d]! <= 0) continue;
+    if (heap.length < limit) {
+      heap.push(d);
+      for (let i = heap.length - 1; i > 0;) {
+        const up = (i - 1) >> 1;
+        if (better(heap[i]!, heap[up]!) >= 0) break;
+        [heap[i], heap[up]] = [heap[up]!, heap[i]!];
+        i = up;
+      }
+    } else if (better(d, heap[0]!) > 0) {
+      heap[0] = d;
+      down();
+    }
+  }
+  return heap.sort((a, b) => better(b, a));
+}
+
+/** How many of the near cases have each grade, state, make and circumstance. */
+function facetsOf(index: CaseIndex, scores: Float32Array, least: number): FacetCount[] {
+  const grades = new Int32Array(GRADES.length);
+  const states = new Int32Array(2);
+  const makes = new Int32Array(index.makeNames.length);
+  const conditions = new Int32Array(31);
+  const lists = [index.grades, index.isOpen, index.makes, index.conditions].map((l) => l.values);
+  for (let d = 0; d < scores.length; d++) {
+    const score = scores[d]!;
+    if (score <= 0 || score < least) continue;
+    grades[lists[0]![d]!]!++;
+    states[lists[1]![d]!]!++;
+    const make = lists[2]![d]!;
+    if (make >= 0) makes[make]!++;
+    for (let bits = lists[3]![d]!, at = 0; bits !== 0; bits >>>= 1, at++) if (bits & 1) conditions[at]!++;
+  }
+  const some = (by: FacetCount['by'], values: readonly string[], counts: Int32Array): FacetCount[] =>
+    values.flatMap((value, i) => (value && counts[i]! > 0 ? [{ by, value, cases: counts[i]! }] : []));
+  return [
+    ...some('grade', GRADES, grades),
+    ...some('state', ['closed', 'open'], states),
+    ...some('make', index.makeNames, makes),
+    ...some('condition', index.conditionNames.slice(0, 31), conditions),
+  ];
+}
+
+/** Stemmed words in the labels of readings that some case has, for reading "trim > 20 %". */
+export function readsReadings(index: CaseIndex): Set<string> {
+  return new Set(index.labels.flatMap((l) => fold(l.label).split(' ').map(stem)));
 }
 
 /**
- * What it was, over the matching cases: causes with counts by grade.
+ * Cases that speak of the likeliest causes: of each some, the best-ranked first, so that rarer causes
+ * are heard beside common ones.
  *
- * @param near ranked cases
- * @returns causes, those with most and best proven cases first
+ * @param index the index the ranking was made on
+ * @param ranking as `rank` gave it
+ * @param catalogue the shop's list of parts and failures
+ * @param causes how many causes at the most
+ * @param perCause how many cases of each
+ * @returns ids of cases with how much they speak by proof and nearness, 0 … 1
  */
-export function countCauses(near: Near[]): CauseCount[] {
-  const counts = new Map<string, CauseCount & { weight: number }>();
-  for (const { profile, score } of near) {
-    for (const cause of profile.causes) {
-      const c = counts.get(cause.key) ?? {
-        ...cause,
-        cases: 0,
-        byGrade: {},
-        notIsolated: 0,
-        numbers: [],
-        caseIds: [],
-        weight: 0,
-      };
-      c.cases++;
-      // A case in which several things were changed at once tells less of any one of them.
-      c.weight += profile.isolated === 'not isolated' ? score / 2 : score;
-      if (profile.isolated === 'not isolated') c.notIsolated++;
-      c.byGrade[profile.grade] = (c.byGrade[profile.grade] ?? 0) + 1;
-      c.numbers.push(profile.number);
-      c.caseIds.push(profile.id);
-      counts.set(cause.key, c);
+export function speakersFor(
+  index: CaseIndex,
+  ranking: Pick<Ranking, 'prior' | 'scores'>,
+  catalogue: Catalogue,
+  causes = 30,
+  perCause = 25,
+): { id: string; weight: number }[] {
+  const likely = [...ranking.prior.shares]
+    .sort((a, b) => b[1].share - a[1].share)
+    .slice(0, causes)
+    .map(([key]) => key);
+  const slot = new Map(likely.map((key, i) => [key, i]));
+  const of = index.causeKeys(catalogue).map((key) => slot.get(key) ?? -1);
+  const best: { doc: number; score: number }[][] = likely.map(() => []);
+  for (let d = 0; d < index.documents; d++) {
+    if (index.standing.values[d] !== 1 || ranking.scores[d]! < 0) continue;
+    const end = d + 1 < index.documents ? index.causeStart.values[d + 1]! : index.causeList.length;
+    for (let i = index.causeStart.values[d]!; i < end; i++) {
+      const list = best[of[index.causeList.values[i]!]!];
+      if (!list) continue;
+      const score = ranking.scores[d]!;
+      if (list.length === perCause && score <= list[perCause - 1]!.score) continue;
+      if (list.length === perCause) list.pop();
+      const at = list.findIndex((x) => x.score < score);
+      list.splice(at < 0 ? list.length : at, 0, { doc: d, score });
     }
   }
-  return [...counts.values()].sort((a, b) => b.weight - a.weight).map(({ weight: _weight, ...c }) => c);
+  const docs = new Set(best.flat().map((x) => x.doc));
+  return [...docs].map((d) => ({ id: index.ids[d]!, weight: index.proof.values[d]! }));
 }

@@ -1,0 +1,162 @@
+import type { Catalogue } from '@/core/cause';
+import { akin } from '@/core/codes';
+import { conditionLabel, symptomById } from '@/core/symptoms';
+import type { CaseIndex } from './case-index';
+import { fold } from './fold';
+import { codeMatches } from './query';
+import type { Wanted } from './wanted';
+import type { WEIGHTS } from './weights';
+import { FIT, KIN } from './weights';
+
+/** One thing asked for, as terms of the index: the first that a case has counts. */
+export interface Ask {
+  part: keyof typeof WEIGHTS;
+  /** In words, for the reasons of a cause. */
+  label: string;
+  ladder: { term: string; share: number }[];
+  /** How much it counts among what is asked of its part. */
+  value: number;
+  /** How much it weighs as evidence for a cause; 0 for what is no evidence. */
+  evidence: number;
+  /**
+   * Terms that each hold the next, widest first, whose last is the evidence: how often a cause has the
+   * narrow one leans on how often it has the wide one. Without it the ladder is the evidence.
+   */
+  nested?: string[];
+}
+
+/** Inverse document frequency, smoothed so that it stays positive (Robertson & Zaragoza 2009, eq. 3.2 with +1). */
+export function rare(count: number, cases: number): number {
+  return Math.log(1 + (cases - count + 0.5) / (count + 0.5));
+}
+
+/**
+ * What is looked for as single asks over the terms of an index.
+ *
+ * @param wanted a query or an open case
+ * @param index the index it is put to, for what is rare and for codes akin
+ * @param catalogue the shop's list, so that merged parts are met too
+ */
+export function asksOf(wanted: Wanted, index: CaseIndex, catalogue: Catalogue): Ask[] {
+  const rarity = (term: string) => rare(index.count(term), index.size);
+  const asks: Ask[] = vehicleAsks(wanted, index);
+  const codes = wanted.codes.length ? index.values('c') : [];
+  for (const w of wanted.codes) {
+    const matching = codes.filter((c) => codeMatches(w.code, c));
+    const kin = codes.filter((c) => !matching.includes(c) && akin(w.code, c) !== '');
+    // A wildcard is as rare as all codes it stands for together.
+    const count = matching.reduce((n, c) => n + index.count(`c|${c}`), 0);
+    asks.push({
+      part: 'codes',
+      label: w.code,
+      ladder: [
+        ...(w.types ?? []).map((t) => ({ term: `ct|${w.code}-${t}`, share: 1 })),
+        ...matching.map((c) => ({ term: `c|${c}`, share: w.types?.length ? KIN.otherType : 1 })),
+        ...kin.map((c) => ({ term: `c|${c}`, share: KIN.sibling })),
+      ],
+      value: w.weight * rare(Math.min(count, index.size), index.size),
+      evidence: FIT.codes * w.weight,
+    });
+  }
+  for (const id of wanted.symptoms)
+    asks.push({
+      part: 'symptoms',
+      label: symptomById(id)?.label ?? id,
+      ladder: [{ term: `s|${id}`, share: 1 }],
+      value: rarity(`s|${id}`),
+      evidence: FIT.symptoms,
+    });
+  for (const id of wanted.conditions)
+    asks.push({
+      part: 'conditions',
+      label: conditionLabel(id),
+      ladder: [{ term: `t|${id}`, share: 1 }],
+      value: 1,
+      evidence: FIT.conditions,
+    });
+  for (const o of wanted.outcomes)
+    asks.push({
+      part: 'tests',
+      label: `${o.words}: ${o.verdict}`,
+      ladder: [{ term: `o|${o.question}|${o.verdict}`, share: 1 }],
+      value: 1,
+      evidence: FIT.tests,
+    });
+  for (const id of wanted.parts) {
+    const same = catalogue.items.filter((i) => i.id === id || catalogue.resolve(i.id)?.id === id);
+    asks.push({
+      part: 'parts',
+      label: catalogue.resolve(id)?.name ?? id,
+      ladder: same.flatMap((i) => [
+        { term: `p|${i.id}`, share: 1 },
+        { term: `f|${i.id}`, share: 1 },
+      ]),
+      value: 1,
+      evidence: 0,
+    });
+  }
+  for (const w of wanted.words)
+    asks.push({
+      part: 'words',
+      label: w,
+      ladder: [{ term: `w|${w}`, share: 1 }],
+      value: rarity(`w|${w}`),
+      evidence: FIT.words,
+    });
+  return asks;
+}
+
+/** The vehicle as the steps of `vehicleNearness`, or as the single words of it that were given. */
+function vehicleAsks(wanted: Wanted, index: CaseIndex): Ask[] {
+  const ask = (label: string, ladder: Ask['ladder'], value = 1): Ask => ({
+    part: 'vehicle',
+    label,
+    ladder,
+    value,
+    evidence: FIT.vehicle,
+  });
+  const v = wanted.vehicle;
+  if (!v) return [];
+  const [make, model, engine] = [fold(v.make), fold(v.model), fold(v.engine)];
+  const fuel = v.kind || v.fuel ? `kf|${v.kind}/${v.fuel}` : fuelOf(index, `ve|${engine}`);
+  if (make && model) {
+    const build = `vb|${make}/${model}/${engine}`;
+    const narrow = index.count(build) > 0 ? build : index.count(`ve|${engine}`) > 0 ? `ve|${engine}` : '';
+    const whole = ask('such a vehicle', [
+      ...(v.id ? [{ term: `id|${v.id}`, share: 1 }] : []),
+      ...(engine ? [{ term: `vb|${make}/${model}/${engine}`, share: 0.7 }] : []),
+      ...(engine.length >= 5 ? [{ term: `ve|${engine}`, share: 0.5 }] : []),
+      { term: `vd|${make}/${model}`, share: 0.45 },
+      { term: `vm|${make}`, share: 0.2 },
+      ...(fuel ? [{ term: fuel, share: 0.08 }] : []),
+    ]);
+    const nested = [fuel, narrow].filter(Boolean);
+    return [nested.length ? { ...whole, nested } : whole];
+  }
+  return [
+    ...(v.id && v.vin ? [ask('this vehicle', [{ term: `id|${v.id}`, share: 1 }])] : []),
+    ...(make ? [ask(v.make, [{ term: `vm|${make}`, share: 1 }])] : []),
+    ...(model ? [ask(v.model, [{ term: `md|${v.model}`, share: 1 }])] : []),
+    ...(engine ? [ask(v.engine, [{ term: `ve|${engine}`, share: 1 }])] : []),
+    ...(v.year !== null
+      ? [
+          ask(
+            String(v.year),
+            [0, -1, 1, -2, 2].map((d) => ({ term: `yr|${v.year! + d}`, share: d === 0 ? 1 : 0.6 })),
+            0.5,
+          ),
+        ]
+      : []),
+  ];
+}
+
+/** What the vehicles with an engine are: kind and fuel of the first one met. */
+function fuelOf(index: CaseIndex, engine: string): string {
+  const postings = index.postings(engine);
+  for (let i = 0; i < (postings?.length ?? 0); i++) {
+    const doc = postings!.docs[i]!;
+    const value = index.standing.values[doc] === 1 ? index.valueAt(doc, 'kf') : '';
+    if (value) return `kf|${value}`;
+  }
+  return '';
+}

@@ -1,0 +1,86 @@
+const MONTHS = 'january february march april may june july august september october november december'.split(
+  ' ',
+);
+const UNIT: Record<string, number> = { day: 1, week: 7, month: 30.44, year: 365.25 };
+
+/** A span of time as it was written: its words, and its first day and the day after its last. */
+export interface DateSpan {
+  words: string;
+  from: string;
+  until: string;
+}
+
+const day = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
+const monthSpan = (year: number, month: number) => ({
+  from: day(Date.UTC(year, month, 1)),
+  until: day(Date.UTC(year, month + 1, 1)),
+});
+const month = `(${MONTHS.map((m) => `${m.slice(0, 3)}(?:${m.slice(3)})?`).join('|')})`;
+
+/**
+ * Finds when, in a search line: "last month", "last 6 months", "since 2025", "before march 2026",
+ * "in june", "2026-03", "2026-03-14". A year alone is left to the vehicle.
+ *
+ * @param line as typed
+ * @param today the day it is, ISO 8601
+ * @returns the span with the words that said it, an empty end where it is open; undefined when no time is named
+ */
+export function readDates(line: string, today: string): DateSpan | undefined {
+  const now = Date.parse(today.slice(0, 10));
+  const year = Number(today.slice(0, 4));
+  const at = (pattern: RegExp) => pattern.exec(line.toLowerCase());
+  let m = at(/\b(?:last|past) (?:(\d{1,3}) )?(day|week|month|year)s?\b/);
+  if (m) return { words: m[0], from: day(now - Number(m[1] ?? 1) * UNIT[m[2]!]! * 86_400_000), until: '' };
+  m = at(/\bthis (week|month|year)\b/);
+  if (m) {
+    const from =
+      m[1] === 'year'
+        ? `${year}-01-01`
+        : m[1] === 'month'
+          ? `${today.slice(0, 7)}-01`
+          : day(now - ((new Date(now).getUTCDay() + 6) % 7) * 86_400_000);
+    return { words: m[0], from, until: '' };
+  }
+  m = at(
+    new RegExp(
+      `\\b(?:(since|from|after|before|until|in) )?(?:${month} )?(20\\d{2})(?:-(\\d{2})(?:-(\\d{2}))?)?(?![\\d])`,
+    ),
+  );
+  if (m && (m[1] || m[2] || m[4])) {
+    const y = Number(m[3]);
+    const at0 = m[2]
+      ? MONTHS.findIndex((x) => x.startsWith(m![2]!.slice(0, 3)))
+      : m[4]
+        ? Number(m[4]) - 1
+        : -1;
+    if (at0 > 11) return undefined;
+    const span =
+      at0 < 0
+        ? { from: `${y}-01-01`, until: `${y + 1}-01-01` }
+        : m[5]
+          ? dayOf(y, at0, Number(m[5]))
+          : monthSpan(y, at0);
+    return { words: m[0].trim(), ...bound(m[1] ?? 'in', span) };
+  }
+  m = at(new RegExp(`\\b(since|from|after|before|until|in) ${month}\\b`));
+  if (m) {
+    const wanted = MONTHS.findIndex((x) => x.startsWith(m![2]!.slice(0, 3)));
+    // The last such month that has begun.
+    const y = wanted > new Date(now).getUTCMonth() ? year - 1 : year;
+    return { words: m[0], ...bound(m[1]!, monthSpan(y, wanted)) };
+  }
+  return undefined;
+}
+
+function dayOf(y: number, monthFrom0: number, d: number) {
+  const from = Date.UTC(y, monthFrom0, d);
+  return { from: day(from), until: day(from + 86_400_000) };
+}
+
+function bound(word: string, span: { from: string; until: string }): { from: string; until: string } {
+  if (word === 'since' || word === 'from') return { from: span.from, until: '' };
+  if (word === 'after') return { from: span.until, until: '' };
+  if (word === 'before') return { from: '', until: span.from };
+  if (word === 'until') return { from: '', until: span.until };
+  return span;
+}

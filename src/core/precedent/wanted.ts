@@ -1,0 +1,124 @@
+import { baseCode, readCode } from '@/core/codes';
+import { foldQuestion } from '@/core/guide/facts';
+import { tokens } from '@/core/symptoms';
+import type { VehicleFacts } from '@/core/vehicle';
+import type { CaseDigest } from './profile';
+import type { Chip, ReadingAsked } from './query';
+
+/** A narrowing that a case has to meet, as the facets offer them. */
+export interface Only {
+  by: 'grade' | 'state' | 'make' | 'condition' | 'year';
+  value: string;
+}
+
+/** What is looked for: a query's chips or an open case, in one shape. */
+export interface Wanted {
+  vehicle: VehicleFacts | null;
+  vinPart: string;
+  /** Without failure type; the type where one was named. */
+  codes: { code: string; weight: number; types?: string[] }[];
+  symptoms: string[];
+  conditions: string[];
+  /** Parts and failures of a cause, by id. */
+  parts: string[];
+  words: string[];
+  /** What the open case was asked and answered. */
+  outcomes: { question: string; verdict: string; words: string }[];
+  grade: string;
+  state: '' | 'open' | 'closed';
+  number: number | null;
+  people: string[];
+  /** Opened on or after, and before, in days since 1970. */
+  from: number | null;
+  until: number | null;
+  readings: ReadingAsked[];
+  only: Only[];
+}
+
+/** Nothing wanted yet. */
+export const NOTHING_WANTED: Wanted = {
+  vehicle: null,
+  vinPart: '',
+  codes: [],
+  symptoms: [],
+  conditions: [],
+  parts: [],
+  words: [],
+  outcomes: [],
+  grade: '',
+  state: '',
+  number: null,
+  people: [],
+  from: null,
+  until: null,
+  readings: [],
+  only: [],
+};
+
+/** Turns a query's chips, and the narrowings on it, into what is looked for. */
+export function wantedOf(chips: Chip[], only: Only[] = []): Wanted {
+  const of = (kind: Chip['kind']) => chips.filter((c) => c.kind === kind).map((c) => c.value);
+  const [nickname] = of('vehicle').map((v) => v.split('/'));
+  const make = of('make')[0] ?? nickname?.[0];
+  const model = of('model')[0] ?? nickname?.[1];
+  const engine = of('engine')[0] ?? nickname?.[2];
+  const [year] = of('year');
+  const anyVehicle = make ?? model ?? engine ?? year;
+  const [from, until] = of('date')[0]?.split('…') ?? ['', ''];
+  return {
+    ...NOTHING_WANTED,
+    vehicle:
+      anyVehicle === undefined
+        ? null
+        : {
+            vin: '',
+            make: make ?? '',
+            model: model ?? '',
+            engine: engine ?? '',
+            year: year ? Number(year) : null,
+            kind: '',
+            fuel: '',
+          },
+    vinPart: of('vin')[0] ?? '',
+    codes: of('code').map((code) => {
+      const type = readCode(code)?.failureType;
+      return { code: baseCode(code), weight: 1, ...(type ? { types: [type] } : {}) };
+    }),
+    symptoms: of('symptom'),
+    conditions: of('condition'),
+    parts: [...of('cause part'), ...of('failure')],
+    words: [
+      ...new Set(
+        of('text')
+          .flatMap((w) => tokens(w).map((t) => t.token))
+          .filter(Boolean),
+      ),
+    ],
+    grade: of('grade')[0] ?? '',
+    state: (of('state')[0] ?? '') as Wanted['state'],
+    number: of('number')[0] ? Number(of('number')[0]) : null,
+    people: of('person'),
+    from: from ? Date.parse(from) / 86_400_000 : null,
+    until: until ? Date.parse(until) / 86_400_000 : null,
+    readings: chips.flatMap((c) => (c.kind === 'reading' && c.reading ? [c.reading] : [])),
+    only,
+  };
+}
+
+/** Turns an open case into what is looked for, so that its precedents can be found. */
+export function wantedOfCase(
+  digest: Pick<CaseDigest, 'vehicle' | 'codes' | 'symptoms' | 'conditions' | 'outcomes'>,
+): Wanted {
+  const { vehicle } = digest;
+  const named = vehicle.make !== '' || vehicle.vin !== '';
+  return {
+    ...NOTHING_WANTED,
+    vehicle: named ? vehicle : null,
+    codes: digest.codes,
+    symptoms: digest.symptoms.map((s) => s.id),
+    conditions: digest.conditions,
+    outcomes: digest.outcomes
+      .filter((o) => o.verdict === 'pass' || o.verdict === 'fail')
+      .map((o) => ({ question: foldQuestion(o.question), verdict: o.verdict, words: o.question })),
+  };
+}
