@@ -159,8 +159,12 @@ export const Bulletin = z.object({
   title: line,
   issuedBy: line,
   codes: words,
+  /** In plain words. */
   symptoms: words,
   build: line,
+  /** First and last model year; 0 where it does not matter. */
+  yearFrom: z.number().int().default(0),
+  yearTo: z.number().int().default(0),
   body: prose,
 });
 export type Bulletin = z.infer<typeof Bulletin>;

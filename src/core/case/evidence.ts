@@ -198,14 +198,21 @@ export const Attachment = z.object({
 });
 export type Attachment = z.infer<typeof Attachment>;
 
-/** A recorded signal and how its file was read. */
+/** A recorded signal: the file it stands in, how that is read, and what was laid on it. */
 export const Trace = z.object({
   ...base,
   testId: ref,
   attachmentId: ref,
   name: line,
+  /** Where it comes from: "file", "simulated scope: …". */
+  source: line,
+  at: moment,
   channels: words,
   interval: line,
+  /** How the file is read, as JSON (`ReadAs` of core/traces). */
+  readAs: prose,
+  /** Marks, notes, trigger and where readings were found, as JSON (`Sheet` of core/traces). */
+  sheet: prose,
   note: prose,
 });
 export type Trace = z.infer<typeof Trace>;

@@ -1,16 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { KINDS } from '@/core/case';
-import {
-  bestThreshold,
-  entropy,
-  findForks,
-  foldQuestion,
-  forkFacts,
-  informationGain,
-  sideOf,
-  type ForkCase,
-} from './fork';
+import type { ForkCase } from './attributes';
+import { foldQuestion, forkFacts } from './facts';
+import { findForks, sideOf } from './fork';
+import { bestThreshold, entropy, informationGain } from './information';
 
 /** Quinlan 1986, table 1: 14 Saturday mornings. outlook, temperature, humidity, windy, class. */
 const SATURDAYS = `
@@ -139,8 +133,8 @@ describe('forks', () => {
     expect(first).toMatchObject({ of: 'reading', label: 'trim at 2500 rpm', cases: 4, gain: 1 });
     expect(first!.threshold).toEqual({ value: 11.5, unit: '%' });
     expect(first!.sides.map((s) => [s.says, s.causes[0]!.name, s.numbers])).toEqual([
-      ['above 11.5\u00a0%', 'pump', [9, 12]],
       ['up to 11.5\u00a0%', 'boot', [3, 5]],
+      ['above 11.5\u00a0%', 'pump', [9, 12]],
     ]);
     expect(second).toMatchObject({ of: 'outcome', question: 'Does smoke come out?', cases: 4 });
     // A question that failed on all of them separates nothing.

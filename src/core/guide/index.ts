@@ -4,3 +4,6 @@ export * from './put-test';
 export * from './fork';
 export * from './attributes';
 export * from './odds';
+export * from './facts';
+export * from './information';
+export * from './bulletins';

@@ -1,11 +1,18 @@
-import { attributesOf, type Attribute } from './attributes';
-import { entropy, type ForkCase } from './fork';
+import { attributesOf, type Attribute, type ForkCase } from './attributes';
+import type { Facts } from './facts';
+import { entropy } from './information';
 
-/** A past case near to the open one: its cause, what it was asked, how near and how well proven. */
+/** A past case: its cause, what it was asked, how much it speaks, and how well it is proven. */
 export interface GuideCase extends ForkCase {
-  /** Nearness after the weight of its proof, 0 … 1. */
+  /** How much it speaks, by its proof and nearness, 0 … 1. */
   weight: number;
   grade: string;
+}
+
+/** Shares of causes before any test: from vehicle, codes, symptoms and the shop's base rates. */
+export interface Prior {
+  shares: ReadonlyMap<string, number>;
+  unseen: number;
 }
 
 /** The share of one cause, with what moved it. */
@@ -32,114 +39,175 @@ export interface Odds {
 }
 
 /**
- * Weights of the odds, in one place. Set by judgement: a cause that nobody has met weighs as much as
- * three fifths of a perfect precedent, an answer that nobody has given as half a case.
+ * Weights of the odds, in one place; chosen by `npm run bench -- weights` on worlds of made-up faults
+ * that the reported figures are not taken from.
  */
 export const ODDS = {
+  /** Weight of the unseen, in perfect precedents, where no prior is given. */
   unseen: 0.6,
   /** Pseudo-cases behind each likelihood: half of one for each of two answers (Krichevsky & Trofimov 1981). */
-  smoothing: 1,
-  /** How much a shop-wide base rate adds to what the near cases say. */
-  base: 0.5,
-  /** What is left of a cause that a person ruled out. */
+  smoothing: 0.6,
+  /** Chance that a test fails of which nobody knows what it says with a cause: mostly it is about something else. */
+  stray: 0.05,
+  /** The same for what this shop has not seen: some test has to find it. */
+  strayUnseen: 0.2,
+  /** What is left at most for causes that a person ruled out. */
   ruledOut: 0.03,
 };
 
-interface Model {
-  causes: Map<string, { name: string; cases: GuideCase[]; prior: number }>;
-  attributes: Attribute[];
-  cases: readonly GuideCase[];
+/** One attribute with the chance of each of its answers: with each cause that was asked, with others, with the unseen. */
+interface Asked {
+  a: Attribute;
+  byCause: Map<string, number[]>;
+  other: number[];
+  unseen: number[];
 }
 
-function modelOf(cases: readonly GuideCase[], baseRates: ReadonlyMap<string, number>): Model {
+interface Model {
+  causes: Map<string, { name: string; cases: GuideCase[]; mass: number }>;
+  asked: Asked[];
+  cases: readonly GuideCase[];
+  unseen: number;
+}
+
+function modelOf(cases: readonly GuideCase[], prior: Prior | undefined): Model {
   const causes: Model['causes'] = new Map();
   for (const c of cases) {
-    const known = causes.get(c.cause.key) ?? { name: c.cause.name, cases: [], prior: 0 };
+    const known = causes.get(c.cause.key) ?? { name: c.cause.name, cases: [], mass: 0 };
     known.cases.push(c);
-    known.prior += c.weight;
+    known.mass += c.weight;
     causes.set(c.cause.key, known);
   }
-  for (const [key, c] of causes) c.prior += ODDS.base * (baseRates.get(key) ?? 0);
-  return { causes, attributes: attributesOf(cases), cases };
-}
-
-/** How often an answer is given over all near cases, smoothed towards even. */
-function usual(model: Model, a: Attribute, answer: string): number {
-  return rate(model.cases, a, answer, 1 / a.answers.length);
-}
-
-/** How often cases of one cause give an answer, smoothed towards what is usual. */
-function likelihood(model: Model, cases: readonly GuideCase[], a: Attribute, answer: string): number {
-  return rate(cases, a, answer, usual(model, a, answer));
-}
-
-function rate(cases: readonly GuideCase[], a: Attribute, answer: string, towards: number): number {
-  let hits = 0;
-  let all = 0;
-  for (const c of cases) {
-    const given = a.answerOf(c);
-    if (given === undefined) continue;
-    all += c.weight;
-    if (given === answer) hits += c.weight;
+  let unseen = ODDS.unseen;
+  if (prior) {
+    unseen = prior.unseen;
+    // What has no case to speak for it here is as good as unseen.
+    for (const [key, share] of prior.shares) if (!causes.has(key)) unseen += share;
+    for (const [key, c] of causes) c.mass = prior.shares.get(key) ?? 0;
   }
-  return (hits + ODDS.smoothing * towards) / (all + ODDS.smoothing);
+  return { causes, asked: attributesOf(cases).map((a) => countAnswers(a, cases)), cases, unseen };
 }
+
+/** Counts answers by cause, smoothed towards those of a vehicle that has nothing wrong there. */
+function countAnswers(a: Attribute, cases: readonly GuideCase[]): Asked {
+  const all = a.answers.map(() => 0);
+  const hits = new Map<string, number[]>();
+  for (const c of cases) {
+    const given = a.answers.indexOf(a.answerOf(c) ?? '');
+    if (given < 0) continue;
+    all[given]! += c.weight;
+    const own = hits.get(c.cause.key) ?? a.answers.map(() => 0);
+    own[given]! += c.weight;
+    hits.set(c.cause.key, own);
+  }
+  const even = smoothed(all, [0.5, 0.5]);
+  const strayed = (stray: number) =>
+    a.sound === undefined ? even : a.answers.map((_, i) => (i === a.sound ? 1 - stray : stray));
+  const other = strayed(ODDS.stray);
+  // A single case that answered otherwise must not rule a cause out: half of what stands behind is even.
+  const between = other.map((o, i) => (o + even[i]!) / 2);
+  return {
+    a,
+    other,
+    unseen: strayed(ODDS.strayUnseen),
+    byCause: new Map([...hits].map(([key, own]) => [key, smoothed(own, between)])),
+  };
+}
+
+function smoothed(hits: readonly number[], towards: readonly number[]): number[] {
+  const n = hits.reduce((x, y) => x + y, 0);
+  return hits.map((h, i) => (h + ODDS.smoothing * towards[i]!) / (n + ODDS.smoothing));
+}
+
+const chanceOf = (x: Asked, cause: string, answer: number): number =>
+  (x.byCause.get(cause) ?? x.other)[answer]!;
 
 /**
- * Odds over causes for an open case: near cases by their nearness, the shop's base rates, then every
+ * Odds over causes for an open case: what vehicle, codes, symptoms and base rates say, then every
  * answer that the case has given so far by Bayes' rule, answers taken as independent given the cause
  * (naive Bayes). Smoothed, so that three cases do not shout; always with a share for what this shop
  * has not seen.
  *
  * @param near past cases, once for each of their causes
  * @param here what the open case has been asked and answered
- * @param baseRates share of all the shop's cases by cause
+ * @param prior shares before any test; without it each near case counts by its weight
  * @param ruledOut keys of causes that a person ruled out on the open case
  * @returns causes, likeliest first, and the share of the unseen; all of it unseen without any near case
  */
 export function oddsOf(
   near: readonly GuideCase[],
-  here: Pick<ForkCase, 'outcomes' | 'readings'>,
-  baseRates: ReadonlyMap<string, number> = new Map(),
+  here: Facts,
+  prior?: Prior,
   ruledOut: ReadonlySet<string> = new Set(),
 ): Odds {
-  return settle(modelOf(near, baseRates), here, ruledOut);
+  return settle(modelOf(near, prior), here, ruledOut);
 }
 
-function settle(
-  model: Model,
-  here: Pick<ForkCase, 'outcomes' | 'readings'>,
-  ruledOut: ReadonlySet<string>,
-): Odds {
-  const given = model.attributes.flatMap((a) => {
-    const answer = a.answerOf(here);
-    return answer === undefined ? [] : [{ a, answer, usual: usual(model, a, answer) }];
+interface Settled {
+  rows: {
+    key: string;
+    cause: Model['causes'] extends Map<string, infer C> ? C : never;
+    share: number;
+    moved: CauseOdds['moved'];
+  }[];
+  unseen: number;
+}
+
+/** Shares by Bayes' rule alone. */
+function bayes(model: Model, here: Facts, ruledOut: ReadonlySet<string>): Settled {
+  const given = model.asked.flatMap((x) => {
+    const answer = x.a.answers.indexOf(x.a.answerOf(here) ?? '');
+    return answer < 0 ? [] : [{ x, answer }];
   });
-  const rows = [...model.causes].map(([key, c]) => {
+  const mass0 = [...model.causes.values()].reduce((sum, c) => sum + c.mass, 0) || 1;
+  // What an answer is worth to a cause is told beside the average over all causes.
+  const average = given.map(
+    ({ x, answer }) =>
+      [...model.causes].reduce((sum, [key, c]) => sum + c.mass * chanceOf(x, key, answer), 0) / mass0,
+  );
+  const rows = [...model.causes].map(([key, cause]) => {
     const moved: CauseOdds['moved'] = [];
-    let mass = c.prior * (ruledOut.has(key) ? ODDS.ruledOut : 1);
-    for (const g of given) {
-      const factor = likelihood(model, c.cases, g.a, g.answer) / g.usual;
-      mass *= factor;
+    let mass = cause.mass;
+    given.forEach(({ x, answer }, i) => {
+      const chance = chanceOf(x, key, answer);
+      mass *= chance;
+      const factor = chance / average[i]!;
       if (Math.abs(Math.log(factor)) > 0.1)
-        moved.push({ words: g.a.label || g.a.words, answer: g.answer, factor });
-    }
-    return { key, c, moved, mass };
+        moved.push({ words: x.a.label || x.a.words, answer: x.a.answers[answer]!, factor });
+    });
+    return { key, cause, moved, mass };
   });
-  const total = rows.reduce((sum, r) => sum + r.mass, 0) + ODDS.unseen;
+  const unseen = given.reduce((mass, { x, answer }) => mass * x.unseen[answer]!, model.unseen);
+  // However likely it looks, what a person ruled out keeps no more than a sliver of the whole.
+  const rest = rows.reduce((sum, r) => sum + (ruledOut.has(r.key) ? 0 : r.mass), 0) + unseen;
+  const out = rows.reduce((sum, r) => sum + (ruledOut.has(r.key) ? r.mass : 0), 0);
+  const sliver = (ODDS.ruledOut / (1 - ODDS.ruledOut)) * rest;
+  const left = out > 0 ? Math.min(ODDS.ruledOut, sliver / out) : 1;
+  for (const r of rows) if (ruledOut.has(r.key)) r.mass *= left;
+  const total = rows.reduce((sum, r) => sum + r.mass, 0) + unseen;
   return {
-    causes: rows
-      .map(({ key, c, moved, mass }) => ({
-        key,
-        name: c.name,
-        share: mass / total,
-        numbers: [...c.cases].sort((a, b) => b.weight - a.weight).map((x) => x.number),
-        byGrade: countBy(c.cases.map((x) => x.grade)),
-        moved: moved.sort((a, b) => Math.abs(Math.log(b.factor)) - Math.abs(Math.log(a.factor))),
-        ruledOut: ruledOut.has(key),
-      }))
-      .sort((a, b) => b.share - a.share),
-    unseen: ODDS.unseen / total,
+    rows: rows.map(({ key, cause, moved, mass }) => ({ key, cause, moved, share: mass / total })),
+    unseen: unseen / total,
+  };
+}
+
+function settle(model: Model, here: Facts, ruledOut: ReadonlySet<string>): Odds {
+  if (model.causes.size === 0) return { causes: [], unseen: 1, cases: 0 };
+  const { rows, unseen } = bayes(model, here, ruledOut);
+  const causes = rows
+    .map(({ key, cause, moved, share }) => ({
+      key,
+      name: cause.name,
+      share,
+      numbers: [...cause.cases].sort((a, b) => b.weight - a.weight).map((x) => x.number),
+      byGrade: countBy(cause.cases.map((x) => x.grade)),
+      moved: moved.sort((a, b) => Math.abs(Math.log(b.factor)) - Math.abs(Math.log(a.factor))),
+      ruledOut: ruledOut.has(key),
+    }))
+    .sort((a, b) => Number(a.ruledOut) - Number(b.ruledOut) || b.share - a.share);
+  return {
+    causes,
+    unseen,
     cases: new Set(model.cases.map((c) => c.id)).size,
   };
 }
@@ -165,9 +233,9 @@ export interface NextTest {
     says: string;
     chance: number;
     /** The likeliest cause after this answer. */
-    then: { name: string; share: number };
-    /** The cause that this answer speaks for most, before and after it. */
-    lifts: { name: string; from: number; share: number };
+    then: { name: string; from: number; share: number };
+    /** The cause that this answer speaks for most, before and after it; none when it leaves each with next to nothing. */
+    lifts: { name: string; from: number; share: number } | null;
   }[];
   /** Where it was done before: case and its number, nearest first. */
   from: { id: string; number: number }[];
@@ -178,6 +246,24 @@ export interface NextTest {
 /** Minutes of a test whose minutes nobody noted; common practice, no source. */
 const USUAL_MINUTES = 15;
 const LEAST_GAIN = 0.015;
+/**
+ * A test is offered for the causes it was asked about, when one of them has this share or may get it by
+ * an answer: what tells only far-fetched causes from each other is not worth walking to the car for.
+ */
+const WORTH_ASKING = 0.1;
+/** A share below this is as good as none. */
+const NOTICEABLE = 0.02;
+
+/** Odds and next tests from one look at the cases: what both rest on is worked out once. */
+export function guideOf(
+  near: readonly GuideCase[],
+  here: Facts,
+  prior?: Prior,
+  ruledOut: ReadonlySet<string> = new Set(),
+): { odds: Odds; next: NextTest[] } {
+  const model = modelOf(near, prior);
+  return { odds: settle(model, here, ruledOut), next: testsFrom(model, here, ruledOut, 3) };
+}
 
 /**
  * The tests that are expected to tell most per minute: for each question that near cases were asked
@@ -185,60 +271,89 @@ const LEAST_GAIN = 0.015;
  *
  * @param near past cases, once for each of their causes
  * @param here what the open case has been asked and answered
+ * @param prior shares before any test, as in `oddsOf`
  * @returns best first; none when nothing that was asked before could tell more
  */
 export function nextTests(
   near: readonly GuideCase[],
-  here: Pick<ForkCase, 'outcomes' | 'readings'>,
-  baseRates: ReadonlyMap<string, number> = new Map(),
+  here: Facts,
+  prior?: Prior,
   ruledOut: ReadonlySet<string> = new Set(),
   most = 3,
 ): NextTest[] {
-  const model = modelOf(near, baseRates);
-  const now = settle(model, here, ruledOut);
-  const before = entropy([...now.causes.map((c) => c.share), now.unseen]);
-  if (now.causes.length === 0) return [];
-  const tests = model.attributes.flatMap((a): NextTest[] => {
-    if (here.outcomes.has(a.question)) return [];
-    const answers = a.answers.map((answer) => {
-      const masses = now.causes.map((c) => ({
-        name: c.name,
-        from: c.share,
-        mass: c.share * likelihood(model, model.causes.get(c.key)!.cases, a, answer),
+  return testsFrom(modelOf(near, prior), here, ruledOut, most);
+}
+
+function testsFrom(model: Model, here: Facts, ruledOut: ReadonlySet<string>, most: number): NextTest[] {
+  const now = bayes(model, here, ruledOut);
+  const before = entropy([...now.rows.map((r) => r.share), now.unseen]);
+  if (now.rows.length === 0) return [];
+  const asking = askingOf(model.cases);
+  const tests = model.asked.flatMap((x): NextTest[] => {
+    if (here.outcomes.has(x.a.question)) return [];
+    const answers = x.a.answers.map((says, answer) => {
+      const masses = now.rows.map((r) => ({
+        name: r.cause.name,
+        from: r.share,
+        mass: r.share * chanceOf(x, r.key, answer),
       }));
-      const unseen = now.unseen * usual(model, a, answer);
+      const unseen = now.unseen * x.unseen[answer]!;
       const chance = masses.reduce((sum, m) => sum + m.mass, 0) + unseen;
-      const after = masses.map((m) => ({ name: m.name, from: m.from, share: m.mass / chance }));
-      const top = after.reduce((x, y) => (y.share > x.share ? y : x));
-      const lifted = after.reduce((x, y) => (y.share / y.from > x.share / x.from ? y : x));
       return {
-        says: answer,
+        says,
         chance,
-        then: { name: top.name, share: top.share },
-        lifts: lifted,
-        left: entropy([...after.map((m) => m.share), unseen / chance]),
+        after: masses.map((m) => ({ name: m.name, from: m.from, share: m.mass / chance })),
+        left: entropy([...masses.map((m) => m.mass / chance), unseen / chance]),
       };
     });
-    const gain = before - answers.reduce((sum, x) => sum + x.chance * x.left, 0);
+    const worthAsking = now.rows.some(
+      (r, i) =>
+        x.byCause.has(r.key) &&
+        (r.share >= WORTH_ASKING || answers.some((a) => a.after[i]!.share >= WORTH_ASKING)),
+    );
+    if (!worthAsking) return [];
+    const gain = before - answers.reduce((sum, r) => sum + r.chance * r.left, 0);
     if (gain < LEAST_GAIN) return [];
-    const asked = [
-      ...new Map(near.filter((c) => c.outcomes.has(a.question)).map((c) => [c.id, c])).values(),
-    ].sort((x, y) => y.weight - x.weight);
-    const noted = asked.flatMap((c) => c.outcomes.get(a.question)!.minutes ?? []).sort((x, y) => x - y);
+    const asked = asking.get(x.a.question) ?? [];
+    const noted = asked.flatMap((c) => c.outcomes.get(x.a.question)!.minutes ?? []).sort((p, q) => p - q);
     const minutes = Math.max(noted[Math.floor(noted.length / 2)] ?? USUAL_MINUTES, 1);
     return [
       {
-        question: a.words,
-        label: a.label,
+        question: x.a.words,
+        label: x.a.label,
         minutes,
         minutesKnown: noted.length > 0,
         gain,
         perMinute: gain / minutes,
-        answers: answers.map(({ says, chance, then, lifts }) => ({ says, chance, then, lifts })),
+        answers: answers.map(({ says, chance, after }) => {
+          const top = after.reduce((p, q) => (q.share > p.share ? q : p));
+          const told = ({ share, from }: { share: number; from: number }) => share * Math.log(share / from);
+          const lifts = after.reduce((p, q) => (told(q) > told(p) ? q : p));
+          const noticed = lifts.share > lifts.from && lifts.share >= NOTICEABLE;
+          return {
+            says,
+            chance,
+            then: { name: top.name, from: top.from, share: top.share },
+            lifts: noticed ? lifts : null,
+          };
+        }),
         from: asked.map((c) => ({ id: c.id, number: c.number })),
-        key: a.question,
+        key: x.a.question,
       },
     ];
   });
-  return tests.sort((x, y) => y.perMinute - x.perMinute).slice(0, most);
+  return tests.sort((p, q) => q.perMinute - p.perMinute).slice(0, most);
+}
+
+/** Cases by the questions they were asked, each once, those that speak most first. */
+function askingOf(near: readonly GuideCase[]): Map<string, GuideCase[]> {
+  const asking = new Map<string, GuideCase[]>();
+  const once = [...new Map(near.map((c) => [c.id, c])).values()].sort((p, q) => q.weight - p.weight);
+  for (const c of once)
+    for (const question of c.outcomes.keys()) {
+      const list = asking.get(question);
+      if (list) list.push(c);
+      else asking.set(question, [c]);
+    }
+  return asking;
 }
