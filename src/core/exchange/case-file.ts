@@ -2,6 +2,7 @@ import { z } from 'zod';
 import {
   AUTHORISATIONS,
   CAUSE_STATES,
+  CODE_STATUSES,
   EARLIER_KINDS,
   EXPECTATION_SOURCES,
   FREQUENCIES,
@@ -21,6 +22,38 @@ import {
 const line = z.string().max(400).optional();
 const prose = z.string().max(20_000).optional();
 const at = z.iso.datetime();
+const id = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'An id is 1 to 40 letters, digits, "-" or "_".');
+/** A name that other parts of the file use. */
+const ref = z.string().max(60);
+
+/** What a scan report said, as rows. */
+const ScanRead = z.object({
+  modules: z.array(z.object({ name: line, answered: z.boolean() })).optional(),
+  codes: z
+    .array(
+      z.object({
+        code: z.string().min(1).max(60),
+        text: line,
+        statuses: z.array(z.enum(CODE_STATUSES)).max(7).optional(),
+        /** Position in the list of modules, from 1. */
+        module: z.number().int().min(1).optional(),
+        freeze: z.array(z.object({ name: line, entered: line })).optional(),
+      }),
+    )
+    .optional(),
+  live: z.array(z.object({ name: line, entered: line })).optional(),
+  monitors: z
+    .array(z.object({ name: line, state: z.enum(['complete', 'incomplete', 'not supported']) }))
+    .optional(),
+  leftover: z.array(z.string().max(2000)).max(5000).optional(),
+});
+
+const ComebackOf = z.object({
+  id: id.optional(),
+  number: z.number().int().optional(),
+  state: z.enum(['proposed', 'confirmed', 'rejected']),
+  why: line,
+});
 
 /**
  * One case as a file, in plain words: symptoms as sentences, scans as pasted text, causes as part
@@ -28,6 +61,8 @@ const at = z.iso.datetime();
  */
 export const CaseFile = z.object({
   format: z.literal('vantle-case/1'),
+  /** Names the case for good: taken in twice, it is one case. Without it the content names it. */
+  id: id.optional(),
   number: z.number().int().min(1).optional(),
   openedAt: at,
   closedAt: at.optional(),
@@ -37,6 +72,8 @@ export const CaseFile = z.object({
   customer: line,
   odometer: line,
   vehicle: z.object({
+    /** Names a vehicle without a VIN over several cases. */
+    id: id.optional(),
     vin: line,
     plate: line,
     kind: z.enum(VEHICLE_KINDS).optional(),
@@ -60,7 +97,8 @@ export const CaseFile = z.object({
   symptoms: z
     .array(
       z.object({
-        words: z.string().min(1).max(400),
+        words: z.string().max(400),
+        /** The symptom by its id in the vocabulary; without it the words are read. */
         concept: line,
         conditions: z.array(z.string()).optional(),
         frequency: z.enum(FREQUENCIES).optional(),
@@ -92,7 +130,11 @@ export const CaseFile = z.object({
         key: z.enum(['', 'off', 'on', 'start']).optional(),
         engine: z.enum(['', 'off', 'cranking', 'running']).optional(),
         battery: line,
+        odometer: line,
+        /** The report as it came. */
         text: z.string().max(500_000),
+        /** What stands on the case of it; without this the text is read. */
+        read: ScanRead.optional(),
       }),
     )
     .optional(),
@@ -102,6 +144,8 @@ export const CaseFile = z.object({
     .array(
       z.object({
         ref: z.string().min(1).max(60),
+        /** The shop's procedure it follows, by its id. */
+        id: line,
         title: line,
         at,
         state: z.enum(['', 'done', 'stopped']).optional(),
@@ -117,8 +161,9 @@ export const CaseFile = z.object({
         at,
         by: line,
         repeatOf: line,
-        /** The procedure of this file it is a step of. */
+        /** The procedure of this file it is a step of, and the shop's procedure by its id. */
         procedure: line,
+        procedureId: line,
         /** Why this step was left out. */
         skipped: line,
         question: z.string().max(400),
@@ -147,6 +192,18 @@ export const CaseFile = z.object({
               z.string(),
               z.union([z.string().max(400), z.array(z.record(z.string(), z.string().max(400))).max(200)]),
             ),
+            /** The entries cell by cell, in place of `entries`. */
+            cells: z
+              .array(
+                z.object({
+                  field: z.string().min(1).max(60),
+                  at: line,
+                  column: line,
+                  entered: z.string().max(400),
+                }),
+              )
+              .max(800)
+              .optional(),
           })
           .optional(),
         overrule: z.enum(['', 'pass', 'fail', 'unsure', 'void']).optional(),
@@ -180,8 +237,8 @@ export const CaseFile = z.object({
     .array(
       z.object({
         ref: line,
-        part: z.string().min(1).max(120),
-        failure: z.string().min(1).max(120),
+        part: z.string().max(120).optional(),
+        failure: z.string().max(120).optional(),
         where: line,
         why: prose,
         misled: prose,
@@ -200,6 +257,7 @@ export const CaseFile = z.object({
   repairs: z
     .array(
       z.object({
+        /** The cause by its ref; the first one if not said, none if empty. */
         cause: line,
         at: at.optional(),
         by: line,
@@ -214,7 +272,8 @@ export const CaseFile = z.object({
         parts: z
           .array(
             z.object({
-              name: z.string(),
+              ref: line,
+              name: z.string().max(400),
               number: line,
               source: z.enum(PART_SOURCES).optional(),
               soldAs: line,
@@ -233,6 +292,8 @@ export const CaseFile = z.object({
         state: z.enum(['open', 'passed', 'failed', 'not possible']),
         result: line,
         test: line,
+        /** Position in this file's list of scans, from 1. */
+        scan: z.number().int().min(1).optional(),
         at: at.optional(),
         by: line,
       }),
@@ -249,10 +310,46 @@ export const CaseFile = z.object({
       }),
     )
     .optional(),
-  /** Number of the earlier case of which this is a comeback. */
-  comebackOf: z
-    .object({ number: z.number().int(), state: z.enum(['proposed', 'confirmed', 'rejected']), why: line })
+  /** The earlier case of which this is a comeback, by its id or number. */
+  comebackOf: ComebackOf.optional(),
+  /** The same, where there are several. */
+  comebacksOf: z.array(ComebackOf).optional(),
+  /** Photos and other files; `data` is their content in base64. */
+  files: z
+    .array(
+      z.object({
+        ref: ref.optional(),
+        name: line,
+        mime: line,
+        bytes: z.number().int().min(0).optional(),
+        sha256: line,
+        at: at.optional(),
+        note: line,
+        test: line,
+        /** A fitted part, by its ref. */
+        part: line,
+        data: z.base64().optional(),
+      }),
+    )
     .optional(),
+  traces: z
+    .array(
+      z.object({
+        name: line,
+        source: line,
+        at: z.iso.datetime().optional(),
+        channels: z.array(z.string().max(120)).max(60).optional(),
+        interval: line,
+        readAs: prose,
+        sheet: prose,
+        note: prose,
+        test: line,
+        file: line,
+      }),
+    )
+    .optional(),
+  /** Bulletins consulted, by their id on the shelf. */
+  bulletins: z.array(z.object({ id: z.string().min(1).max(40), helped: line })).optional(),
   unexplained: prose,
   lesson: prose,
 });

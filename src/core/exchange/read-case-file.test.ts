@@ -40,7 +40,7 @@ function read(over: Partial<CaseFile>) {
     catalogue,
     newId: () => `id${++n}`,
     person: (name) => (name === 'Mara' ? 'mara' : null),
-    earlierCaseId: 'earlier',
+    earlierCase: () => 'earlier',
   });
   const of = (kind: Kind) => rows.filter((r) => r.kind === kind).map((r) => r.row);
   return { rows, fresh, of };

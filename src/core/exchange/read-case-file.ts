@@ -1,8 +1,9 @@
+import type { z } from 'zod';
 import { KINDS, type CatalogueItem, type Kind } from '@/core/case';
 import type { Catalogue } from '@/core/cause';
 import { checkOf, rowsFor } from '@/core/checks';
 import { readCode, readScan, type ScanReport } from '@/core/codes';
-import { readSentence, symptomById } from '@/core/symptoms';
+import { SHIPPED, symptomById, type Vocabulary } from '@/core/symptoms';
 import type { CaseFile } from './case-file';
 
 /** Rows ready to be stored, owners before what hangs on them. */
@@ -24,8 +25,28 @@ export interface Receiving {
   newId: () => string;
   /** Id of a person by name, or null. */
   person: (name: string | undefined) => string | null;
-  /** Id of the earlier case this one came back from, where the file names one. */
-  earlierCaseId: string | null;
+  /** Id of an earlier case this one came back from, by what the file says of it; undefined if it is not here. */
+  earlierCase: (of: { id?: string | undefined; number?: number | undefined }) => string | undefined;
+  /** The shop's own vocabulary. */
+  vocabulary?: Vocabulary;
+}
+
+const known = new Map<Kind, { name: string; missing: unknown }[]>();
+
+/**
+ * The fields of a kind of row, with what each says where nobody said anything. The file's own shape has
+ * checked what is in it; checking each of its some forty rows again would be a third of an import.
+ */
+function fieldsOf(kind: Kind) {
+  let fields = known.get(kind);
+  if (!fields) {
+    fields = Object.entries(KINDS[kind].shape as Record<string, z.ZodType>).map(([name, field]) => ({
+      name,
+      missing: field.safeParse(undefined).data,
+    }));
+    known.set(kind, fields);
+  }
+  return fields;
 }
 
 /**
@@ -44,9 +65,17 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
   /** Adds a row; fields the file leaves out take the defaults of the row's own shape. */
   const add = (kind: Kind, fields: Record<string, unknown>, position = 0): string => {
     const id = typeof fields.id === 'string' ? fields.id : newId();
-    const row = KINDS[kind].parse({ caseId, position, ...fields, id }) as Record<string, unknown> & {
-      id: string;
-    };
+    // In the order of the shape, as rows come from the database too.
+    const row = { id } as Record<string, unknown> & { id: string };
+    for (const { name, missing } of fieldsOf(kind)) {
+      const value =
+        name === 'id'
+          ? id
+          : name === 'caseId'
+            ? caseId
+            : (fields[name] ?? (name === 'position' ? position : undefined));
+      row[name] = value === undefined ? missing : value;
+    }
     rows.push({ kind, row });
     return id;
   };
@@ -89,9 +118,11 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
   });
 
   const symptomIds = (file.symptoms ?? []).map((s, i) => {
-    const read = readSentence(s.words);
+    const read = (into.vocabulary ?? SHIPPED).read(s.words);
     const concept =
-      s.concept && symptomById(s.concept) ? s.concept : (read.symptoms.find((x) => !x.negated)?.id ?? '');
+      s.concept !== undefined && (s.concept === '' || symptomById(s.concept))
+        ? s.concept
+        : (read.symptoms.find((x) => !x.negated)?.id ?? '');
     return add(
       'symptom',
       {
@@ -105,21 +136,23 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
   });
   (file.earlier ?? []).forEach((e, i) => add('earlier', { ...e }, i));
 
-  (file.scans ?? []).forEach((scan, i) => {
-    const { report } = readScan(scan.text);
+  const scans = (file.scans ?? []).map(({ read, ...scan }, i) => {
+    const report = read ? undefined : readScan(scan.text).report;
     const scanId = add(
       'scan',
       {
         ...scan,
-        battery: scan.battery ?? report.battery,
-        tool: scan.tool ?? report.tool,
-        key: scan.key ?? report.key,
-        engine: scan.engine ?? report.engine,
-        leftover: report.leftover,
+        battery: scan.battery ?? report?.battery,
+        tool: scan.tool ?? report?.tool,
+        key: scan.key ?? report?.key,
+        engine: scan.engine ?? report?.engine,
+        leftover: read ? read.leftover : report!.leftover,
       },
       i,
     );
-    for (const { kind, row } of reportRows(scanId, report, newId)) add(kind, row);
+    const told = report ?? asReport(read!);
+    for (const { kind, row } of reportRows(scanId, told, newId)) add(kind, row, row.position as number);
+    return scanId;
   });
   (file.clears ?? []).forEach((c, i) => add('clear', { ...c }, i));
   (file.roles ?? []).forEach((r, i) => add('role', { ...r, code: readCode(r.code)?.code ?? r.code }, i));
@@ -141,14 +174,20 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
     return hit;
   };
   const runs = new Map<string, string>();
-  (file.procedures ?? []).forEach(({ ref, ...run }, i) => runs.set(ref, add('run', run, i)));
+  (file.procedures ?? []).forEach(({ ref, id: procedureId, ...run }, i) =>
+    runs.set(ref, add('run', { ...run, procedureId: procedureId ?? null }, i)),
+  );
+  // A test may be named before it stands in the list.
+  for (const t of file.tests ?? []) if (t.ref) tests.set(t.ref, newId());
   (file.tests ?? []).forEach((t, i) => {
-    const { conditions, readings, says, repeatOf, by, check, procedure, ...fields } = t;
+    const { conditions, readings, says, repeatOf, by, check, procedure, procedureId, ...fields } = t;
     const id = add(
       'test',
       {
         ...fields,
+        ...(t.ref ? { id: tests.get(t.ref) } : {}),
         byId: into.person(by),
+        procedureId: procedureId ?? null,
         repeatOf: repeatOf ? named(tests, repeatOf, 'test') : null,
         runId: procedure ? named(runs, procedure, 'procedure') : null,
         checkId: check?.id,
@@ -156,7 +195,6 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
       i,
     );
     entriesOf(check).forEach((cell, n) => add('input', { ...cell, testId: id }, n));
-    if (t.ref) tests.set(t.ref, id);
     (conditions ?? []).forEach((c, n) => add('condition', { ...c, testId: id }, n));
     (readings ?? []).forEach((r, n) => add('reading', { ...r, testId: id }, n));
     (says ?? []).forEach((s, n) =>
@@ -182,30 +220,101 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
     }
     for (const t of explains?.tests ?? []) say('test', named(tests, t, 'test'));
   });
+  const parts = new Map<string, string>();
   (file.repairs ?? []).forEach((r, i) => {
-    const { parts, cause, by, ...fields } = r;
-    const causeId = cause ? named(causes, cause, 'cause') : (causes.get('1') ?? null);
+    const { parts: fitted, cause, by, ...fields } = r;
+    const causeId =
+      cause === undefined
+        ? (causes.values().next().value ?? null)
+        : cause === ''
+          ? null
+          : named(causes, cause, 'cause');
     const repairId = add('repair', { ...fields, causeId, byId: into.person(by) }, i);
-    (parts ?? []).forEach((p, n) => add('part', { ...p, repairId }, n));
+    (fitted ?? []).forEach(({ ref, ...p }, n) => {
+      const id = add('part', { ...p, repairId }, n);
+      if (ref) parts.set(ref, id);
+    });
   });
   (file.proof ?? []).forEach((p, i) => {
-    const { test, by, ...fields } = p;
-    add('proof', { ...fields, testId: test ? named(tests, test, 'test') : null, byId: into.person(by) }, i);
+    const { test, scan, by, ...fields } = p;
+    if (scan !== undefined && !scans[scan - 1])
+      throw new Error(`A step of the proof names scan ${scan}, but the file has ${scans.length}.`);
+    add(
+      'proof',
+      {
+        ...fields,
+        testId: test ? named(tests, test, 'test') : null,
+        scanId: scan === undefined ? null : scans[scan - 1],
+        byId: into.person(by),
+      },
+      i,
+    );
   });
   (file.followUps ?? []).forEach((f, i) => add('followUp', { ...f }, i));
-  if (file.comebackOf && into.earlierCaseId) {
-    add('comeback', { ofCaseId: into.earlierCaseId, state: file.comebackOf.state, why: file.comebackOf.why });
-  }
+  [...(file.comebackOf ? [file.comebackOf] : []), ...(file.comebacksOf ?? [])].forEach((c, i) => {
+    const ofCaseId = into.earlierCase(c);
+    if (!ofCaseId)
+      throw new Error(`It names case ${c.number ?? c.id} as the earlier one, which is not here.`);
+    add('comeback', { ofCaseId, state: c.state, why: c.why }, i);
+  });
+  const files = new Map<string, string>();
+  (file.files ?? []).forEach(({ ref, test, part, sha256, data: _data, ...f }, i) => {
+    const id = add(
+      'attachment',
+      {
+        ...f,
+        hash: sha256,
+        testId: test ? named(tests, test, 'test') : null,
+        partId: part ? named(parts, part, 'part') : null,
+      },
+      i,
+    );
+    if (ref) files.set(ref, id);
+  });
+  (file.traces ?? []).forEach(({ test, file: of, ...t }, i) =>
+    add(
+      'trace',
+      {
+        ...t,
+        testId: test ? named(tests, test, 'test') : null,
+        attachmentId: of ? named(files, of, 'file') : null,
+      },
+      i,
+    ),
+  );
+  (file.bulletins ?? []).forEach((b, i) => add('bulletinUse', { bulletinId: b.id, helped: b.helped }, i));
   return { rows, fresh };
 }
 
 /** The entries of a computed check as rows; refuses a check that this version does not have. */
 function entriesOf(check: NonNullable<CaseFile['tests']>[number]['check']) {
   if (!check) return [];
+  if (check.cells) return check.cells;
   const known = checkOf(check.id);
   if (!known) throw new Error(`The file uses a computed check "${check.id}", which is not known here.`);
   return rowsFor(known, check.entries);
 }
+
+/** What a file says was read from a scan, in the shape a report has. */
+function asReport(read: NonNullable<NonNullable<CaseFile['scans']>[number]['read']>): ReportParts {
+  const codes = read.codes ?? [];
+  return {
+    modules: (read.modules ?? []).map((m) => ({ name: m.name ?? '', answered: m.answered })),
+    codes: codes.map((c) => ({
+      code: c.code,
+      text: c.text ?? '',
+      statuses: c.statuses ?? [],
+      module: c.module === undefined ? null : c.module - 1,
+    })),
+    freeze: codes.flatMap((c, code) =>
+      (c.freeze ?? []).map((f) => ({ code, name: f.name ?? '', entered: f.entered ?? '' })),
+    ),
+    live: (read.live ?? []).map((l) => ({ name: l.name ?? '', entered: l.entered ?? '' })),
+    monitors: (read.monitors ?? []).map((m) => ({ name: m.name ?? '', state: m.state })),
+  };
+}
+
+type ReportParts = Pick<ScanReport, 'modules' | 'codes' | 'freeze' | 'live' | 'monitors'>;
 
 /**
  * The rows of a scan report under its scan: modules, codes, freeze-frame values, monitors.
@@ -217,7 +326,7 @@ function entriesOf(check: NonNullable<CaseFile['tests']>[number]['check']) {
  */
 export function reportRows(
   scanId: string,
-  report: ScanReport,
+  report: ReportParts,
   newId: () => string,
 ): {
   kind: 'module' | 'code' | 'freeze' | 'live' | 'monitor';
@@ -228,7 +337,7 @@ export function reportRows(
     id: newId(),
     scanId,
     position: i,
-    moduleId: module === null ? null : modules[module]!.id,
+    moduleId: module === null ? null : (modules[module]?.id ?? null),
     ...c,
   }));
   return [

@@ -1,0 +1,3 @@
+export * from './answers';
+export * from './open-api';
+export * from './operations';

@@ -1,0 +1,107 @@
+import { z } from 'zod';
+import { CaseFile, FindAnswer, GuideAnswer, ImportAnswer, Problem } from './answers';
+
+/** One way in for programs: path, what it takes, what it answers. The description is made from these. */
+export interface Operation {
+  id: string;
+  method: 'get' | 'post';
+  path: string;
+  summary: string;
+  /** Parameters in the path and behind the question mark, as they come: text. */
+  params: Record<string, z.ZodType>;
+  body?: { type: string; about: string };
+  answers: Record<number, { about: string; type: string; schema?: { name: string; of: z.ZodType } }>;
+}
+
+const limit = z.coerce
+  .number('limit is a number from 1 to 100.')
+  .int('limit is a whole number from 1 to 100.')
+  .min(1, 'limit is at least 1.')
+  .max(100, 'limit is at most 100.');
+export const FindQuery = z.object({
+  q: z.string().max(500, 'q is at most 500 characters long.').default('').describe('The search line.'),
+  limit: limit.default(30).describe('How many cases at the most.'),
+});
+export const ExportQuery = z.object({
+  as: z
+    .enum(['cases', 'cases.csv', 'readings.csv'], 'as is cases, cases.csv or readings.csv.')
+    .default('cases')
+    .describe('Case files, one in a line; or a table of cases or of readings.'),
+  files: z
+    .enum(['inline', 'none'], 'files is inline or none.')
+    .default('none')
+    .describe('Whether photos and other files come inside the case files.'),
+});
+export const CaseQuery = z.object({ files: ExportQuery.shape.files });
+export const CaseParam = z.object({ id: z.string().max(60).describe('Id of the case, or its number.') });
+
+const json = 'application/json';
+const problem = (about: string) => ({ about, type: json, schema: { name: 'Problem', of: Problem } });
+
+export const OPERATIONS: readonly Operation[] = [
+  {
+    id: 'findCases',
+    method: 'get',
+    path: '/api/v1/find',
+    summary: 'Past cases for one line of vehicle, code, symptom and reading in any order, with reasons',
+    params: FindQuery.shape,
+    answers: {
+      200: {
+        about: 'How it was read, cases, causes',
+        type: json,
+        schema: { name: 'FindAnswer', of: FindAnswer },
+      },
+      400: problem('A parameter is not understood'),
+    },
+  },
+  {
+    id: 'getCase',
+    method: 'get',
+    path: '/api/v1/cases/{id}',
+    summary: 'One case as a case file',
+    params: { ...CaseParam.shape, ...CaseQuery.shape },
+    answers: {
+      200: { about: 'The case', type: json, schema: { name: 'CaseFile', of: CaseFile } },
+      400: problem('A parameter is not understood'),
+      404: problem('There is no such case'),
+    },
+  },
+  {
+    id: 'getGuide',
+    method: 'get',
+    path: '/api/v1/cases/{id}/guide',
+    summary: 'Odds over causes for a case, the tests that would tell most per minute, and why',
+    params: CaseParam.shape,
+    answers: {
+      200: { about: 'The guide', type: json, schema: { name: 'GuideAnswer', of: GuideAnswer } },
+      404: problem('There is no such case'),
+    },
+  },
+  {
+    id: 'exportCases',
+    method: 'get',
+    path: '/api/v1/export',
+    summary: 'All cases as case files, one in a line (NDJSON), or as a table (CSV)',
+    params: ExportQuery.shape,
+    answers: {
+      200: { about: 'The cases, lowest number first', type: 'application/x-ndjson' },
+      400: problem('A parameter is not understood'),
+    },
+  },
+  {
+    id: 'importCases',
+    method: 'post',
+    path: '/api/v1/import',
+    summary: 'Takes case files in, one in a line, each whole or not at all; the same one twice is one case',
+    params: {},
+    body: { type: 'application/x-ndjson', about: 'Case files (schema CaseFile), one in a line.' },
+    answers: {
+      200: {
+        about: 'What became of the lines',
+        type: json,
+        schema: { name: 'ImportAnswer', of: ImportAnswer },
+      },
+      400: problem('There was no body'),
+    },
+  },
+];
