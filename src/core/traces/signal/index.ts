@@ -1,0 +1,4 @@
+export * from './edges';
+export * from './filter';
+export * from './levels';
+export * from './robust';

@@ -1,0 +1,16 @@
+/** A figure with its unit, rounded to what one would say. */
+export const figure = (x: number, unit: string, digits = 3): string =>
+  `${Number(x.toPrecision(digits))}${unit === '' ? '' : ` ${unit}`}`;
+
+/** A figure to so many decimals. */
+export const fixed = (x: number, unit: string, decimals: number): string =>
+  `${x.toFixed(decimals)}${unit === '' ? '' : ` ${unit}`}`;
+
+/** A moment in seconds, to the millisecond or finer. */
+export const moment = (s: number): string => `${Number(s.toFixed(4))} s`;
+
+/** `a`, `a and b`, `a, b and c`. */
+export const listed = (words: readonly (string | number)[]): string =>
+  words.length < 2 ? String(words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+
+export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;

@@ -1,0 +1,190 @@
+import { Refusal } from '@/core/checks/contract';
+import {
+  ANALYSES,
+  crankClock,
+  endOf,
+  firingPlan,
+  Pyramid,
+  spanOf,
+  stretch,
+  triggersOf,
+  valueAt,
+  type Channel,
+  type FiringPlan,
+  type TraceResult,
+} from '@/core/traces';
+import {
+  csvOf,
+  formatOf,
+  PREVIEWED,
+  previewFile,
+  Unreadable,
+  type Preview,
+  type ReadAs,
+} from '@/core/traces/files';
+import { recordWithScope } from '@/sim/scope/scope';
+
+/** What can go wrong is said in a sentence; anything else is a defect and thrown. */
+export type Answer<T> = { ok: true; value: T } | { ok: false; message: string; field?: string };
+
+export interface Loaded {
+  channels: {
+    name: string;
+    unit: string;
+    samples: number;
+    interval: number;
+    start: number;
+    low: number;
+    high: number;
+  }[];
+  from: number;
+  to: number;
+  notes: string[];
+}
+
+export interface ViewAnswer {
+  from: number;
+  to: number;
+  width: number;
+  /** For each asked channel, lowest and highest of each pixel. */
+  columns: Float32Array[];
+}
+
+export interface Ask {
+  analysis: string;
+  /** Channel numbers by role. */
+  roles: Record<string, number[]>;
+  settings: Record<string, unknown>;
+  engine: { order: string; strokes: number | null; angles: string };
+  from: number;
+  to: number;
+}
+
+/** Cuts a file into pieces, so that progress shows and other questions are answered in between. */
+const PIECE = 8 * 1024 * 1024;
+
+/**
+ * Everything heavy about one trace, away from the page: reading, drawing columns, analyses, export. Lives
+ * in a web worker; stopping it is ending the worker.
+ */
+export class TraceApi {
+  private channels: Channel[] = [];
+  private pyramids: Pyramid[] = [];
+
+  async preview(file: Blob, name: string, corrected?: ReadAs): Promise<Answer<Preview>> {
+    return said(async () => {
+      // JSON can only be looked at whole; a small one is.
+      const whole = /\.json$/i.test(name) && file.size < 20e6;
+      const head = new Uint8Array(await file.slice(0, whole ? file.size : PREVIEWED).arrayBuffer());
+      return previewFile(head, name, file.size, corrected);
+    });
+  }
+
+  async read(file: Blob, as: ReadAs, onProgress?: (share: number) => void): Promise<Answer<Loaded>> {
+    return said(async () => {
+      const reader = formatOf(as.format).reader(as);
+      for (let at = 0; at < file.size; at += PIECE) {
+        reader.push(new Uint8Array(await file.slice(at, at + PIECE).arrayBuffer()));
+        onProgress?.(Math.min(1, (at + PIECE) / file.size));
+      }
+      const trace = reader.end();
+      return this.take(trace.channels, trace.notes);
+    });
+  }
+
+  async simulate(o: { test: string; fault: string; order: string; seed: number }): Promise<Answer<Loaded>> {
+    return said(() => Promise.resolve(this.take(recordWithScope(o), [])));
+  }
+
+  private take(channels: Channel[], notes: string[]): Loaded {
+    this.channels = channels;
+    this.pyramids = channels.map((c) => new Pyramid(c.samples));
+    return {
+      channels: channels.map((c, i) => {
+        const [low, high] = this.pyramids[i]!.range(0, c.samples.length);
+        return {
+          name: c.name,
+          unit: c.unit,
+          samples: c.samples.length,
+          interval: c.interval,
+          start: c.start,
+          low,
+          high,
+        };
+      }),
+      ...spanOf(channels),
+      notes,
+    };
+  }
+
+  view(which: number[], from: number, to: number, width: number): ViewAnswer {
+    const columns = which.map((i) => {
+      const c = this.channels[i]!;
+      return this.pyramids[i]!.columns((from - c.start) / c.interval, (to - c.start) / c.interval, width);
+    });
+    return { from, to, width, columns };
+  }
+
+  /** Values of all channels at moments. */
+  values(moments: number[]): number[][] {
+    return moments.map((t) => this.channels.map((c) => valueAt(c, t)));
+  }
+
+  /** Marks of the crank, one cycle apart; none when the channel does not tell. */
+  crank(channel: number, every: number): number[] {
+    const c = this.channels[channel];
+    return (c && crankClock(triggersOf(c), every)?.marks) || [];
+  }
+
+  async analyse(ask: Ask): Promise<Answer<TraceResult>> {
+    return said(() => {
+      const analysis = ANALYSES.find((a) => a.id === ask.analysis)!;
+      let engine: FiringPlan | undefined;
+      if (analysis.engine !== 'none' && ask.engine.order.trim() !== '') {
+        const plan = firingPlan(ask.engine.order, ask.engine.strokes, ask.engine.angles);
+        if (typeof plan === 'string') throw new Refusal(plan);
+        engine = plan;
+      }
+      if (analysis.engine === 'needed' && !engine)
+        throw new Refusal(
+          'This analysis needs the firing order. Enter it above, or on the vehicle of the case.',
+        );
+      const channels = Object.fromEntries(
+        Object.entries(ask.roles).map(([role, list]) => [
+          role,
+          list.flatMap((i) => (this.channels[i] ? [stretch(this.channels[i], ask.from, ask.to)] : [])),
+        ]),
+      );
+      for (const role of analysis.roles) {
+        const list = channels[role.id] ?? [];
+        if (list.length === 0 && !role.optional) throw new Refusal(`Choose the channel for "${role.name}".`);
+        const short = list.find((c) => c.samples.length < 16);
+        if (short)
+          throw new Refusal(
+            `"${short.name}" has fewer than 16 samples in this stretch. Choose a longer one.`,
+          );
+      }
+      return Promise.resolve(analysis.run({ channels, engine }, analysis.settings.parse(ask.settings)));
+    });
+  }
+
+  csv(from: number, to: number): Blob {
+    const here = this.channels.filter((c) => c.start < to && endOf(c) > from);
+    return new Blob([...csvOf(here.length > 0 ? here : this.channels, from, to)], { type: 'text/csv' });
+  }
+}
+
+async function said<T>(work: () => Promise<T>): Promise<Answer<T>> {
+  try {
+    return { ok: true, value: await work() };
+  } catch (e) {
+    if (e instanceof Refusal) return { ok: false, message: e.message, field: e.field };
+    if (e instanceof Unreadable) return { ok: false, message: e.message };
+    if (e instanceof RangeError)
+      return {
+        ok: false,
+        message: 'It does not fit into this browser’s memory. Export a shorter stretch or fewer channels.',
+      };
+    throw e;
+  }
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { TraceApi } from './trace-api';
+
+expose(new TraceApi());
