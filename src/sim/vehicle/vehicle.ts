@@ -47,6 +47,8 @@ export class SimVehicle implements VehiclePort {
   private open = 0;
   private running = false;
   private clock = 0;
+  /** The clock when values began to be recorded with the engine running. */
+  private began: number | undefined;
 
   constructor(
     readonly fault: SimFault,
@@ -108,6 +110,13 @@ export class SimVehicle implements VehiclePort {
     this.open = 0xe1;
     // What is wrong with the key on is there again before anybody has looked away.
     this.show('key');
+  }
+
+  /** Lets time pass with the engine running: from now on its values wander as a running engine's do. */
+  wait(seconds: number): void {
+    this.began ??= this.clock;
+    this.clock += seconds;
+    this.running = true;
   }
 
   exchange(id: number, data: readonly number[]): Promise<string[]> {
@@ -184,7 +193,27 @@ export class SimVehicle implements VehiclePort {
       return [0x41, 0x42, millivolts >> 8, millivolts & 0xff];
     }
     const raw = this.raw(pid);
-    return raw && [0x41, pid, ...raw];
+    return raw && [0x41, pid, ...(this.began === undefined ? raw : this.wandered(pid, raw))];
+  }
+
+  /** A value as it wanders while time passes: idle hunts a little, every ten seconds the throttle is blipped. */
+  private wandered(pid: number, raw: readonly number[]): number[] {
+    const t = this.clock - (this.began ?? this.clock);
+    const blip = Math.exp(-(((t % 10) - 5) ** 2) / 0.8);
+    const slow = Math.sin(t * 1.7) + 0.5 * Math.sin(t * 4.3 + 1);
+    const by = {
+      0x04: 20 * blip + slow,
+      0x06: 3 * slow - 4 * blip,
+      0x0b: 40 * blip + slow,
+      0x0c: 6000 * blip + 60 * slow,
+      0x10: 900 * blip + 12 * slow,
+      0x11: 45 * blip,
+    }[pid];
+    if (by === undefined) return [...raw];
+    const most = 256 ** raw.length - 1;
+    const value = raw.reduce((v, b) => v * 256 + b, 0) + Math.round(by);
+    const held = Math.min(most, Math.max(0, value));
+    return raw.length === 1 ? [held] : [held >> 8, held & 0xff];
   }
 
   private raw(pid: number): number[] | undefined {
