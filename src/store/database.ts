@@ -1,6 +1,6 @@
 import { mkdirSync } from 'node:fs';
 import path from 'node:path';
-import { createClient, type Client } from '@libsql/client';
+import { createClient, type Client, type InArgs } from '@libsql/client';
 import { Mutex } from 'async-mutex';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import * as schema from './schema';
@@ -69,6 +69,29 @@ export async function write<T>(work: (tx: Tx) => Promise<T>): Promise<T> {
       }
     }
   });
+}
+
+/**
+ * Holds other writers of this process off while something is looked up and then written as one batch.
+ *
+ * @param work looks up what it needs, and hands statements to `writeBatch`
+ */
+export async function holdingWriters<T>(work: () => Promise<T>): Promise<T> {
+  return open(databaseUrl()).writing.runExclusive(work);
+}
+
+/** Runs statements as one transaction; only within `holdingWriters`. */
+export async function writeBatch(statements: { sql: string; args: InArgs }[]): Promise<void> {
+  const store = open(databaseUrl());
+  for (let attempt = 0; ; attempt++) {
+    try {
+      await store.client.batch(statements, 'write');
+      return;
+    } catch (e) {
+      if (attempt >= 5 || !isBusy(e)) throw e;
+      await new Promise((r) => setTimeout(r, 40 * 2 ** attempt));
+    }
+  }
 }
 
 function isBusy(e: unknown): boolean {

@@ -75,14 +75,42 @@ export async function keep(content: Uint8Array): Promise<string> {
     await handle.close();
   }
   try {
-    await link(beside, place);
-  } catch (e) {
-    // Already there: same name, same content.
-    if (!(e instanceof Error && 'code' in e && e.code === 'EEXIST')) throw e;
+    await linkInto(beside, place);
   } finally {
     await unlink(beside);
   }
   return hash;
+}
+
+async function linkInto(file: string, place: string): Promise<void> {
+  try {
+    await link(file, place);
+  } catch (e) {
+    // Already there: same name, same content.
+    if (!(e instanceof Error && 'code' in e && e.code === 'EEXIST')) throw e;
+  }
+}
+
+/** Puts a received file into its place as it is, without ever holding the whole of it; gives the hash. */
+export async function keepReceived(file: string): Promise<string> {
+  const digest = createHash('sha256');
+  for await (const piece of createReadStream(file)) digest.update(piece as Buffer);
+  const hash = digest.digest('hex');
+  const place = placeOf(hash);
+  await mkdir(path.dirname(place), { recursive: true });
+  await linkInto(file, place);
+  return hash;
+}
+
+/** The first bytes of a received file. */
+export async function headOfReceived(file: string, bytes: number): Promise<Buffer> {
+  const handle = await open(file, 'r');
+  try {
+    const { buffer, bytesRead } = await handle.read(Buffer.alloc(bytes), 0, bytes, 0);
+    return buffer.subarray(0, bytesRead);
+  } finally {
+    await handle.close();
+  }
 }
 
 /** Puts a small picture beside a stored file. */
@@ -107,3 +135,9 @@ export async function openStored(
 
 export const readReceived = (file: string): Promise<Buffer> => readFile(file);
 export const dropReceived = (file: string): Promise<void> => rm(file, { force: true });
+
+/** The whole content of a stored file, or undefined. */
+export async function readStored(hash: string): Promise<Buffer | undefined> {
+  if (!HASH.test(hash)) return undefined;
+  return readFile(placeOf(hash)).catch(() => undefined);
+}

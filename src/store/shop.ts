@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt, isNotNull, isNull, max, ne, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, max, ne, sql } from 'drizzle-orm';
 import type { CatalogueItem } from '@/core/case';
 import type { Db, Tx } from './database';
 import * as s from './schema';
@@ -96,18 +96,29 @@ export async function changedSince(q: Tx | Db, seq: number): Promise<{ ids: stri
   return { ids: rows.map((r) => r.id), seq: rows.at(-1)?.seq ?? seq };
 }
 
-/** History of a kind of row since a sequence number, for caches that follow it. */
+/** The highest sequence number of any case. */
+export async function lastCaseSeq(q: Tx | Db): Promise<number> {
+  const [row] = await q.select({ n: max(s.cases.seq) }).from(s.cases);
+  return row?.n ?? -1;
+}
+
+/** History of some kinds of row since a sequence number, for caches that follow it; what was only changed on a case is left out. */
 export async function historySince(
   q: Tx | Db,
   seq: number,
   kinds: string[],
 ): Promise<{ kind: string; op: string; rowId: string; seq: number }[]> {
-  const rows = await q
+  return q
     .select({ kind: s.history.kind, op: s.history.op, rowId: s.history.rowId, seq: s.history.seq })
     .from(s.history)
-    .where(gt(s.history.seq, seq))
+    .where(
+      and(
+        gt(s.history.seq, seq),
+        inArray(s.history.kind, kinds),
+        sql`not (${s.history.kind} = 'case' and ${s.history.op} = 'set')`,
+      ),
+    )
     .orderBy(asc(s.history.seq));
-  return rows.filter((r) => kinds.includes(r.kind));
 }
 
 export async function lastHistorySeq(q: Tx | Db): Promise<number> {
@@ -205,11 +216,20 @@ export async function caseIdByNumber(q: Tx | Db, number: number): Promise<string
   return row?.id;
 }
 
-export async function insertBulletin(tx: Tx, row: typeof s.bulletins.$inferInsert): Promise<void> {
-  await tx.insert(s.bulletins).values(row);
-}
 /** Any row that names a stored file. */
 export async function attachmentByHash(q: Tx | Db, hash: string) {
   const [row] = await q.select().from(s.attachments).where(eq(s.attachments.hash, hash)).limit(1);
   return row;
+}
+
+/** Number of every case by its id. */
+export async function caseNumbers(q: Tx | Db): Promise<Map<string, number>> {
+  const rows = await q.select({ id: s.cases.id, number: s.cases.number }).from(s.cases);
+  return new Map(rows.map((r) => [r.id, r.number]));
+}
+
+/** Ids of all cases, lowest number first. */
+export async function caseIdsByNumber(q: Tx | Db): Promise<string[]> {
+  const rows = await q.select({ id: s.cases.id }).from(s.cases).orderBy(asc(s.cases.number));
+  return rows.map((r) => r.id);
 }

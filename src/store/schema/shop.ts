@@ -37,11 +37,27 @@ export const codeMeanings = sqliteTable('code_meanings', {
   says: text().notNull(),
 });
 
-/** Words of the shop's own for symptoms, added to the vocabulary that ships. */
+/**
+ * Words the shop taught: for a symptom, a condition, a vehicle (make/model/engine), or to be passed
+ * over when words are offered for teaching.
+ */
 export const symptomWords = sqliteTable('symptom_words', {
   id: id(),
+  of: text().notNull().default('symptom'),
   concept: text().notNull(),
   words: text().notNull(),
+});
+
+/**
+ * What is kept of each case for search and guide, drawn up from its rows. It can be thrown away at any
+ * time: whoever needs one that is missing, or older than its case, draws it up anew.
+ */
+export const digests = sqliteTable('digests', {
+  caseId: text().primaryKey(),
+  /** The case's sequence number it was drawn up at. */
+  seq: integer().notNull(),
+  version: integer().notNull(),
+  body: text().notNull(),
 });
 
 export const knownGood = sqliteTable(
@@ -81,7 +97,15 @@ export const bulletins = sqliteTable('bulletins', {
   codes: words(),
   symptoms: words(),
   build: line(),
+  yearFrom: integer().notNull().default(0),
+  yearTo: integer().notNull().default(0),
   body: line(),
+});
+
+/** Case files taken in, by the hash of their content: the same file twice is one case. */
+export const takenIn = sqliteTable('taken_in', {
+  caseId: text().primaryKey(),
+  hash: text().notNull(),
 });
 
 /**
