@@ -5,7 +5,7 @@ import { openCase } from './cases';
 import { compared } from './forks';
 import { marginOf } from './margin';
 import { historyOf, undo } from './history';
-import { importCase } from './import-case';
+import { importCase } from './import';
 import { applyChanges } from './save';
 import { changeShop, periods } from './shop';
 import { testShop } from './test-shop';

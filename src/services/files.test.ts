@@ -170,3 +170,46 @@ describe('other files', () => {
     expect(await storedFile('0'.repeat(64), false)).toBeUndefined();
   });
 });
+
+describe('recordings', () => {
+  const long = (first: Uint8Array) => {
+    const content = new Uint8Array(MOST_BYTES + 10).fill(48);
+    content.set(first);
+    return content;
+  };
+  it('may be longer than other files, and are kept to the byte', async () => {
+    const content = long(new TextEncoder().encode('time,rail\n'));
+    await expect(take('long-one', 'run.csv', content)).rejects.toThrow(/larger than 50 MB/);
+    const kept = await takeFile(
+      upload('long-two', 'run.csv', { recording: true }),
+      stream(content),
+      content.length,
+      '',
+    );
+    expect(kept).toMatchObject({ mime: 'text/csv', bytes: content.length });
+    expect(kept.hash).toBe(createHash('sha256').update(content).digest('hex'));
+    const file = await storedFile(kept.hash, false);
+    expect((await buffer(file!.stream)).equals(content)).toBe(true);
+    // Of the temporary file nothing is left; sent again it is the same file.
+    expect(stored()).toHaveLength(1);
+    await takeFile(
+      upload('long-three', 'again.csv', { recording: true }),
+      stream(content),
+      content.length,
+      '',
+    );
+    expect(stored()).toHaveLength(1);
+  });
+  it('that are films or programs are refused, and nothing is kept', async () => {
+    for (const first of [
+      [0x7f, 0x45, 0x4c, 0x46, 2, 1, 1],
+      [0xff, 0xd8, 0xff, 0xe0],
+    ]) {
+      const content = long(Uint8Array.from(first));
+      await expect(
+        takeFile(upload('no-recording', 'x.csv', { recording: true }), stream(content), content.length, ''),
+      ).rejects.toThrow(/no recording/);
+    }
+    expect(stored()).toEqual([]);
+  });
+});

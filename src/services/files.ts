@@ -1,11 +1,14 @@
+import { createHash } from 'node:crypto';
 import { fileTypeFromBuffer } from 'file-type';
 import sharp from 'sharp';
 import { Attachment } from '@/core/case';
-import { withoutPlace } from '@/core/exchange';
+import { withoutPlace, type CaseFile } from '@/core/exchange';
 import { db } from '@/store/database';
 import {
   dropReceived,
+  headOfReceived,
   keep,
+  keepReceived,
   keepThumbnail,
   openStored,
   readReceived,
@@ -18,6 +21,8 @@ import { applyChanges } from './save';
 
 /** The most one file may have. */
 export const MOST_BYTES = 50 * 1024 * 1024;
+/** The most a recording may have: ten million samples as text are some 200 MB. */
+export const MOST_RECORDING_BYTES = 600 * 1024 * 1024;
 const THUMB = 360;
 
 /** The test or part it belongs to has not arrived yet, or is gone: worth trying again for a while. */
@@ -30,6 +35,8 @@ export interface Upload {
   name: string;
   testId: string | null;
   partId: string | null;
+  /** A recorded signal: text, sound or JSON, kept as it is, and allowed to be long. */
+  recording?: boolean;
 }
 
 /** Pictures are written anew without anything but their pixels; these kinds can be. */
@@ -99,6 +106,24 @@ async function prepare(
   return { content, mime };
 }
 
+async function keepClean(file: string, name: string) {
+  const { content, mime, thumb } = await prepare(await readReceived(file), name);
+  const hash = await keep(content);
+  if (thumb) await keepThumbnail(hash, thumb);
+  return { hash, mime, bytes: content.byteLength };
+}
+
+/** A long recording is kept as it came, and never held as a whole; what needs cleaning is no recording. */
+async function keepLong({ file, bytes }: { file: string; bytes: number }, name: string) {
+  const head = await headOfReceived(file, 65_536);
+  const mime = (await fileTypeFromBuffer(head))?.mime ?? textType(head, name);
+  if (PROGRAMS.has(mime) || FILMS.has(mime) || mime.startsWith('image/'))
+    throw new Error(
+      `"${name}" is no recording of a signal. Attach it to the case as a photo or file instead.`,
+    );
+  return { hash: await keepReceived(file), mime, bytes };
+}
+
 /**
  * Takes a file in for a case, a test or a part: checks size and content, strips the location, makes
  * the small picture, stores it by its hash, and only then writes the row.
@@ -112,16 +137,19 @@ export async function takeFile(
   who: string,
 ): Promise<Attachment> {
   const name = upload.name.slice(0, 200);
-  const large = `"${name}" is larger than 50 MB. Shorten the film or make the picture smaller, and send it again.`;
+  const most = upload.recording ? MOST_RECORDING_BYTES : MOST_BYTES;
+  const large = upload.recording
+    ? `"${name}" is larger than ${MOST_RECORDING_BYTES / 1024 / 1024} MB. Export a shorter stretch of it, and take that.`
+    : `"${name}" is larger than 50 MB. Shorten the film or make the picture smaller, and send it again.`;
   const there = await getRow(db(), 'attachment', upload.id);
   if (there) {
     await body.cancel().catch(() => undefined);
     return there;
   }
-  if (announced > MOST_BYTES) throw new Error(large);
+  if (announced > most) throw new Error(large);
   let received: { file: string; bytes: number };
   try {
-    received = await receive(body, MOST_BYTES);
+    received = await receive(body, most);
   } catch (e) {
     if (e instanceof TooLarge) throw new Error(large, { cause: e });
     throw e;
@@ -130,15 +158,14 @@ export async function takeFile(
     if (received.bytes === 0) throw new Error(`"${name}" is empty.`);
     if (announced > 0 && received.bytes !== announced)
       throw new Error(`"${name}" did not arrive whole. It is sent again.`);
-    const { content, mime, thumb } = await prepare(await readReceived(received.file), name);
-    const hash = await keep(content);
-    if (thumb) await keepThumbnail(hash, thumb);
+    const { hash, mime, bytes } =
+      received.bytes > MOST_BYTES ? await keepLong(received, name) : await keepClean(received.file, name);
     const row = {
       testId: upload.testId,
       partId: upload.partId,
       name,
       mime,
-      bytes: content.byteLength,
+      bytes,
       hash,
       at: new Date().toISOString(),
     };
@@ -154,6 +181,33 @@ export async function takeFile(
     return Attachment.parse({ ...row, id: upload.id, caseId: upload.caseId });
   } finally {
     await dropReceived(received.file);
+  }
+}
+
+/**
+ * Stores the files that a case file brings with it, before its rows are written; the file then names
+ * what is kept. A picture that carries more than its pixels is cleaned like an uploaded one.
+ *
+ * @throws Error with a sentence when one is broken, a program, or not what its checksum says
+ */
+export async function storeBrought(file: CaseFile): Promise<void> {
+  for (const f of file.files ?? []) {
+    if (f.data === undefined) continue;
+    const name = f.name ?? 'a file';
+    const brought = Buffer.from(f.data, 'base64');
+    if (brought.byteLength > MOST_BYTES) throw new Error(`"${name}" is larger than 50 MB.`);
+    const hash = createHash('sha256').update(brought).digest('hex');
+    if (f.sha256 !== undefined && f.sha256 !== hash)
+      throw new Error(`The content of "${name}" is not what its checksum says; it was damaged on the way.`);
+    const { content, mime, thumb } = await prepare(brought, name);
+    const carries = PICTURES[mime] ? (await sharp(brought).metadata()).exif !== undefined : true;
+    // What was cleaned here before is kept to the byte, so that it is the same file again.
+    const kept = carries ? content : brought;
+    f.sha256 = await keep(kept);
+    if (thumb) await keepThumbnail(f.sha256, thumb);
+    f.bytes = kept.byteLength;
+    f.mime ??= mime;
+    delete f.data;
   }
 }
 

@@ -4,7 +4,7 @@ import { catalogueWithUse, changeCatalogue } from './catalogue';
 import { createCase, desk, openCase, vehiclesLike } from './cases';
 import { find } from './find';
 import { marginOf } from './margin';
-import { importCase } from './import-case';
+import { importCase } from './import';
 import { applyChanges } from './save';
 import { testShop } from './test-shop';
 
@@ -89,8 +89,8 @@ describe('finding', () => {
   it('refuses a broken case file with a sentence and stores nothing of it', async () => {
     const before = (await desk()).total;
     await expect(importCase({ format: 'vantle-case/1' }, '')).rejects.toThrow(/openedAt/);
-    const [file] = demoCases(new Date());
-    await expect(importCase(file, '')).rejects.toThrow(/case 1 already/);
+    const [file] = demoCases(new Date('2026-06-01T08:00:00Z'));
+    await expect(importCase(file, '')).rejects.toThrow(/here already/);
     await expect(
       importCase(
         { ...file, number: 900, tests: [{ at: '2026-01-01T00:00:00Z', question: 'x', repeatOf: 'nothing' }] },

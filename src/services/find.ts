@@ -1,18 +1,30 @@
 import type { Grade } from '@/core/case';
-import { conditionLabel } from '@/core/symptoms';
 import {
   countCauses,
+  explain,
+  rank,
   readQuery,
   sharesTrouble,
+  suggest,
   wantedOf,
   wantedOfCase,
+  type CaseProfile,
   type CauseCount,
   type Chip,
+  type Correction,
+  type FacetCount,
   type Near,
+  type Only,
+  type Ranking,
   type Reason,
+  type Suggestion,
+  type Wanted,
 } from '@/core/precedent';
 import { vehicleName } from '@/core/vehicle';
-import { caseIndex } from './index-of-cases';
+import { conditionLabel } from '@/core/symptoms';
+import { besideLine, type Beside } from './beside';
+import { caseIndex, profilesOf, type Held } from './index-of-cases';
+import { knownWords } from './words';
 
 /** A found case as a screen shows it. */
 export interface FoundCase {
@@ -32,10 +44,19 @@ export interface FoundCase {
   lacks: string[];
 }
 
+/** How many of the near cases have something, for narrowing by it. */
+export interface ShownFacet extends FacetCount {
+  label: string;
+}
+
 export interface Found {
   chips: Chip[];
   cases: FoundCase[];
-  causes: CauseCount[];
+  /** What it was in the nearest cases; with the odds of each among all causes, where anything tells. */
+  causes: (CauseCount & { share: number | null })[];
+  facets: ShownFacet[];
+  /** How many cases share anything that was asked for. */
+  matching: number;
   /** How many cases were looked through. */
   searched: number;
 }
@@ -65,45 +86,110 @@ function nearestOf(near: Near[]): Near[] {
   return near.filter((n) => n.score >= 0.5 * (near[0]?.score ?? 0));
 }
 
+/** Causes with their odds, the likeliest first; by their counts where nothing but a vehicle was asked for. */
+function withShares(causes: CauseCount[], { fit, asks }: Ranking): Found['causes'] {
+  const telling = asks.some((a) => a.evidence > 0 && a.part !== 'vehicle');
+  const shared = causes.map((c) => ({ ...c, share: telling ? (fit.shares.get(c.key)?.share ?? 0) : null }));
+  return telling ? shared.sort((a, b) => b.share! - a.share!) : shared;
+}
+
+/** Ranked cases with their profiles and reasons. */
+async function explained(held: Held, wanted: Wanted, ranking: Ranking): Promise<Near[]> {
+  const profiles = await profilesOf(
+    held,
+    ranking.ranked.map((r) => r.id),
+  );
+  return ranking.ranked.flatMap((r) => {
+    const profile = profiles.get(r.id);
+    return profile ? [explain(wanted, profile, r, ranking.fit)] : [];
+  });
+}
+
+/** How a line is put: corrections of its reading, and narrowings of its answer. */
+export interface Putting {
+  corrections?: Correction[];
+  only?: Only[];
+}
+
 /**
  * Answers one line of vehicle, code and symptom in any order: how it was read, the nearest cases
  * each with its reasons, and what it was, as causes with counts.
  */
-export async function find(line: string, limit = 30): Promise<Found> {
-  const { index, catalogue } = await caseIndex();
-  const chips = readQuery(line.slice(0, 500), index.vehicleWords(), catalogue);
-  const near = chips.length ? index.find(wantedOf(chips), limit) : [];
+export async function find(line: string, limit = 30, putting: Putting = {}): Promise<Found> {
+  const held = await caseIndex();
+  const chips = readQuery(
+    line.slice(0, 500),
+    await knownWords(held),
+    held.catalogue,
+    putting.corrections ?? [],
+  );
+  const wanted = wantedOf(chips, putting.only);
+  if (chips.length === 0 && wanted.only.length === 0)
+    return { chips, cases: [], causes: [], facets: [], matching: 0, searched: held.index.size };
+  const ranking = rank(held.index, wanted, held.catalogue, limit);
+  const near = await explained(held, wanted, ranking);
   return {
     chips,
     cases: near.map(shown),
-    causes: countCauses(nearestOf(near).slice(0, 20)),
-    searched: index.size,
+    causes: withShares(countCauses(nearestOf(near).slice(0, 20)), ranking),
+    facets: ranking.facets.map((f) => ({
+      ...f,
+      label: f.by === 'condition' ? conditionLabel(f.value) : f.value,
+    })),
+    matching: ranking.matching,
+    searched: held.index.size,
   };
 }
 
-/** Past cases near to an open one, ranked: they share its trouble, or are of the same vehicle. */
-export async function nearTo(caseId: string, limit: number): Promise<Near[]> {
+/** What a line on the find page is answered with: cases and causes, and what else is known. */
+export async function findWithBeside(
+  line: string,
+  limit: number,
+  putting: Putting,
+): Promise<Found & { beside: Beside }> {
+  const found = await find(line, limit, putting);
   const { index } = await caseIndex();
-  const profile = index.get(caseId);
-  if (!profile) return [];
-  return index
-    .find(wantedOfCase(profile), limit, caseId)
-    .filter(
-      (n) =>
-        n.profile.vehicle.id === profile.vehicle.id ||
-        (n.score >= 0.2 && n.profile.causes.length > 0 && sharesTrouble(profile, n.profile)),
-    );
+  return { ...found, beside: await besideLine(wantedOf(found.chips, putting.only), index) };
 }
 
-export type Precedents = Omit<Found, 'chips'>;
+/** How the words at the end of a line may go on. */
+export async function suggestions(line: string): Promise<Suggestion[]> {
+  const held = await caseIndex();
+  return suggest(line.slice(0, 500), held.index, await knownWords(held), held.catalogue);
+}
+
+/** The near cases of an open one, with how they were ranked. */
+export interface NearCases {
+  near: Near[];
+  ranking: Ranking;
+  profile: CaseProfile;
+  held: Held;
+}
+
+/** Past cases near to an open one, ranked: they share its trouble, or are of the same vehicle. */
+export async function nearTo(caseId: string, limit: number): Promise<NearCases | undefined> {
+  const held = await caseIndex();
+  const profile = (await profilesOf(held, [caseId])).get(caseId);
+  if (!profile) return undefined;
+  const wanted = wantedOfCase(profile);
+  const ranking = rank(held.index, wanted, held.catalogue, limit, caseId);
+  const near = (await explained(held, wanted, ranking)).filter(
+    (n) =>
+      n.profile.vehicle.id === profile.vehicle.id ||
+      (n.profile.causes.length > 0 && sharesTrouble(profile, n.profile)),
+  );
+  return { near, ranking, profile, held };
+}
+
+export type Precedents = Pick<Found, 'cases' | 'causes' | 'searched'>;
 const SHOWN = 8;
 const COUNTED = 15;
 
 /** Near cases as the margin shows them, with what it was in the nearest. */
-export async function shownPrecedents(near: Near[]): Promise<Precedents> {
+export function shownPrecedents({ near, held, ranking }: NearCases): Precedents {
   return {
     cases: near.slice(0, SHOWN).map(shown),
-    causes: countCauses(nearestOf(near).slice(0, COUNTED)),
-    searched: (await caseIndex()).index.size,
+    causes: withShares(countCauses(nearestOf(near).slice(0, COUNTED)), ranking),
+    searched: held.index.size,
   };
 }

@@ -1,25 +1,17 @@
 import type { CaseRecord } from '@/core/case';
-import { Catalogue, causeName } from '@/core/cause';
-import { findForks, forkFacts, sideOf, type Fork, type ForkCase } from '@/core/guide';
+import { Catalogue } from '@/core/cause';
+import { factsOf, findForks, sideOf, type Facts, type Fork, type ForkCase } from '@/core/guide';
+import { digestOf, profileOf, type CaseProfile, type Near } from '@/core/precedent';
 import { db } from '@/store/database';
-import type { Near } from '@/core/precedent';
 import { loadCase } from '@/store/rows';
 import { listCatalogue } from '@/store/shop';
 
 /** One past case with a cause, once for each of its causes. */
-export function forkCases(record: CaseRecord, catalogue: Catalogue): ForkCase[] {
-  const facts = forkFacts(record);
-  return record.cause
-    .filter((c) => c.partId !== null || c.failureId !== null)
-    .map((c) => ({
-      id: record.case.id,
-      number: record.case.number,
-      cause: {
-        key: `${catalogue.resolve(c.partId)?.id ?? ''}/${catalogue.resolve(c.failureId)?.id ?? ''}`,
-        name: causeName(catalogue, { partId: c.partId, failureId: c.failureId }),
-      },
-      ...facts,
-    }));
+export function forkCases(
+  profile: Pick<CaseProfile, 'id' | 'number' | 'causes' | 'outcomes' | 'readings'>,
+): ForkCase[] {
+  const facts = factsOf(profile);
+  return profile.causes.map((cause) => ({ id: profile.id, number: profile.number, cause, ...facts }));
 }
 
 export interface ShownFork extends Fork {
@@ -31,21 +23,13 @@ export interface ShownFork extends Fork {
  * Forks among the cases near to an open one: tests and readings that separated those that looked
  * alike but were not, and on which side this one falls. Cases that came back settle nothing.
  *
- * @param record the open case
+ * @param here what the open case was asked and answered
  * @param near ranked near cases
- * @param past their records
  */
-export function forksAmong(
-  record: CaseRecord,
-  near: readonly Near[],
-  past: readonly CaseRecord[],
-  catalogue: Catalogue,
-): ShownFork[] {
-  const cameBack = new Set(near.filter((n) => n.profile.comebacks.length > 0).map((n) => n.profile.id));
-  const facts = forkFacts(record);
-  const cases = past.filter((r) => !cameBack.has(r.case.id)).flatMap((r) => forkCases(r, catalogue));
+export function forksAmong(here: Facts, near: readonly Near[]): ShownFork[] {
+  const cases = near.filter((n) => n.profile.comebacks.length === 0).flatMap((n) => forkCases(n.profile));
   return findForks(cases).map((fork) => {
-    const side = sideOf(fork, facts);
+    const side = sideOf(fork, here);
     return side ? { ...fork, here: { reads: side.here, causes: side.side.causes.map((c) => c.name) } } : fork;
   });
 }
@@ -58,10 +42,10 @@ export async function compared(
   const [left, right] = [await loadCase(db(), a), await loadCase(db(), b)];
   if (!left || !right) return undefined;
   const catalogue = new Catalogue(await listCatalogue(db()));
-  const names = (r: CaseRecord) => forkCases(r, catalogue).map((c) => c.cause.name);
+  const both = [left, right].map((r) => profileOf(digestOf(r, catalogue), catalogue));
   return {
     records: [left, right],
-    forks: findForks([...forkCases(left, catalogue), ...forkCases(right, catalogue)], 20),
-    names: [names(left), names(right)],
+    forks: findForks(both.flatMap(forkCases), 20),
+    names: [both[0]!.causes.map((c) => c.name), both[1]!.causes.map((c) => c.name)],
   };
 }

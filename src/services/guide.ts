@@ -1,95 +1,150 @@
 import type { CaseRecord, ProcedureStep } from '@/core/case';
 import type { Catalogue } from '@/core/cause';
 import {
+  factsOf,
   foldQuestion,
-  forkFacts,
-  nextTests,
-  oddsOf,
+  guideOf,
   partsOf,
   stepOf,
   type GuideCase,
   type NextTest,
   type Odds,
+  type Prior,
 } from '@/core/guide';
-import type { Near } from '@/core/precedent';
+import { speakersFor, type CauseFit } from '@/core/precedent';
+import { db } from '@/store/database';
+import { loadCases } from '@/store/rows';
+import type { NearCases } from './find';
 import { forkCases } from './forks';
-import { caseIndex } from './index-of-cases';
+import { profilesOf } from './index-of-cases';
+
+/** What speaks for a cause before any test: pieces of evidence and how many of its cases have them. */
+export interface Speaks {
+  label: string;
+  cases: number;
+  of: number;
+  factor: number;
+}
 
 export interface Guide extends Odds {
+  /** Near cases, those that are counted in words. */
+  near: number;
+  /** By cause: its numbers among the near cases, nearest first, with their grades. */
+  counts: Record<string, { numbers: number[]; byGrade: Record<string, number> }>;
+  /** By cause: what speaks for it before any test. */
+  because: Record<string, Speaks[]>;
   /** What to do next by the shop's own cases, each with the step as it was done there. */
   next: (NextTest & { step: ProcedureStep })[];
 }
 
-/** Share of the shop's closed cases by cause. */
-async function baseRates(): Promise<Map<string, number>> {
-  const { index } = await caseIndex();
-  const counts = new Map<string, number>();
-  let all = 0;
-  for (const p of index.all()) {
-    if (p.open) continue;
-    all++;
-    for (const c of p.causes) counts.set(c.key, (counts.get(c.key) ?? 0) + 1);
-  }
-  return new Map([...counts].map(([key, n]) => [key, n / Math.max(all, 1)]));
-}
+export const NO_GUIDE: Guide = {
+  causes: [],
+  unseen: 1,
+  cases: 0,
+  near: 0,
+  counts: {},
+  because: {},
+  next: [],
+};
 
-/** Causes among the near cases that a person ruled out on this one, by part and, where said, failure. */
-function ruledOutKeys(record: CaseRecord, near: GuideCase[], catalogue: Catalogue): Set<string> {
+/** Near cases that are counted in words beside the odds. */
+const COUNTED = 15;
+/** Causes shown with what speaks for them. */
+const SHOWN = 12;
+
+/** Causes that a person ruled out on the case, by part and, where said, failure. */
+function ruledOutKeys(record: CaseRecord, keys: Iterable<string>, catalogue: Catalogue): Set<string> {
   const out = record.suspect.filter((s) => s.state === 'ruled out' && s.partId !== null);
   return new Set(
-    near
-      .map((c) => c.cause.key)
-      .filter((key) => {
-        const [part, failure] = key.split('/');
-        return out.some(
-          (s) =>
-            catalogue.resolve(s.partId)?.id === part &&
-            (s.failureId === null || catalogue.resolve(s.failureId)?.id === failure),
-        );
-      }),
+    [...keys].filter((key) => {
+      const [part, failure] = key.split('/');
+      return out.some(
+        (s) =>
+          catalogue.resolve(s.partId)?.id === part &&
+          (s.failureId === null || catalogue.resolve(s.failureId)?.id === failure),
+      );
+    }),
   );
 }
 
 /**
  * Odds over causes for an open case and the tests expected to tell most per minute, from the shop's
- * own near cases.
+ * own cases.
  *
- * @param record the open case; undefined when it is not there any more
- * @param found ranked near cases
- * @param records their records
+ * @param record the open case
+ * @param found its near cases
  */
-export async function guideAmong(
-  record: CaseRecord | undefined,
-  found: readonly Near[],
-  records: readonly CaseRecord[],
-  catalogue: Catalogue,
-): Promise<Guide> {
-  if (!record) return { causes: [], unseen: 1, cases: 0, next: [] };
-  const past = new Map(records.map((r) => [r.case.id, r]));
-  const near = found.flatMap((n): GuideCase[] => {
-    const r = past.get(n.profile.id);
-    const each = r ? forkCases(r, catalogue) : [];
+export async function guideFor(record: CaseRecord, found: NearCases): Promise<Guide> {
+  const { held, ranking, near, profile } = found;
+  if (near.every((n) => n.profile.causes.length === 0)) return NO_GUIDE;
+  const speakers = speakersFor(held.index, ranking, held.catalogue);
+  const profiles = await profilesOf(
+    held,
+    speakers.map((s) => s.id),
+  );
+  const cases = speakers.flatMap(({ id, weight }): GuideCase[] => {
+    const p = profiles.get(id);
     // A case with two causes is one case: half of it speaks for each.
-    return each.map((c) => ({ ...c, weight: n.score / each.length, grade: n.profile.grade }));
+    return p ? forkCases(p).map((c) => ({ ...c, weight: weight / p.causes.length, grade: p.grade })) : [];
   });
-  const rates = await baseRates();
-  const here = forkFacts(record);
-  const out = ruledOutKeys(record, near, catalogue);
+  const prior = priorOf(ranking.prior);
+  const here = factsOf(profile);
+  const out = ruledOutKeys(record, new Set(cases.map((c) => c.cause.key)), held.catalogue);
+  const { odds, next } = guideOf(cases, here, prior, out);
+  const steps = await stepsOf(next);
+  const shown = odds.causes.slice(0, SHOWN);
   return {
-    ...oddsOf(near, here, rates, out),
-    next: nextTests(near, here, rates, out).flatMap((test) => {
-      const step = stepFrom(test, past);
-      return step ? [{ ...test, step }] : [];
+    ...odds,
+    ...countNear(near.slice(0, COUNTED)),
+    because: Object.fromEntries(
+      shown.map((c) => {
+        const fit = ranking.prior.shares.get(c.key);
+        return [
+          c.key,
+          (fit?.because ?? []).map((b) => ({
+            label: b.label,
+            cases: b.cases,
+            of: fit!.cases,
+            factor: b.factor,
+          })),
+        ];
+      }),
+    ),
+    causes: shown.map((c) => ({ ...c, numbers: c.numbers.slice(0, 25) })),
+    next: next.flatMap((test) => {
+      const step = steps.get(test.key);
+      return step ? [{ ...test, from: test.from.slice(0, 6), step }] : [];
     }),
   };
 }
 
-/** The test as the nearest case did it, ready to be done again here. */
-function stepFrom(test: NextTest, past: ReadonlyMap<string, CaseRecord>): ProcedureStep | undefined {
-  for (const { id } of test.from) {
-    const record = past.get(id);
-    const row = record?.test.find((t) => t.repeatOf === null && foldQuestion(t.question) === test.key);
-    if (record && row) return stepOf(row, partsOf(record, row.id));
-  }
-  return undefined;
+const priorOf = (fit: CauseFit): Prior => ({
+  shares: new Map([...fit.shares].map(([key, s]) => [key, s.share])),
+  unseen: fit.unseen,
+});
+
+function countNear(near: NearCases['near']): Pick<Guide, 'near' | 'counts'> {
+  const counts: Guide['counts'] = {};
+  const withCause = near.filter((n) => n.profile.causes.length > 0);
+  for (const { profile } of withCause)
+    for (const { key } of profile.causes) {
+      const c = (counts[key] ??= { numbers: [], byGrade: {} });
+      c.numbers.push(profile.number);
+      c.byGrade[profile.grade] = (c.byGrade[profile.grade] ?? 0) + 1;
+    }
+  return { near: withCause.length, counts };
+}
+
+/** Each test as a case did it that was asked it, ready to be done again here. */
+async function stepsOf(tests: NextTest[]): Promise<Map<string, ProcedureStep>> {
+  const records = await loadCases(db(), [
+    ...new Set(tests.flatMap((t) => t.from.slice(0, 2).map((f) => f.id))),
+  ]);
+  const steps = new Map<string, ProcedureStep>();
+  for (const test of tests)
+    for (const record of records) {
+      const row = record.test.find((t) => t.repeatOf === null && foldQuestion(t.question) === test.key);
+      if (row && !steps.has(test.key)) steps.set(test.key, stepOf(row, partsOf(record, row.id)));
+    }
+  return steps;
 }

@@ -1,16 +1,36 @@
+import type { CaseRecord } from '@/core/case';
 import { Catalogue } from '@/core/cause';
-import { CaseIndex, profileOf } from '@/core/precedent';
-import { db } from '@/store/database';
+import {
+  CaseIndex,
+  DIGEST_VERSION,
+  digestOf,
+  profileOf,
+  type CaseDigest,
+  type CaseProfile,
+} from '@/core/precedent';
+import type { Vocabulary } from '@/core/symptoms';
+import { db, write } from '@/store/database';
+import { digestBodies, freshDigests, putDigests, staleDigestIds, type DigestRow } from '@/store/digests';
 import { loadCases } from '@/store/rows';
-import { changedSince, confirmedComebacks, historySince, lastHistorySeq, listCatalogue } from '@/store/shop';
+import {
+  changedSince,
+  confirmedComebacks,
+  historySince,
+  lastCaseSeq,
+  lastHistorySeq,
+  listCatalogue,
+} from '@/store/shop';
 
 /**
  * The search index of this process, kept from the database: every look first takes in what was
- * written since the last one, by this process or another.
+ * written since the last one, by this process or another. What is kept of a case stands in the
+ * database as its digest, so that a start reads one row a case, and results are shown from there.
  */
-interface Held {
+export interface Held {
   index: CaseIndex;
   catalogue: Catalogue;
+  /** Numbers of the later cases in which a case came back, by its id. */
+  comebacks: Map<string, number[]>;
   caseSeq: number;
   historySeq: number;
 }
@@ -20,42 +40,84 @@ const shared = globalThis as typeof globalThis & {
   vantleRefresh?: Promise<Held>;
 };
 
+/** Cases drawn up at once; a page of a hundred keeps memory flat and lets others in between. */
+const PAGE = 100;
+const DIGEST_PAGE = 5000;
+
 async function build(): Promise<Held> {
   const historySeq = await lastHistorySeq(db());
   const held: Held = {
     index: new CaseIndex(),
     catalogue: new Catalogue(await listCatalogue(db())),
+    comebacks: await comebackNumbers(),
     caseSeq: -1,
     historySeq,
   };
   // Read before the cases are: what is written meanwhile is then taken in once more, never missed.
-  held.caseSeq = (await changedSince(db(), -1)).seq;
-  await takeIn(held, 'all');
+  held.caseSeq = await lastCaseSeq(db());
+  for (let after = ''; ;) {
+    const page = await freshDigests(db(), DIGEST_VERSION, after, DIGEST_PAGE);
+    for (const { body } of page) put(held, JSON.parse(body) as CaseDigest);
+    if (page.length < DIGEST_PAGE) break;
+    after = page.at(-1)!.caseId;
+    await new Promise(setImmediate);
+  }
+  await drawUp(held, await staleDigestIds(db(), DIGEST_VERSION));
   return held;
 }
 
-async function takeIn(held: Held, ids: string[] | 'all'): Promise<void> {
-  const comebacks = await confirmedComebacks(db());
-  const found = await loadCases(db(), ids);
-  for (const record of found) {
-    held.index.put(
-      profileOf(
-        record,
-        held.catalogue,
-        (comebacks.get(record.case.id) ?? []).map((c) => c.number),
+async function comebackNumbers(): Promise<Map<string, number[]>> {
+  return new Map([...(await confirmedComebacks(db()))].map(([id, list]) => [id, list.map((c) => c.number)]));
+}
+
+function put(held: Held, digest: CaseDigest): void {
+  held.index.put(digest, held.comebacks.has(digest.id));
+}
+
+/** Draws digests of cases up from their rows, takes them in and puts them down. */
+async function drawUp(held: Held, ids: string[]): Promise<void> {
+  for (let i = 0; i < ids.length; i += PAGE) {
+    const records = await loadCases(db(), ids.slice(i, i + PAGE));
+    const rows = records.map((r) => digestRow(r, held.catalogue));
+    for (const { digest } of rows) put(held, digest);
+    await write((tx) =>
+      putDigests(
+        tx,
+        rows.map(({ row }) => row),
       ),
     );
   }
 }
 
+/** The digest of a case with the row it is kept in. */
+export function digestRow(
+  record: CaseRecord,
+  catalogue: Catalogue,
+  vocabulary?: Vocabulary,
+): { digest: CaseDigest; row: DigestRow } {
+  const digest = digestOf(record, catalogue, vocabulary);
+  return {
+    digest,
+    row: {
+      caseId: digest.id,
+      seq: record.case.seq,
+      version: DIGEST_VERSION,
+      body: JSON.stringify(digest),
+    },
+  };
+}
+
 async function refresh(held: Held): Promise<Held> {
   // The cases first: every entry of the history up to their number is then there to be read.
   const changed = await changedSince(db(), held.caseSeq);
-  const news = await historySince(db(), held.historySeq, ['catalogue', 'case']);
-  if (news.some((n) => n.kind === 'catalogue')) {
-    held.catalogue = new Catalogue(await listCatalogue(db()));
-    await takeIn(held, 'all');
-  } else if (changed.ids.length) {
+  const news = await historySince(db(), held.historySeq, ['catalogue', 'case', 'comeback']);
+  if (news.some((n) => n.kind === 'catalogue')) held.catalogue = new Catalogue(await listCatalogue(db()));
+  if (changed.ids.length) {
+    if (news.some((n) => n.kind === 'comeback' || n.kind === 'case')) {
+      held.comebacks = await comebackNumbers();
+      for (const id of new Set([...held.index.cameBackIds(), ...held.comebacks.keys()]))
+        held.index.setCameBack(id, held.comebacks.has(id));
+    }
     await takeIn(held, changed.ids);
   }
   for (const n of news) if (n.kind === 'case' && n.op === 'remove') held.index.remove(n.rowId);
@@ -64,8 +126,22 @@ async function refresh(held: Held): Promise<Held> {
   return held;
 }
 
+/** Takes changed cases in: from their digests where another process has drawn them up already. */
+async function takeIn(held: Held, ids: string[]): Promise<void> {
+  if (ids.length <= PAGE) return drawUp(held, ids);
+  const stale = new Set(await staleDigestIds(db(), DIGEST_VERSION));
+  const fresh = ids.filter((id) => !stale.has(id));
+  for (let i = 0; i < fresh.length; i += DIGEST_PAGE)
+    for (const body of (await digestBodies(db(), fresh.slice(i, i + DIGEST_PAGE))).values())
+      put(held, JSON.parse(body) as CaseDigest);
+  await drawUp(
+    held,
+    ids.filter((id) => stale.has(id)),
+  );
+}
+
 /** The index and the catalogue, up to date with the database. */
-export async function caseIndex(): Promise<{ index: CaseIndex; catalogue: Catalogue }> {
+export async function caseIndex(): Promise<Held> {
   shared.vantleIndex ??= build().catch((e: unknown) => {
     shared.vantleIndex = undefined;
     throw e;
@@ -74,6 +150,17 @@ export async function caseIndex(): Promise<{ index: CaseIndex; catalogue: Catalo
   // Looks that arrive together share one refresh.
   shared.vantleRefresh ??= refresh(held).finally(() => (shared.vantleRefresh = undefined));
   return shared.vantleRefresh;
+}
+
+/** Profiles of some cases, by id. */
+export async function profilesOf(held: Held, ids: string[]): Promise<Map<string, CaseProfile>> {
+  const bodies = await digestBodies(db(), ids);
+  return new Map(
+    [...bodies].map(([id, body]) => [
+      id,
+      profileOf(JSON.parse(body) as CaseDigest, held.catalogue, held.comebacks.get(id)),
+    ]),
+  );
 }
 
 /** Forgets the index, for tests that swap the database. */

@@ -3,7 +3,7 @@ import { DEMO_KNOWN_GOOD } from '../../demo/known-good';
 import { DEMO_PROCEDURES } from '../../demo/procedures';
 import { demoCases } from '../../demo/shop';
 import { createCase, openCase } from './cases';
-import { importCase } from './import-case';
+import { importCase } from './import';
 import { changeKnownGood, knownGoodOffers, knownValues } from './known-good';
 import { changeProcedure, procedures } from './procedures';
 import { applyChanges } from './save';

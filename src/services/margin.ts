@@ -1,18 +1,19 @@
-import { Catalogue } from '@/core/cause';
+import { factsOf, type BulletinHit } from '@/core/guide';
 import { db } from '@/store/database';
-import { loadCase, loadCases } from '@/store/rows';
-import { listCatalogue } from '@/store/shop';
+import { loadCase } from '@/store/rows';
+import { bulletinsOfCase } from './bulletins';
 import { nearTo, shownPrecedents, type Precedents } from './find';
 import { forksAmong, type ShownFork } from './forks';
-import { guideAmong, type Guide } from './guide';
+import { guideFor, NO_GUIDE, type Guide } from './guide';
 
-/** Near cases that speak in the odds and forks. */
+/** Near cases that speak in the forks. */
 const NEAR = 40;
 
 export interface Margin {
   precedents: Precedents;
   forks: ShownFork[];
   guide: Guide;
+  bulletins: BulletinHit[];
 }
 
 /**
@@ -20,14 +21,14 @@ export interface Margin {
  * every write to the case.
  */
 export async function marginOf(caseId: string): Promise<Margin> {
-  const near = await nearTo(caseId, NEAR);
+  const found = await nearTo(caseId, NEAR);
   const record = await loadCase(db(), caseId);
-  const past = near.filter((n) => n.profile.causes.length > 0).map((n) => n.profile.id);
-  const records = record ? await loadCases(db(), past) : [];
-  const catalogue = new Catalogue(await listCatalogue(db()));
+  if (!found || !record)
+    return { precedents: { cases: [], causes: [], searched: 0 }, forks: [], guide: NO_GUIDE, bulletins: [] };
   return {
-    precedents: await shownPrecedents(near),
-    forks: record ? forksAmong(record, near, records, catalogue) : [],
-    guide: await guideAmong(record, near, records, catalogue),
+    precedents: shownPrecedents(found),
+    forks: forksAmong(factsOf(found.profile), found.near),
+    guide: await guideFor(record, found),
+    bulletins: await bulletinsOfCase(record),
   };
 }

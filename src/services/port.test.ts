@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createCase, openCase } from './cases';
-import { atPort, simulatedFaults } from './port';
+import { formatOf, previewFile } from '@/core/traces/files';
+import { atPort, recordRun, simulatedFaults } from './port';
 import { testShop } from './test-shop';
 
 let end: () => Promise<void>;
@@ -76,5 +77,25 @@ describe('at the vehicle’s port', () => {
     await atPort(b, { do: 'read' }, '');
     expect((await record(b)).code.map((c) => c.code)).toEqual(expect.arrayContaining(['P0303']));
     expect((await record(b)).clear).toEqual([]);
+  });
+
+  it('records live values over time as a frame log that reads as a trace', async () => {
+    const id = await fresh('healthy');
+    const log = new TextEncoder().encode(await recordRun(id, 20));
+    const { readAs } = previewFile(log, 'run.log', log.length);
+    const reader = formatOf(readAs.format).reader(readAs);
+    reader.push(log);
+    const { channels } = reader.end();
+    const rpm = channels.find((c) => c.name === 'Engine speed')!;
+    expect(rpm).toMatchObject({ unit: 'rpm' });
+    expect(rpm.interval).toBeCloseTo(0.1, 2);
+    expect(rpm.samples.length * rpm.interval).toBeCloseTo(20, 0);
+    // Idle, and a blip of the throttle every ten seconds.
+    expect(Math.min(...rpm.samples)).toBeGreaterThan(600);
+    expect(Math.max(...rpm.samples)).toBeGreaterThan(1800);
+    expect(channels.map((c) => c.name)).toEqual(
+      expect.arrayContaining(['Air flow', 'Coolant temperature', 'Module voltage']),
+    );
+    await expect(recordRun(await fresh(), 5)).rejects.toThrow(/press Vehicle and connect it/);
   });
 });

@@ -127,3 +127,25 @@ async function store(caseId: string, ops: Op[], who: string): Promise<void> {
   const [result] = await applyChanges(caseId, [{ id: newId(), ops }], who);
   if (!result?.ok) throw new Error(result && 'error' in result ? result.error : 'It could not be stored.');
 }
+
+/** The parameters recorded over time, each once a round. */
+const RECORDED = [0x0c, 0x0d, 0x04, 0x0b, 0x10, 0x11, 0x06, 0x07, 0x05, 0x42];
+const ROUNDS_A_SECOND = 10;
+
+/**
+ * Records live values through the port, round after round.
+ *
+ * @param seconds 2 … 120
+ * @returns the conversation as a candump log, to be read as a trace like any other
+ * @throws Error with a sentence when nothing is connected
+ */
+export async function recordRun(caseId: string, seconds: number): Promise<string> {
+  const here = connected.get(caseId);
+  if (!here) throw new Error('Nothing is connected. On the case, press Vehicle and connect it, then record.');
+  const lines: string[] = [];
+  for (let round = 0; round < seconds * ROUNDS_A_SECOND; round++) {
+    here.vehicle.wait(1 / ROUNDS_A_SECOND - RECORDED.length * 0.008);
+    for (const pid of RECORDED) lines.push(...(await here.vehicle.exchange(0x7df, [0x01, pid])));
+  }
+  return `${lines.join('\n')}\n`;
+}

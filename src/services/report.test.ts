@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { demoCases } from '../../demo/shop';
 import { takeFile } from './files';
-import { importCase } from './import-case';
+import { importCase } from './import';
 import { reportOf } from './report';
 import { reportPdf } from './report-pdf';
 import { testShop } from './test-shop';

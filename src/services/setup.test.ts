@@ -4,7 +4,7 @@ import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { DEMO_KNOWN_GOOD } from '../../demo/known-good';
 import { DEMO_PROCEDURES } from '../../demo/procedures';
-import { demoCases, DEMO_MEANINGS, DEMO_PEOPLE, SHOP_NAME } from '../../demo/shop';
+import { DEMO_WORDS, demoCases, DEMO_MEANINGS, DEMO_PEOPLE, SHOP_NAME } from '../../demo/shop';
 import { catalogueItems } from './catalogue';
 import { caseByNumber, createCase, desk, openCase } from './cases';
 import { forgetIndex } from './index-of-cases';
@@ -33,6 +33,7 @@ const content = (n: number) => ({
   cases: demoCases(new Date('2026-06-01T00:00:00Z')).slice(0, n),
   procedures: DEMO_PROCEDURES,
   knownGood: DEMO_KNOWN_GOOD,
+  words: DEMO_WORDS,
   files: async () => [
     { caseNumber: 1, name: 'note.txt', content: new TextEncoder().encode('held at idle') },
     { caseNumber: 99, name: 'lost.txt', content: new TextEncoder().encode('no such case') },

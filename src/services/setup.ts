@@ -15,8 +15,11 @@ import {
   putSetting,
 } from '@/store/shop';
 import { takeFile } from './files';
+import { applyChanges } from './save';
+import { loadShippedBulletins } from './bulletins';
 import { changeKnownGood } from './known-good';
 import { changeProcedure, procedures } from './procedures';
+import { changeWord, taughtWords } from './words';
 
 export type ShopKind = 'own' | 'demo';
 
@@ -74,8 +77,19 @@ export interface DemoContent {
   procedures: Procedure[];
   /** Values read on healthy vehicles on purpose. */
   knownGood: KnownGood[];
+  /** Words of the shop's own. */
+  words: { words: string; of: 'symptom' | 'condition' | 'vehicle'; concept: string }[];
   /** Photos and files: on which case, on which of its tests (by its question), and what they hold. */
-  files: () => Promise<{ caseNumber: number; test?: string; name: string; content: Uint8Array }[]>;
+  files: () => Promise<
+    {
+      caseNumber: number;
+      test?: string;
+      name: string;
+      content: Uint8Array;
+      /** A recording comes with its trace. */
+      trace?: Record<string, unknown>;
+    }[]
+  >;
 }
 
 /**
@@ -98,7 +112,7 @@ export async function loadDemo(content: DemoContent): Promise<boolean> {
           await insertPerson(tx, { ...p, active: true });
     });
   }
-  const { importCase } = await import('./import-case');
+  const { importCase } = await import('./import');
   // A start that was broken off goes on where it stopped.
   const done = await countCases(db());
   for (const file of content.cases.slice(done)) await importCase(file, content.people[0]?.id ?? '');
@@ -113,6 +127,10 @@ async function addShelves(content: DemoContent): Promise<void> {
   const there = new Set((await procedures()).map((p) => p.id));
   for (const procedure of content.procedures)
     if (!there.has(procedure.id)) await changeProcedure({ do: 'save', procedure }, who);
+  const taught = new Set((await taughtWords()).map((w) => w.words));
+  for (const word of content.words)
+    if (!taught.has(word.words)) await changeWord({ do: 'teach', ...word }, who);
+  await loadShippedBulletins(who);
   for (const value of content.knownGood) await changeKnownGood({ do: 'save', value }, who);
   for (const [i, file] of (await content.files()).entries()) {
     const caseId = await caseIdByNumber(db(), file.caseNumber);
@@ -121,6 +139,24 @@ async function addShelves(content: DemoContent): Promise<void> {
     const testId = record.test.find((t) => t.question === file.test)?.id ?? null;
     const upload = { caseId, id: `demo-file-${i}`, name: file.name, testId, partId: null };
     await takeFile(upload, new Blob([new Uint8Array(file.content)]).stream(), 0, who);
+    if (file.trace)
+      await applyChanges(
+        caseId,
+        [
+          {
+            id: `demo-trace-${i}`,
+            ops: [
+              {
+                op: 'add',
+                kind: 'trace',
+                id: `demo-trace-${i}`,
+                row: { ...file.trace, attachmentId: upload.id },
+              },
+            ],
+          },
+        ],
+        who,
+      );
   }
 }
 

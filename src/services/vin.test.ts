@@ -4,7 +4,7 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoCases } from '../../demo/shop';
 import { makeVinData } from '@/store/test-vin-data';
-import { importCase } from './import-case';
+import { importCase } from './import';
 import { testShop } from './test-shop';
 import { decodeVin, layoutOf } from './vin';
 

@@ -1,0 +1,78 @@
+import { Catalogue } from '@/core/cause';
+import {
+  casesCsvRow,
+  CASES_CSV_HEAD,
+  csvLine,
+  READINGS_CSV_HEAD,
+  readingsCsvRows,
+  writeCaseFile,
+  type CaseFile,
+  type Sending,
+} from '@/core/exchange';
+import { db } from '@/store/database';
+import { loadCase, loadCases } from '@/store/rows';
+import { readStored } from '@/store/files';
+import { caseIdsByNumber, caseNumbers, listCatalogue, listPeople } from '@/store/shop';
+
+/** Giving cases out: as case files, one in a line, and as tables for a spreadsheet. */
+
+export const EXPORT_FORMATS = ['cases', 'cases.csv', 'readings.csv'] as const;
+export type ExportFormat = (typeof EXPORT_FORMATS)[number];
+
+const PAGE = 100;
+
+/** What a case file needs to know of this shop. */
+export async function sending(catalogue?: Catalogue, data?: Sending['data']): Promise<Sending> {
+  const people = new Map((await listPeople(db())).map((p) => [p.id, p.name]));
+  const numbers = await caseNumbers(db());
+  return {
+    catalogue: catalogue ?? new Catalogue(await listCatalogue(db())),
+    person: (id) => (id === null ? undefined : people.get(id)),
+    numberOf: (id) => numbers.get(id),
+    ...(data ? { data } : {}),
+  };
+}
+
+/** One case as a file; undefined when there is no such case. */
+export async function exportCase(id: string, withFiles = false): Promise<CaseFile | undefined> {
+  const record = await loadCase(db(), id);
+  if (!record) return undefined;
+  const stored = new Map<string, string>();
+  if (withFiles)
+    for (const { hash } of record.attachment) {
+      const bytes = hash ? await readStored(hash) : undefined;
+      if (bytes) stored.set(hash, bytes.toString('base64'));
+    }
+  return writeCaseFile(record, await sending(undefined, (hash) => stored.get(hash)));
+}
+
+/**
+ * All cases, oldest number first, as a stream of text.
+ *
+ * @param format one case file in a line, or a table
+ * @param withFiles whether photos and other files come inside the case files
+ */
+export async function* exportAll(format: ExportFormat, withFiles: boolean): AsyncGenerator<string> {
+  const from = await sending();
+  if (format === 'cases.csv') yield csvLine(CASES_CSV_HEAD);
+  if (format === 'readings.csv') yield csvLine(READINGS_CSV_HEAD);
+  const ids = await caseIdsByNumber(db());
+  for (let i = 0; i < ids.length; i += PAGE) {
+    const records = await loadCases(db(), ids.slice(i, i + PAGE));
+    let text = '';
+    for (const record of records) {
+      if (format === 'cases.csv') text += csvLine(casesCsvRow(record, from));
+      else if (format === 'readings.csv') for (const row of readingsCsvRows(record)) text += csvLine(row);
+      else {
+        const stored = new Map<string, string>();
+        if (withFiles)
+          for (const { hash } of record.attachment) {
+            const bytes = hash ? await readStored(hash) : undefined;
+            if (bytes) stored.set(hash, bytes.toString('base64'));
+          }
+        text += `${JSON.stringify(writeCaseFile(record, { ...from, data: (h) => stored.get(h) }))}\n`;
+      }
+    }
+    yield text;
+  }
+}
