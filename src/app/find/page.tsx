@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { FindScreen } from '@/screens/find/find';
-import { find } from '@/services/find';
+import { findWithBeside } from '@/services/find';
+import { readPutting } from '../api/find/putting';
 
 export const metadata: Metadata = { title: 'Find' };
 
@@ -9,9 +10,15 @@ export default async function Page({
 }: {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
-  const { q, with: inHand } = await searchParams;
+  const { q, with: inHand, put } = await searchParams;
   const line = typeof q === 'string' ? q : '';
+  const how = readPutting(typeof put === 'string' ? put : null);
   return (
-    <FindScreen line={line} found={await find(line)} inHand={typeof inHand === 'string' ? inHand : ''} />
+    <FindScreen
+      line={line}
+      put={how}
+      found={await findWithBeside(line, 30, how)}
+      inHand={typeof inHand === 'string' ? inHand : ''}
+    />
   );
 }

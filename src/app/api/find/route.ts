@@ -1,10 +1,11 @@
-import { find } from '@/services/find';
+import { findWithBeside } from '@/services/find';
 import { answer } from '../answer';
+import { readPutting } from './putting';
 
 export function GET(request: Request) {
   return answer(async () => {
     const query = new URL(request.url).searchParams;
     const limit = Math.min(100, Math.max(1, Number(query.get('limit') ?? 30) || 30));
-    return find(query.get('q') ?? '', limit);
+    return findWithBeside(query.get('q') ?? '', limit, readPutting(query.get('put')));
   });
 }

@@ -7,6 +7,8 @@ import { catalogueItems } from '@/services/catalogue';
 import { marginOf } from '@/services/margin';
 import { shopMeanings } from '@/services/meanings';
 import { people } from '@/services/shop';
+import { taughtWords } from '@/services/words';
+import type { TaughtWord } from '@/core/symptoms';
 
 interface Props {
   params: Promise<{ id: string }>;
@@ -33,6 +35,7 @@ export default async function Page({ params, searchParams }: Props) {
       beside={other}
       margin={await marginOf(open.record.case.id)}
       meanings={await shopMeanings()}
+      taught={(await taughtWords()).filter((t) => t.of === 'symptom' || t.of === 'condition') as TaughtWord[]}
       catalogue={await catalogueItems()}
       people={(await people()).map((p) => ({ id: p.id, name: p.name }))}
       now={new Date().toISOString()}

@@ -6,6 +6,7 @@ const Query = z.object({
   name: z.string().min(1).max(400),
   testId: z.string().min(1).max(40).nullable(),
   partId: z.string().min(1).max(40).nullable(),
+  recording: z.literal('1').nullable(),
 });
 const Id = z.string().regex(/^[A-Za-z0-9_-]{6,40}$/);
 
@@ -14,11 +15,14 @@ export function PUT(request: Request, { params }: { params: Promise<{ id: string
   return answer(async () => {
     const { id, fileId } = await params;
     const q = new URL(request.url).searchParams;
-    const query = Query.safeParse({ name: q.get('name'), testId: q.get('testId'), partId: q.get('partId') });
+    const query = Query.safeParse(
+      Object.fromEntries(['name', 'testId', 'partId', 'recording'].map((k) => [k, q.get(k)])),
+    );
     if (!query.success || !Id.safeParse(fileId).success) throw new Problem('The file needs a name.');
     if (!request.body) throw new Problem(`"${query.data.name}" is empty.`);
     const announced = Number(request.headers.get('content-length') ?? 0);
-    const upload = { caseId: id, id: fileId, ...query.data };
+    const { recording, ...rest } = query.data;
+    const upload = { caseId: id, id: fileId, ...rest, recording: recording === '1' };
     try {
       return { attachment: await said(takeFile(upload, request.body, announced, await personHere())) };
     } catch (e) {

@@ -1,0 +1,13 @@
+import { z } from 'zod';
+import { recordRun } from '@/services/port';
+import { answer, readBody, said } from '../../../answer';
+
+const Ask = z.object({ seconds: z.number().min(2).max(120) });
+
+/** Records live values of the connected vehicle; gives the frame log. */
+export function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
+  return answer(async () => {
+    const { seconds } = await readBody(request, Ask);
+    return { log: await said(recordRun((await params).id, seconds)) };
+  });
+}

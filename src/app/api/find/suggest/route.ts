@@ -1,0 +1,8 @@
+import { suggestions } from '@/services/find';
+import { answer } from '../../answer';
+
+export function GET(request: Request) {
+  return answer(async () => ({
+    suggestions: await suggestions(new URL(request.url).searchParams.get('q') ?? ''),
+  }));
+}

@@ -1,0 +1,40 @@
+import { ExportQuery } from '@/core/exchange/api';
+import { exportAll } from '@/services/export';
+import { log } from '@/services/log';
+import { answer } from '../../answer';
+import { readQueryOf } from '../query';
+
+const NAMES = { cases: 'cases.ndjson', 'cases.csv': 'cases.csv', 'readings.csv': 'readings.csv' };
+
+/** All cases as a stream, so that a shop of any size can be given out. */
+export function GET(request: Request) {
+  return answer(() => {
+    const { as, files } = readQueryOf(request, ExportQuery);
+    const pieces = exportAll(as, files === 'inline');
+    const encoder = new TextEncoder();
+    const body = new ReadableStream<Uint8Array>({
+      async pull(controller) {
+        try {
+          const { done, value } = await pieces.next();
+          if (done) controller.close();
+          else controller.enqueue(encoder.encode(value));
+        } catch (e) {
+          // A stream that breaks off is a broken file; it must not look like a whole one.
+          log.error({ err: e instanceof Error ? e.name : '' }, 'export broke off');
+          controller.error(e);
+        }
+      },
+      async cancel() {
+        await pieces.return(undefined);
+      },
+    });
+    return Promise.resolve(
+      new Response(body, {
+        headers: {
+          'content-type': as === 'cases' ? 'application/x-ndjson; charset=utf-8' : 'text/csv; charset=utf-8',
+          'content-disposition': `attachment; filename="${NAMES[as]}"`,
+        },
+      }),
+    );
+  });
+}

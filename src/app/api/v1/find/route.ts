@@ -1,0 +1,11 @@
+import { FindQuery } from '@/core/exchange/api';
+import { find } from '@/services/find';
+import { answer } from '../../answer';
+import { readQueryOf } from '../query';
+
+export function GET(request: Request) {
+  return answer(async () => {
+    const { q, limit } = readQueryOf(request, FindQuery);
+    return find(q, limit);
+  });
+}

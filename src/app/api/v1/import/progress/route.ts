@@ -1,0 +1,10 @@
+import { importProgress } from '@/services/import-progress';
+import { answer, Problem } from '../../../answer';
+
+export function GET(request: Request) {
+  return answer(() => {
+    const progress = importProgress(new URL(request.url).searchParams.get('name') ?? '');
+    if (!progress) throw new Problem('No such import is under way.', 404);
+    return Promise.resolve(progress);
+  });
+}

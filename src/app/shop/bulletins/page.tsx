@@ -1,0 +1,10 @@
+import type { Metadata } from 'next';
+import { BulletinsScreen } from '@/screens/shop/bulletins';
+import { shelf } from '@/services/bulletins';
+
+export const metadata: Metadata = { title: 'Bulletins' };
+export const dynamic = 'force-dynamic';
+
+export default async function Page() {
+  return <BulletinsScreen shelf={await shelf()} />;
+}

@@ -1,0 +1,22 @@
+import type { Metadata } from 'next';
+import { WordsScreen } from '@/screens/shop/words';
+import { buildsKnown, taughtWords, unknownWords } from '@/services/words';
+
+export const metadata: Metadata = { title: 'Words' };
+export const dynamic = 'force-dynamic';
+
+export default async function Page({
+  searchParams,
+}: {
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}) {
+  const { word } = await searchParams;
+  return (
+    <WordsScreen
+      taught={await taughtWords()}
+      unknown={await unknownWords()}
+      vehicles={await buildsKnown()}
+      word={typeof word === 'string' ? word : ''}
+    />
+  );
+}
