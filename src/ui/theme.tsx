@@ -8,11 +8,12 @@ import { createGlobalStyle } from 'styled-components';
  */
 const light = `
   --ground: #f4f0e8; --sheet: #fdfbf6; --raised: #ffffff; --sunk: #ebe5d9;
-  --ink: #27221c; --ink-2: #5b5348; --ink-3: #776e60; --rule: #dcd4c5; --rule-2: #c9bfad;
+  --ink: #27221c; --ink-2: #5b5348; --ink-3: #665d50; --rule: #dcd4c5; --rule-2: #c9bfad;
   --accent: #5c2751; --accent-2: #7c3f70; --accent-soft: #efe3ea; --on-accent: #fffaf5;
   --pass: #0f6672; --pass-soft: #dceeee; --fail: #a93614; --fail-soft: #f9e3d9;
   --unsure: #7a5a00; --unsure-soft: #f6ebc8; --void: #655d52; --void-soft: #e8e2d6;
   --shadow: 0 1px 2px rgb(60 45 25 / 10%), 0 4px 14px rgb(60 45 25 / 7%);
+  --line-1: #5c2751; --line-2: #0f6672; --line-3: #8a6200; --line-4: #a93614; --line-5: #3f5f8a; --line-6: #55701c; --line-7: #a8447c; --line-8: #6b4a2f;
   color-scheme: light;
 `;
 const dark = `
@@ -22,6 +23,7 @@ const dark = `
   --pass: #6cc5cf; --pass-soft: #173a3e; --fail: #f39a77; --fail-soft: #4a2417;
   --unsure: #e2bf5a; --unsure-soft: #40340f; --void: #b3a999; --void-soft: #37312a;
   --shadow: 0 1px 2px rgb(0 0 0 / 40%), 0 4px 14px rgb(0 0 0 / 30%);
+  --line-1: #d9a1c9; --line-2: #6cc5cf; --line-3: #e2bf5a; --line-4: #f39a77; --line-5: #9dbbe6; --line-6: #b4cf74; --line-7: #f0a3cd; --line-8: #cfae92;
   color-scheme: dark;
 `;
 

@@ -18,7 +18,9 @@ import { EvidencePart } from './evidence';
 import { ChoiceField, LineField, LostClashes } from './fields';
 import { Margin } from './margin';
 import { CatalogueProvider } from './parts';
+import type { TaughtWord } from '@/core/symptoms';
 import { MeaningsProvider } from './meanings';
+import { VocabularyProvider } from './vocabulary';
 import { PeopleContext } from './people';
 import { PrecedentsProvider, type MarginView } from './precedents';
 import { ProofPart } from './proof';
@@ -88,12 +90,13 @@ interface Props {
   margin: MarginView;
   catalogue: CatalogueItem[];
   meanings: Record<string, string>;
+  taught: TaughtWord[];
   people: { id: string; name: string }[];
   now: string;
 }
 
 /** A case: spine, sheet, and a margin that thinks along (or another case beside it). */
-export function CaseScreen({ open, beside, margin, catalogue, meanings, people, now }: Props) {
+export function CaseScreen({ open, beside, margin, catalogue, meanings, taught, people, now }: Props) {
   const [store] = useState(() => createCaseStore(open));
   useEffect(() => store.getState().start(), [store]);
   useEffect(() => {
@@ -111,22 +114,24 @@ export function CaseScreen({ open, beside, margin, catalogue, meanings, people, 
       <CatalogueProvider items={catalogue}>
         <PeopleContext.Provider value={people}>
           <MeaningsProvider meanings={meanings}>
-            <PrecedentsProvider initial={margin}>
-              <Header people={people} />
-              <Body $beside={beside !== undefined}>
-                {!beside && <Spine />}
-                <Sheet>
-                  <LostClashes />
-                  <ComebackOffers />
-                  <ComplaintPart />
-                  <EvidencePart />
-                  <CausePart />
-                  <RepairPart />
-                  <ProofPart />
-                </Sheet>
-                {beside ? <Beside other={beside} /> : <Margin now={now} />}
-              </Body>
-            </PrecedentsProvider>
+            <VocabularyProvider taught={taught}>
+              <PrecedentsProvider initial={margin}>
+                <Header people={people} />
+                <Body $beside={beside !== undefined}>
+                  {!beside && <Spine />}
+                  <Sheet>
+                    <LostClashes />
+                    <ComebackOffers />
+                    <ComplaintPart />
+                    <EvidencePart />
+                    <CausePart />
+                    <RepairPart />
+                    <ProofPart />
+                  </Sheet>
+                  {beside ? <Beside other={beside} /> : <Margin now={now} />}
+                </Body>
+              </PrecedentsProvider>
+            </VocabularyProvider>
           </MeaningsProvider>
         </PeopleContext.Provider>
         <Undo />

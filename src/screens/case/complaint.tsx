@@ -4,7 +4,8 @@ import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { EARLIER_KINDS, FREQUENCIES, PART_SOURCES, type RowOf } from '@/core/case';
-import { CONDITIONS, conditionLabel, LAMPS, readSentence, symptomById } from '@/core/symptoms';
+import { CONDITIONS, conditionLabel, LAMPS, symptomById } from '@/core/symptoms';
+import { useVocabulary } from './vocabulary';
 import { Button, IconButton, Input, Segments, Tag } from '@/ui/controls';
 import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, useFocusNext } from './fields';
 import { useDraft } from '../draft';
@@ -22,7 +23,7 @@ export function ComplaintPart() {
   const edit = useCase((s) => s.edit);
   const add = useCase((s) => s.add);
   const focus = useFocusNext();
-  const read = readSentence(said);
+  const read = useVocabulary().read(said);
   const offered = read.symptoms.filter((x) => !x.negated && !symptoms.some((s) => s.concept === x.id));
 
   return (
@@ -218,7 +219,7 @@ function AddSymptom() {
   const [text, setText] = useDraft(`${useCase((s) => s.record.case.id)}:symptom`);
   const add = useCase((s) => s.add);
   const symptoms = useCase((s) => s.record.symptom);
-  const read = readSentence(text);
+  const read = useVocabulary().read(text);
   const hits = read.symptoms.filter((h) => !h.negated);
   const put = () => {
     if (text.trim() === '') return;

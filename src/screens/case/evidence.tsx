@@ -1,6 +1,7 @@
 'use client';
 
-import { Calculator, ListChecks, Plug, Plus } from 'lucide-react';
+import { AudioWaveform, Calculator, ListChecks, Plug, Plus } from 'lucide-react';
+import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Empty, Figure } from '@/ui/controls';
@@ -15,6 +16,7 @@ import { ChooseProcedure } from './tests/choose-procedure';
 import { KnownGoodProvider } from './tests/known-good';
 import { RunItem } from './tests/run-item';
 import { TestItem } from './tests/test-item';
+import { TraceItem } from '../traces/list';
 
 const Line = styled.li`
   display: grid;
@@ -41,6 +43,9 @@ export function EvidencePart() {
   const clears = useCase((s) => s.record.clear);
   const tests = useCase((s) => s.record.test);
   const runs = useCase((s) => s.record.run);
+  const traces = useCase((s) => s.record.trace);
+  const number = useCase((s) => s.record.case.number);
+  const router = useRouter();
   const hasCodes = useCase((s) => s.record.code.length > 0);
   const add = useCase((s) => s.add);
   const focus = useFocusNext();
@@ -56,6 +61,7 @@ export function EvidencePart() {
       node: <ScanItem scan={row} name={`S${inOrder.indexOf(row) + 1}`} />,
     })),
     ...clears.map((row) => ({ at: row.at, id: row.id, node: <ClearItem clear={row} /> })),
+    ...traces.map((row) => ({ at: row.at ?? '', id: row.id, node: <TraceItem trace={row} /> })),
     ...runs.map((row) => ({
       at: row.at,
       id: row.id,
@@ -96,6 +102,9 @@ export function EvidencePart() {
           >
             <ListChecks aria-hidden="true" /> Procedure
           </Button>
+          <Button onPress={() => router.push(`/cases/${number}/traces/new`)}>
+            <AudioWaveform aria-hidden="true" /> Trace
+          </Button>
         </>
       }
     >
@@ -116,8 +125,8 @@ export function EvidencePart() {
             <ol>
               {items.map((i) => (
                 <Line key={i.id}>
-                  <time dateTime={i.at}>
-                    <Figure>{dayTime(i.at)}</Figure>
+                  <time dateTime={i.at || undefined}>
+                    <Figure>{i.at ? dayTime(i.at) : ''}</Figure>
                   </time>
                   {i.node}
                 </Line>

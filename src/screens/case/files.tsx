@@ -66,7 +66,11 @@ const belongs = (a: { testId: string | null; partId: string | null }, p: Place) 
 /** Photos and files of the case, a test or a part, with those still on their way. */
 export function Files({ testId, partId, label }: Place & { label: string }) {
   const place: Place = { ...(testId ? { testId } : {}), ...(partId ? { partId } : {}) };
-  const attachments = useCase((s) => s.record.attachment).filter((a) => belongs(a, place));
+  const traces = useCase((s) => s.record.trace);
+  // A recording is shown by its trace.
+  const attachments = useCase((s) => s.record.attachment).filter(
+    (a) => belongs(a, place) && !traces.some((t) => t.attachmentId === a.id),
+  );
   const remove = useCase((s) => s.remove);
   const pending = useUploads((s) => s.pending).filter((p) => belongs(p, place));
   const progress = useUploads((s) => s.progress);

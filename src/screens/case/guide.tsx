@@ -7,7 +7,7 @@ import styled from 'styled-components';
 import { putTest, type CauseOdds } from '@/core/guide';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { nowIso, useFocusNext } from './fields';
-import { gradesInWords } from './grades';
+import { about, gradesInWords } from '../odds-words';
 import { useGuide, usePrecedents, type Guide } from './precedents';
 import { useCase } from './store';
 
@@ -46,26 +46,25 @@ const Test = styled.li`
   }
 `;
 const SHOWN = 5;
-
-/** Rounded to what a handful of cases can bear. */
-const about = (share: number): string => {
-  const percent = Math.round(share * 20) * 5;
-  return percent === 0 ? 'hardly' : `about ${percent} %`;
-};
+/** Below this a cause that no near case had is not worth a line. */
+const LEAST = 0.02;
 
 /** What it may be, in counts first and odds second, and the test that would tell most for its minutes. */
 export function GuideMargin() {
   const guide = useGuide();
   const closed = useCase((s) => s.record.case.closedAt !== null);
-  if (guide.cases === 0) return null;
+  if (guide.cases === 0) return <NoPast closed={closed} />;
   return (
     <>
       <section aria-label="What it may be">
         <h3>What it may be</h3>
         <ul>
-          {guide.causes.slice(0, SHOWN).map((c) => (
-            <CauseLine key={c.key} cause={c} all={guide.cases} />
-          ))}
+          {guide.causes
+            .filter((c) => c.share > LEAST || guide.counts[c.key] || c.ruledOut)
+            .slice(0, SHOWN)
+            .map((c) => (
+              <CauseLine key={c.key} cause={c} guide={guide} />
+            ))}
           <Cause $out={false}>
             Something this shop has not seen <Quiet>{about(guide.unseen)}</Quiet>
           </Cause>
@@ -76,43 +75,75 @@ export function GuideMargin() {
   );
 }
 
-function CauseLine({ cause: c, all }: { cause: CauseOdds; all: number }) {
+function CauseLine({ cause: c, guide }: { cause: CauseOdds; guide: Guide }) {
   const notIsolated = usePrecedents().causes.find((x) => x.key === c.key)?.notIsolated ?? 0;
+  const near = guide.counts[c.key];
+  const speaks = (guide.because[c.key] ?? [])
+    .filter((b) => Math.abs(Math.log(b.factor)) > 0.2)
+    .sort((x, y) => Math.abs(Math.log(y.factor)) - Math.abs(Math.log(x.factor)))
+    .slice(0, 5);
   return (
     <Cause $out={c.ruledOut}>
       <b>{c.name}</b>
       <br />
       <Quiet>
-        {c.numbers.length} of {all} near {all === 1 ? 'case' : 'cases'}
-        {gradesInWords(c.byGrade)}
+        {near
+          ? `${near.numbers.length} of ${guide.near} near ${guide.near === 1 ? 'case' : 'cases'}${gradesInWords(near.byGrade)}`
+          : 'none of the near cases'}
         {notIsolated > 0 && `, ${notIsolated} not isolated`} · {about(c.share)}
       </Quiet>
       <details>
         <summary>why, and the cases behind it</summary>
         {c.ruledOut && <p>Ruled out here by a person.</p>}
         <ul>
-          {c.moved.slice(0, 6).map((m) => (
-            <li key={m.words}>
-              {m.words}: <Figure>{m.answer}</Figure>{' '}
-              <Quiet>
-                {m.factor > 1
-                  ? `${m.factor.toFixed(1)} times likelier by it`
-                  : `${(1 / m.factor).toFixed(1)} times less likely by it`}
-              </Quiet>
+          {speaks.map((b) => (
+            <li key={b.label}>
+              {b.label}: <Figure>{b.cases}</Figure> of {b.of} cases of it <Quiet>{times(b.factor)}</Quiet>
             </li>
           ))}
-          {c.moved.length === 0 && <Quiet>Nothing recorded here speaks for or against it yet.</Quiet>}
+          {c.moved.slice(0, 6).map((m) => (
+            <li key={m.words}>
+              {m.words}: <Figure>{m.answer}</Figure> <Quiet>{times(m.factor)}</Quiet>
+            </li>
+          ))}
+          {c.moved.length + speaks.length === 0 && (
+            <Quiet>Nothing recorded here speaks for or against it yet.</Quiet>
+          )}
         </ul>
         <p>
-          {c.numbers.map((n, i) => (
+          {c.numbers.slice(0, 12).map((n, i) => (
             <span key={n}>
               {i > 0 && ', '}
               <Link href={`/cases/${n}`}>case {n}</Link>
             </span>
           ))}
+          {c.numbers.length > 12 && ' …'} ·{' '}
+          <Link href={`/experience/cause/${c.key.split('/').map(encodeURIComponent).join('/')}`}>
+            all of this cause
+          </Link>
         </p>
       </details>
     </Cause>
+  );
+}
+
+const times = (factor: number): string =>
+  factor > 1
+    ? `${factor.toFixed(1)} times likelier by it`
+    : `${(1 / factor).toFixed(1)} times less likely by it`;
+
+/** When no past speaks, that is said. */
+function NoPast({ closed }: { closed: boolean }) {
+  const asked = useCase((s) => s.record.code.length + s.record.symptom.length > 0);
+  if (closed || !asked) return null;
+  return (
+    <section aria-label="What it may be">
+      <h3>What it may be</h3>
+      <Quiet>
+        No past case of this shop speaks of it. What the trade does first with such codes stands under the
+        codes; it is general practice, not this shop’s experience.
+      </Quiet>
+    </section>
   );
 }
 
@@ -179,16 +210,17 @@ function NextTests({ guide }: { guide: Guide }) {
 }
 
 function Answer({ answer: a }: { answer: Guide['next'][number]['answers'][number] }) {
+  const told = a.lifts ?? a.then;
   return (
     <>
       <dt>
         <Tag>{a.says}</Tag>
       </dt>
       <dd>
-        speaks for {a.lifts.name}{' '}
+        {a.lifts ? 'speaks for' : 'speaks against'} {told.name}{' '}
         <Quiet>
-          {about(a.lifts.from)} → {about(a.lifts.share)}
-          {a.then.name !== a.lifts.name && `; then likeliest ${a.then.name}, ${about(a.then.share)}`}
+          {about(told.from)} → {about(told.share)}
+          {a.then.name !== told.name && `; then likeliest ${a.then.name}, ${about(a.then.share)}`}
         </Quiet>
       </dd>
     </>

@@ -6,7 +6,10 @@ import styled from 'styled-components';
 import { Empty, Figure, Quiet, Tag } from '@/ui/controls';
 import { age } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
+import { baseCode } from '@/core/codes';
 import { ForkList } from '../compare/fork-list';
+import { ExperienceLinks } from '../experience/links';
+import { BulletinMargin } from './bulletins';
 import { GuideMargin } from './guide';
 import { useSuspectName } from './parts';
 import { useForks, usePrecedents } from './precedents';
@@ -108,6 +111,8 @@ export function Margin({ now }: { now: string }) {
           <ForkList forks={forks.slice(0, 3)} />
         </section>
       )}
+      <BulletinMargin />
+      <Known />
       <h3>Near cases</h3>
       {found.cases.length === 0 ? (
         <Empty>
@@ -130,7 +135,7 @@ export function Margin({ now }: { now: string }) {
               <Because>
                 <b>shares</b>{' '}
                 {c.reasons
-                  .filter((r) => r.points > 0.01)
+                  .filter((r) => r.points > 0.01 && r.of !== 'proof')
                   .map((r) => r.text)
                   .join(' · ')}
               </Because>
@@ -148,4 +153,13 @@ export function Margin({ now }: { now: string }) {
       )}
     </Aside>
   );
+}
+
+/** Ways to what the shop knows of the codes, the build and the vehicle of this case. */
+function Known() {
+  const codes = useCase((s) => s.record.code);
+  const v = useCase((s) => s.record.vehicle);
+  const chased = [...new Set(codes.map((c) => baseCode(c.code)))].slice(0, 6);
+  const build = v.make && v.model && v.engine ? `${v.make}/${v.model}/${v.engine}` : '';
+  return <ExperienceLinks codes={chased} build={build} vehicleId={v.id} />;
 }

@@ -3,15 +3,27 @@
 import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react';
 import type { ProcedureStep } from '@/core/case';
 import type { Fork, NextTest, Odds } from '@/core/guide';
-import type { FoundView } from '../find/find';
+import type { FoundView } from '../find/types';
 import { useCase } from './store';
 
 /** Near cases and what it was in them, as the search shows them too. */
-export type Precedents = Omit<FoundView, 'chips'>;
+export type Precedents = Pick<FoundView, 'cases' | 'causes' | 'searched'>;
 export type ShownFork = Fork & { here?: { reads: string; causes: string[] } };
 
 export interface Guide extends Odds {
+  /** Near cases, those that are counted in words. */
+  near: number;
+  /** By cause: its numbers among the near cases, nearest first, with their grades. */
+  counts: Record<string, { numbers: number[]; byGrade: Record<string, number> }>;
+  /** By cause: what speaks for it before any test. */
+  because: Record<string, { label: string; cases: number; of: number; factor: number }[]>;
   next: (NextTest & { step: ProcedureStep })[];
+}
+
+/** A bulletin that goes with the case, and why. */
+export interface ShownBulletin {
+  bulletin: { id: string; number: string; title: string; issuedBy: string; body: string };
+  because: string[];
 }
 
 /** Everything the margin says of an open case. */
@@ -19,12 +31,14 @@ export interface MarginView {
   precedents: Precedents;
   forks: ShownFork[];
   guide: Guide;
+  bulletins: ShownBulletin[];
 }
 
 const Context = createContext<MarginView>({
   precedents: { cases: [], causes: [], searched: 0 },
   forks: [],
-  guide: { causes: [], unseen: 1, cases: 0, next: [] },
+  guide: { causes: [], unseen: 1, cases: 0, near: 0, counts: {}, because: {}, next: [] },
+  bulletins: [],
 });
 
 /** Near cases, what separated them and the odds, asked for anew whenever something was saved. */
@@ -52,3 +66,5 @@ export const usePrecedents = () => useContext(Context).precedents;
 export const useForks = () => useContext(Context).forks;
 /** Odds over causes, and the tests that would tell most per minute. */
 export const useGuide = () => useContext(Context).guide;
+/** Bulletins that go with the case, those consulted on it among them. */
+export const useBulletins = () => useContext(Context).bulletins;

@@ -253,7 +253,7 @@ export function createCaseStore(initial: OpenCase): CaseStore {
           // Nothing is lost: it stays in the outbox, in order, and goes out again.
           set((x) => ({ sending: [], waiting: [...sending, ...x.waiting], saveState: 'offline' }));
           keep();
-          retry = Math.min(retry * 1.7, 15_000);
+          retry = Math.min(retry * 1.7, 8_000);
           schedule(retry);
         }
       },

@@ -216,7 +216,11 @@ function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
             </li>
           );
         })}
-        {rows.length === 0 && <Quiet>nothing</Quiet>}
+        {rows.length === 0 && (
+          <li>
+            <Quiet>nothing</Quiet>
+          </li>
+        )}
       </ul>
     </div>
   );

@@ -1,139 +1,119 @@
 'use client';
 
-import { X } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
-import type { CauseCount, Chip, Reason } from '@/core/precedent';
-import { Empty, Figure, Quiet, Tag } from '@/ui/controls';
-import { age } from '@/ui/dates';
-import { GradeMark } from '@/ui/marks';
+import type { Chip, Correction, Only } from '@/core/precedent';
+import { Empty, Quiet } from '@/ui/controls';
+import { ExperienceLinks } from '../experience/links';
 import { FindLine } from '../frame/find-line';
-
-export interface FoundView {
-  chips: Chip[];
-  cases: {
-    id: string;
-    number: number;
-    vehicle: string;
-    headline: string;
-    causes: string[];
-    grade: string;
-    comebacks: number[];
-    /** Whether one change alone stands between its failing and its passing test. */
-    isolated: string;
-    open: boolean;
-    openedAt: string;
-    conditions: string[];
-    score: number;
-    reasons: Reason[];
-    lacks: string[];
-  }[];
-  causes: CauseCount[];
-  searched: number;
-}
+import { about, countWords } from '../odds-words';
+import { Chips } from './chips';
+import { Hit } from './hit';
+import { KnownBeside } from './known-beside';
+import type { FoundView, Put } from './types';
 
 const Page = styled.main`
   max-width: 1240px;
   margin: 0 auto;
   padding: 18px 20px 60px;
 `;
-const Chips = styled.ul`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  align-items: center;
-  min-height: 40px;
-  margin: 8px 0 12px;
-  & button {
-    display: inline-flex;
-    align-items: center;
-    gap: 6px;
-    min-height: 32px;
-    padding: 0 8px 0 11px;
-    border: 1px solid var(--rule-2);
-    border-radius: 16px;
-    background: var(--raised);
-    cursor: pointer;
-  }
-  & button:hover {
-    border-color: var(--accent);
-  }
-  & small {
-    color: var(--ink-3);
-  }
-  @media (pointer: coarse) {
-    & button {
-      min-height: 44px;
-      border-radius: 22px;
-    }
-  }
-`;
 const Columns = styled.div`
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 320px;
+  grid-template-columns: minmax(0, 1fr) 330px;
   gap: 28px;
   @media (max-width: 900px) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;
-const Hit = styled.li`
-  display: grid;
-  grid-template-columns: 64px 1fr;
-  gap: 2px 12px;
-  padding: 12px 0;
-  border-top: 1px solid var(--rule);
-  & a {
-    font-weight: 650;
-    font-size: 1.0313rem;
-    text-decoration: none;
+const Facets = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 18px;
+  padding: 4px 0 8px;
+  font-size: 0.8125rem;
+  & > span {
+    display: inline-flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 2px;
+    color: var(--ink-3);
   }
-  & a:hover {
-    text-decoration: underline;
+  & button {
+    min-height: 28px;
+    padding: 0 6px;
+    border: 0;
+    border-radius: 4px;
+    background: none;
+    color: var(--ink-2);
+    cursor: pointer;
+    text-decoration: underline dotted var(--rule-2);
+    text-underline-offset: 3px;
+  }
+  & button:hover {
+    background: var(--sunk);
+  }
+  @media (pointer: coarse) {
+    & button {
+      min-height: 44px;
+    }
   }
 `;
-const Bar = styled.span<{ $share: number }>`
-  display: block;
-  height: 6px;
-  margin-top: 7px;
-  border-radius: 3px;
-  background: linear-gradient(to right, var(--accent) ${({ $share }) => $share * 100}%, var(--rule) 0);
+const Chosen = styled.p`
+  position: sticky;
+  bottom: 0;
+  padding: 10px 14px;
+  margin: 0 -14px;
+  background: var(--raised);
+  border-top: 2px solid var(--accent);
+  box-shadow: var(--shadow);
 `;
 
-/** What each kind of chip is called, for the small word on it. */
-const KIND_WORD: Partial<Record<Chip['kind'], string>> = {
-  text: 'as text',
-  'cause part': 'part',
+const FACET_WORD: Record<Only['by'], string> = {
+  grade: 'proof',
+  state: 'case',
+  make: 'make',
   condition: 'when',
-  code: 'code',
-  symptom: 'symptom',
+  year: 'opened',
 };
 
-/** The find screen: one line, how it was read, cases with their reasons, what it was. */
+const addressOf = (line: string, put: Put, inHand: string): string => {
+  const query = new URLSearchParams({ q: line });
+  if (put.corrections.length || put.only.length) query.set('put', JSON.stringify(put));
+  if (inHand) query.set('with', inHand);
+  return `?${query}`;
+};
+
+/** The find screen: one line, how it was read, cases with their reasons, what it was, what else is known. */
 export function FindScreen({
   line: first,
+  put: firstPut,
   found: firstFound,
   inHand,
 }: {
   line: string;
+  put: Put;
   found: FoundView;
   inHand: string;
 }) {
   const router = useRouter();
   const [line, setLine] = useState(first);
+  const [put, setPut] = useState(firstPut);
   const [found, setFound] = useState(firstFound);
   const [problem, setProblem] = useState('');
+  const [chosen, setChosen] = useState<number[]>([]);
   const turn = useRef(0);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
-  const ask = (text: string) => {
+  const ask = (text: string, how: Put = put, soon = 160) => {
     setLine(text);
+    setPut(how);
     clearTimeout(timer.current);
     const mine = ++turn.current;
     timer.current = setTimeout(async () => {
       try {
-        const response = await fetch(`/api/find?q=${encodeURIComponent(text)}`);
+        const response = await fetch(`/api/find${addressOf(text, how, '')}`);
         const answer = (await response.json()) as FoundView & { error?: string };
         // A slower, older answer must not cover a newer one.
         if (mine !== turn.current) return;
@@ -141,139 +121,180 @@ export function FindScreen({
         else {
           setFound(answer);
           setProblem('');
-          router.replace(`/find?q=${encodeURIComponent(text)}${inHand ? `&with=${inHand}` : ''}`, {
-            scroll: false,
-          });
+          router.replace(`/find${addressOf(text, how, inHand)}`, { scroll: false });
         }
       } catch {
         if (mine === turn.current)
           setProblem('No connection to the shop’s server; these are the last results.');
       }
-    }, 160);
+    }, soon);
   };
-  const takeOff = (chip: Chip) => {
-    const words = chip.words.split(' ');
-    let rest = ` ${line} `;
-    const whole = rest.toLowerCase().indexOf(` ${chip.words.toLowerCase()} `);
-    if (whole >= 0) rest = rest.slice(0, whole + 1) + rest.slice(whole + chip.words.length + 1);
-    else
-      for (const w of words)
-        rest = rest.replace(
-          new RegExp(`(?<=[\\s,;])${w.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?=[\\s,;.!?])`, 'i'),
-          '',
-        );
-    ask(rest.replace(/\s+/g, ' ').trim());
-  };
+  const takeOff = (chip: Chip) =>
+    ask(
+      without(line, chip.words),
+      { ...put, corrections: put.corrections.filter((c) => c.words !== chip.words) },
+      0,
+    );
+  const correct = (c: Correction) =>
+    ask(line, { ...put, corrections: [...put.corrections.filter((x) => x.words !== c.words), c] }, 0);
+  const narrow = (only: Only) => ask(line, { ...put, only: [...put.only, only] }, 0);
+  const widen = (o: Only) =>
+    ask(line, { ...put, only: put.only.filter((x) => x.by !== o.by || x.value !== o.value) }, 0);
+  const labelled = put.only.map((o) => ({
+    ...o,
+    label: found.facets.find((f) => f.by === o.by && f.value === o.value)?.label ?? o.value,
+  }));
 
   return (
     <Page>
       <h1 className="visually-hidden">Find past cases</h1>
-      <FindLine initial={line} onType={ask} />
-      <Chips aria-label="How the line was read">
-        {found.chips.map((c) => (
-          <li key={c.kind + c.value + c.words}>
-            <button type="button" onClick={() => takeOff(c)} aria-label={`Take off ${c.label}`}>
-              <small>{KIND_WORD[c.kind] ?? c.kind}</small> {c.label} <X size={14} aria-hidden="true" />
-            </button>
-          </li>
-        ))}
-        {found.chips.length > 0 && (
-          <Quiet as="li">
-            {found.cases.length === 0
+      <FindLine initial={line} onType={(text) => ask(text)} />
+      <Chips
+        chips={found.chips}
+        only={labelled}
+        says={
+          found.chips.length === 0
+            ? ''
+            : found.cases.length === 0
               ? 'no near case'
-              : `${found.cases.length} of ${found.searched} cases, nearest first`}
-          </Quiet>
-        )}
-      </Chips>
+              : `${found.matching} of ${found.searched} cases share something, nearest first`
+        }
+        onTakeOff={takeOff}
+        onCorrect={correct}
+        onWiden={widen}
+      />
       {problem && <p role="alert">{problem}</p>}
-      {found.chips.length === 0 ? (
+      {found.chips.length === 0 && put.only.length === 0 ? (
         <Empty>
-          Write a vehicle, a code, a symptom, in any order and in any words:{' '}
+          Write a vehicle, a code, a symptom, a reading, in any order and in any words:{' '}
           <em>P0299 diesel no power uphill</em>, <em>won’t start when hot</em>, <em>P030x</em>,{' '}
-          <em>drinks water heater cold</em>. {found.searched} cases are looked through.
+          <em>trim at idle &gt; 15 %</em>, <em>drinks water heater cold</em>, <em>proven last year</em>.{' '}
+          {found.searched} cases are looked through.
         </Empty>
       ) : found.cases.length === 0 ? (
-        <Empty>
-          Nothing in {found.searched} cases shares any of this. Take a chip off, or use fewer words; this shop
-          may simply not have met it yet.
-        </Empty>
+        <>
+          <Empty>
+            Nothing in {found.searched} cases shares any of this. Take a chip off, or use fewer words; this
+            shop may simply not have met it yet.
+          </Empty>
+          <KnownBeside beside={found.beside} />
+        </>
       ) : (
-        <Columns>
-          <ol aria-label="Cases">
-            {found.cases.map((c) => (
-              <Hit key={c.id}>
-                <span>
-                  <Figure>{c.number}</Figure>
-                  <Bar
-                    $share={c.score}
-                    role="img"
-                    aria-label={`nearness ${Math.round(c.score * 100)} of 100`}
+        <>
+          <FacetRow facets={found.facets} only={put.only} onNarrow={narrow} />
+          <Columns>
+            <section>
+              <ol aria-label="Cases">
+                {found.cases.map((c) => (
+                  <Hit
+                    key={c.id}
+                    hit={c}
+                    inHand={inHand}
+                    chosen={chosen.includes(c.number)}
+                    onChoose={(on) =>
+                      setChosen(on ? [...chosen, c.number].slice(-2) : chosen.filter((n) => n !== c.number))
+                    }
                   />
-                </span>
-                <div>
-                  <Link href={`/cases/${c.number}`}>{c.headline}</Link> <Quiet>{c.vehicle}</Quiet>
-                  <p>
-                    {c.causes.length > 0 ? (
-                      c.causes.join('; ')
-                    ) : (
-                      <Quiet>{c.open ? 'open, cause not found yet' : 'no cause recorded'}</Quiet>
-                    )}{' '}
-                    {(c.grade !== '' || !c.open) && (
-                      <GradeMark grade={c.grade} cameBack={c.comebacks.length > 0} />
-                    )}
-                  </p>
-                  <p style={{ fontSize: '0.875rem', color: 'var(--ink-2)' }}>
-                    {c.reasons.map((r) => (
-                      <span key={r.of + r.text}>
-                        {r.of === 'proof' ? (
-                          <Tag $tone="fail">{r.text}</Tag>
-                        ) : (
-                          <>
-                            <b style={{ fontWeight: 600, color: 'var(--ink-3)' }}>{r.of}</b> {r.text}
-                          </>
-                        )}
-                        {'   '}
-                      </span>
-                    ))}
-                    {c.lacks.length > 0 && <Quiet>has not {c.lacks.join(', ')}</Quiet>}
-                  </p>
-                  {inHand && c.id !== inHand && String(c.number) !== inHand && (
-                    <Link
-                      href={`/cases/${inHand}?beside=${c.number}`}
-                      style={{ fontSize: '0.875rem', fontWeight: 500, marginRight: 10 }}
-                    >
-                      beside the case in hand
+                ))}
+              </ol>
+              {chosen.length > 0 && (
+                <Chosen role="status">
+                  {chosen.length === 1 ? (
+                    <>Case {chosen[0]} is chosen; choose another to see both side by side.</>
+                  ) : (
+                    <Link href={`/compare?a=${chosen[0]}&b=${chosen[1]}`}>
+                      Case {chosen[0]} and case {chosen[1]} side by side: what told them apart
                     </Link>
                   )}
-                  <Quiet>
-                    {age(c.openedAt)} ago{c.open ? ', still open' : ''}
-                  </Quiet>
-                </div>
-              </Hit>
-            ))}
-          </ol>
-          <aside aria-label="What it was">
-            <h2 style={{ fontSize: '0.9375rem', marginBottom: 4 }}>What it was</h2>
-            {found.causes.length === 0 && <Quiet>None of these cases has a cause yet.</Quiet>}
-            <ul>
-              {found.causes.slice(0, 12).map((c) => (
-                <li key={c.key} style={{ padding: '6px 0', borderTop: '1px solid var(--rule)' }}>
-                  {c.name}
-                  <br />
-                  <Quiet>
-                    {c.cases} case{c.cases === 1 ? '' : 's'}
-                    {Object.entries(c.byGrade)
-                      .filter(([g]) => g)
-                      .map(([g, n]) => `, ${n} ${g}`)
-                      .join('')}{' '}
-                    · nearest <Link href={`/cases/${c.numbers[0]}`}>case {c.numbers[0]}</Link>
-                  </Quiet>
-                </li>
-              ))}
-            </ul>
-          </aside>
-        </Columns>
+                </Chosen>
+              )}
+            </section>
+            <aside aria-label="What it was and what else is known">
+              <ExperienceLinks
+                codes={found.chips.filter((c) => c.kind === 'code' && !/x/.test(c.value)).map((c) => c.value)}
+                build={found.beside.build}
+              />
+              <CauseList causes={found.causes} />
+              <KnownBeside beside={found.beside} />
+            </aside>
+          </Columns>
+        </>
       )}
     </Page>
+  );
+}
+
+/** A line without some of its words, wherever they stand. */
+function without(line: string, taken: string): string {
+  let rest = ` ${line} `;
+  const whole = rest.toLowerCase().indexOf(` ${taken.toLowerCase()} `);
+  if (whole >= 0) rest = rest.slice(0, whole + 1) + rest.slice(whole + taken.length + 1);
+  else
+    for (const w of taken.split(' '))
+      rest = rest.replace(
+        new RegExp(`(?<=[\\s,;])${w.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?=[\\s,;.!?])`, 'i'),
+        '',
+      );
+  return rest.replace(/\s+/g, ' ').trim();
+}
+
+function FacetRow({
+  facets,
+  only,
+  onNarrow,
+}: {
+  facets: FoundView['facets'];
+  only: Only[];
+  onNarrow: (only: Only) => void;
+}) {
+  const groups = (['grade', 'state', 'condition', 'make'] as const).map((by) => ({
+    by,
+    // One that all have, or that is chosen already, narrows nothing.
+    list: facets
+      .filter((f) => f.by === by && !only.some((o) => o.by === by))
+      .sort((a, b) => b.cases - a.cases)
+      .slice(0, 6),
+  }));
+  return (
+    <Facets aria-label="Narrow to">
+      {groups.map(
+        ({ by, list }) =>
+          list.length > 1 && (
+            <span key={by}>
+              {FACET_WORD[by]}
+              {list.map((f) => (
+                <button key={f.value} type="button" onClick={() => onNarrow({ by, value: f.value })}>
+                  {f.label} {f.cases}
+                </button>
+              ))}
+            </span>
+          ),
+      )}
+    </Facets>
+  );
+}
+
+function CauseList({ causes }: { causes: FoundView['causes'] }) {
+  return (
+    <>
+      <h2 style={{ fontSize: '0.9375rem', marginBottom: 4 }}>What it was</h2>
+      {causes.length === 0 && <Quiet>None of these cases has a cause yet.</Quiet>}
+      <ul>
+        {causes.slice(0, 10).map((c) => (
+          <li key={c.key} style={{ padding: '6px 0', borderTop: '1px solid var(--rule)' }}>
+            <Link href={`/experience/cause/${c.key.split('/').map(encodeURIComponent).join('/')}`}>
+              {c.name}
+            </Link>
+            <br />
+            <Quiet>
+              {countWords(c.cases, c.byGrade)}
+              {c.cameBack > 0 && `, ${c.cameBack} came back`} · nearest{' '}
+              <Link href={`/cases/${c.numbers[0]}`}>case {c.numbers[0]}</Link>
+              {c.share !== null && ` · ${about(c.share)} among all causes`}
+            </Quiet>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }

@@ -2,13 +2,19 @@
 
 import { Search } from 'lucide-react';
 import { usePathname, useRouter } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
+import { use, useEffect, useRef, useState } from 'react';
+import { ComboBox, ComboBoxStateContext, Input, ListBox, ListBoxItem, Popover } from 'react-aria-components';
 import styled from 'styled-components';
+import type { Suggestion } from '@/core/precedent';
+import { Quiet } from '@/ui/controls';
 
 const Form = styled.form`
   position: relative;
-  display: flex;
-  align-items: center;
+  & .react-aria-ComboBox {
+    display: flex;
+    align-items: center;
+    position: relative;
+  }
   & svg {
     position: absolute;
     left: 10px;
@@ -46,8 +52,58 @@ const Form = styled.form`
     }
   }
 `;
+const Sheet = styled(Popover)<{ $empty: boolean }>`
+  display: ${({ $empty }) => ($empty ? 'none' : 'block')};
+  min-width: 320px;
+  max-width: 560px;
+  background: var(--raised);
+  border: 1px solid var(--rule-2);
+  border-radius: var(--radius);
+  box-shadow: var(--shadow);
+  overflow: auto;
+`;
+const Item = styled(ListBoxItem)`
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  min-height: 34px;
+  padding: 5px 12px;
+  cursor: pointer;
+  outline: none;
+  & > :last-child {
+    margin-left: auto;
+    white-space: nowrap;
+  }
+  &[data-focused] {
+    background: var(--accent-soft);
+  }
+  @media (pointer: coarse) {
+    min-height: 44px;
+    align-items: center;
+  }
+`;
 
-/** The one find line; `/` reaches it from anywhere. */
+const WAIT = 40;
+
+/**
+ * Opens the sheet when offers come, a moment after the letters, and closes it when none are left: an open
+ * one, even empty, hides the rest of the page from a screen reader.
+ */
+function OpenWithOffers({ offers }: { offers: readonly Suggestion[] }) {
+  const state = use(ComboBoxStateContext);
+  const now = useRef(state);
+  useEffect(() => {
+    now.current = state;
+  });
+  useEffect(() => {
+    const s = now.current;
+    if (offers.length === 0) s?.close();
+    else if (s?.isFocused && !s.isOpen) s.open(null, 'input');
+  }, [offers]);
+  return null;
+}
+
+/** The one find line; `/` reaches it from anywhere. It offers how the words at its end may go on. */
 export function FindLine({ initial = '', onType }: { initial?: string; onType?: (line: string) => void }) {
   const router = useRouter();
   // From a case the results can be opened beside it.
@@ -55,6 +111,9 @@ export function FindLine({ initial = '', onType }: { initial?: string; onType?: 
   const input = useRef<HTMLInputElement>(null);
   const [line, setLine] = useState(initial);
   const [last, setLast] = useState(initial);
+  const [offers, setOffers] = useState<Suggestion[]>([]);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const turn = useRef(0);
   // A chip taken off changes the line from outside.
   if (initial !== last) {
     setLast(initial);
@@ -74,32 +133,85 @@ export function FindLine({ initial = '', onType }: { initial?: string; onType?: 
     return () => window.removeEventListener('keydown', key);
   }, []);
 
+  const write = (text: string) => {
+    setLine(text);
+    if (onType) setLast(text);
+    onType?.(text);
+  };
+  const type = (text: string) => {
+    write(text);
+    clearTimeout(timer.current);
+    const mine = ++turn.current;
+    timer.current = setTimeout(async () => {
+      try {
+        const response = await fetch(`/api/find/suggest?q=${encodeURIComponent(text)}`);
+        const { suggestions = [] } = (await response.json()) as { suggestions?: Suggestion[] };
+        if (mine === turn.current) setOffers(suggestions);
+      } catch {
+        setOffers([]);
+      }
+    }, WAIT);
+  };
+  const go = (text: string) => {
+    turn.current++;
+    clearTimeout(timer.current);
+    setOffers([]);
+    if (onType) onType(text);
+    else router.push(`/find?q=${encodeURIComponent(text)}${inHand ? `&with=${inHand}` : ''}`);
+  };
+
   return (
     <Form
       role="search"
       onSubmit={(e) => {
         e.preventDefault();
-        if (onType) onType(line);
-        else router.push(`/find?q=${encodeURIComponent(line)}${inHand ? `&with=${inHand}` : ''}`);
+        go(line);
       }}
     >
-      <Search aria-hidden="true" />
-      <input
-        ref={input}
+      <ComboBox
         aria-label="Find past cases by vehicle, code and symptom"
-        placeholder="Vehicle, code, symptom, in any order"
-        value={line}
-        maxLength={500}
-        autoComplete="off"
-        spellCheck={false}
-        onChange={(e) => {
-          setLine(e.target.value);
-          if (onType) setLast(e.target.value);
-          onType?.(e.target.value);
+        allowsCustomValue
+        menuTrigger="input"
+        items={offers.map((o) => ({ ...o, id: `${o.kind}|${o.line}` }))}
+        inputValue={line}
+        // Writing and choosing are kept apart: a chosen offer brings its whole line.
+        selectedKey={null}
+        onInputChange={(text) => text !== line && type(text)}
+        onSelectionChange={(key) => {
+          const chosen = offers.find((o) => `${o.kind}|${o.line}` === key);
+          if (!chosen) return;
+          turn.current++;
+          setOffers([]);
+          write(`${chosen.line} `);
         }}
-        onKeyDown={(e) => e.key === 'Escape' && input.current?.blur()}
-      />
-      <kbd aria-hidden="true">/</kbd>
+      >
+        <Search aria-hidden="true" />
+        <Input
+          ref={input}
+          placeholder="Vehicle, code, symptom, in any order"
+          maxLength={500}
+          autoComplete="off"
+          spellCheck={false}
+          onKeyDown={(e) => {
+            if (e.key === 'Escape') input.current?.blur();
+            // With no offer chosen, Enter asks.
+            if (e.key === 'Enter' && !input.current?.getAttribute('aria-activedescendant')) go(line);
+          }}
+        />
+        <kbd aria-hidden="true">/</kbd>
+        <OpenWithOffers offers={offers} />
+        <Sheet offset={4} isNonModal $empty={offers.length === 0}>
+          <ListBox<Suggestion & { id: string }>>
+            {(o) => (
+              <Item id={o.id} textValue={o.text}>
+                <span>{o.text}</span>
+                <Quiet>{o.says}</Quiet>
+                <Quiet>{o.cases > 0 && `${o.cases} case${o.cases === 1 ? '' : 's'}`}</Quiet>
+              </Item>
+            )}
+          </ListBox>
+        </Sheet>
+      </ComboBox>
     </Form>
   );
 }

@@ -7,6 +7,7 @@ import { useEffect, useState, useTransition, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button, IconButton } from '@/ui/controls';
 import { FindLine } from './find-line';
+import { KeysSheet } from './keys';
 
 export interface PersonChoice {
   id: string;
@@ -179,6 +180,7 @@ export function Frame({
             ))}
           </Who>
         </label>
+        <KeysSheet />
         <IconButton aria-label="Light or dark" onPress={toggleTheme}>
           <Contrast aria-hidden="true" />
         </IconButton>

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
+import { ShopShelf } from './sections';
 
 interface Period {
   days: number;
@@ -23,10 +24,8 @@ interface Person {
   active: boolean;
 }
 
-const Page = styled.main`
+const Page = styled.div`
   max-width: 760px;
-  margin: 0 auto;
-  padding: 20px 20px 60px;
   display: grid;
   gap: 14px;
   & h1 {
@@ -87,44 +86,46 @@ export function ShopScreen({
     if (await send({ do: 'person', person }, `${added.trim()} is here now.`)) setAdded('');
   };
   return (
-    <Page>
-      <h1>The shop</h1>
-      <div>
-        <FieldLabel htmlFor="shop-name">Name</FieldLabel>
-        <Input
-          id="shop-name"
-          value={shop}
-          maxLength={80}
-          onChange={(e) => setShop(e.target.value)}
-          onBlur={() => shop.trim() !== name && void send({ do: 'name', name: shop }, 'The name is kept.')}
-        />
-      </div>
-      <PeriodsForm start={periods} send={send} />
-      <h2>People</h2>
-      <Quiet>
-        Whoever is chosen at the top right stands in the history of what is written. Somebody who left is set
-        to “gone”; their work stays under their name.
-      </Quiet>
-      <ul>
-        {people.map((p) => (
-          <PersonLine key={p.id + p.name + p.role + String(p.active)} person={p} send={send} />
-        ))}
-      </ul>
-      <div style={{ display: 'flex', gap: 10 }}>
-        <Input
-          aria-label="Name of a new person"
-          placeholder="Name of somebody new"
-          value={added}
-          maxLength={80}
-          onChange={(e) => setAdded(e.target.value)}
-          onKeyDown={(e) => e.key === 'Enter' && void add()}
-        />
-        <Button $kind="main" isDisabled={added.trim() === ''} onPress={() => void add()}>
-          <Plus aria-hidden="true" /> Add
-        </Button>
-      </div>
-      <p role="status">{message}</p>
-    </Page>
+    <ShopShelf>
+      <Page>
+        <h1>The shop</h1>
+        <div>
+          <FieldLabel htmlFor="shop-name">Name</FieldLabel>
+          <Input
+            id="shop-name"
+            value={shop}
+            maxLength={80}
+            onChange={(e) => setShop(e.target.value)}
+            onBlur={() => shop.trim() !== name && void send({ do: 'name', name: shop }, 'The name is kept.')}
+          />
+        </div>
+        <PeriodsForm start={periods} send={send} />
+        <h2>People</h2>
+        <Quiet>
+          Whoever is chosen at the top right stands in the history of what is written. Somebody who left is
+          set to “gone”; their work stays under their name.
+        </Quiet>
+        <ul>
+          {people.map((p) => (
+            <PersonLine key={p.id + p.name + p.role + String(p.active)} person={p} send={send} />
+          ))}
+        </ul>
+        <div style={{ display: 'flex', gap: 10 }}>
+          <Input
+            aria-label="Name of a new person"
+            placeholder="Name of somebody new"
+            value={added}
+            maxLength={80}
+            onChange={(e) => setAdded(e.target.value)}
+            onKeyDown={(e) => e.key === 'Enter' && void add()}
+          />
+          <Button $kind="main" isDisabled={added.trim() === ''} onPress={() => void add()}>
+            <Plus aria-hidden="true" /> Add
+          </Button>
+        </div>
+        <p role="status">{message}</p>
+      </Page>
+    </ShopShelf>
   );
 }
 

@@ -12,6 +12,7 @@ import { dayTime } from '@/ui/dates';
 import { VerdictMark } from '@/ui/marks';
 import { LineField, nowIso, useFocusNext } from '../fields';
 import { AddFiles, Files } from '../files';
+import { FoundInTrace } from '../../traces/list';
 import { useCase } from '../store';
 import { Bearings, BearingsInWords } from './bearings';
 import { CheckOnCase } from './check-on-case';
@@ -156,6 +157,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
           }}
         />
       ))}
+      <FoundInTrace readings={readings} />
       {(test.watch !== '' || watching) && <Watch test={test} />}
       {speaks(test, judged) && (
         <Said $verdict={verdict || 'void'} role="status">

@@ -1,0 +1,37 @@
+'use client';
+
+import Link from 'next/link';
+import { Quiet } from '@/ui/controls';
+
+const address = (about: string, value: string) =>
+  `/experience/${about}/${value.split('/').map(encodeURIComponent).join('/')}`;
+
+/** Ways to what the shop knows of codes, a build and a vehicle. */
+export function ExperienceLinks({
+  codes,
+  build,
+  vehicleId,
+}: {
+  codes: readonly string[];
+  /** make/model/engine, or empty. */
+  build: string;
+  vehicleId?: string;
+}) {
+  const links = [
+    ...codes.map((c) => ({ href: address('code', c), label: c })),
+    ...(build ? [{ href: address('build', build), label: build.split('/').join(' ') }] : []),
+    ...(vehicleId ? [{ href: address('vehicle', vehicleId), label: 'this vehicle' }] : []),
+  ];
+  if (links.length === 0) return null;
+  return (
+    <p style={{ padding: '4px 0 10px', lineHeight: 1.7 }}>
+      <Quiet>What the shop knows of</Quiet>{' '}
+      {links.map((l, i) => (
+        <span key={l.href}>
+          {i > 0 && ', '}
+          <Link href={l.href}>{l.label}</Link>
+        </span>
+      ))}
+    </p>
+  );
+}

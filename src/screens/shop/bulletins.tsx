@@ -1,0 +1,126 @@
+'use client';
+
+import { Trash2, Upload } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { useRef, useState } from 'react';
+import styled from 'styled-components';
+import { z } from 'zod';
+import { Button, Empty, Figure, IconButton, Quiet } from '@/ui/controls';
+import { post } from '../send';
+import { ShopShelf } from './sections';
+
+interface Bulletin {
+  id: string;
+  number: string;
+  title: string;
+  issuedBy: string;
+  codes: string[];
+  symptoms: string[];
+  build: string;
+  yearFrom: number;
+  yearTo: number;
+  body: string;
+}
+
+const Item = styled.li`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  padding: 8px 0;
+  border-top: 1px solid var(--rule);
+  & summary {
+    cursor: pointer;
+    min-height: 28px;
+  }
+  & p {
+    white-space: pre-line;
+    max-width: 70ch;
+    padding: 6px 0;
+  }
+`;
+const Done = z.object({ added: z.number(), replaced: z.number() });
+
+/** The shelf of bulletins: what outside sources know, loaded from files in an open format. */
+export function BulletinsScreen({ shelf }: { shelf: Bulletin[] }) {
+  const router = useRouter();
+  const [message, setMessage] = useState('');
+  const file = useRef<HTMLInputElement>(null);
+  const send = async (body: object, done: (d: z.infer<typeof Done>) => string) => {
+    const { answer, problem } = await post('/api/bulletins', body, Done);
+    setMessage(answer ? done(answer) : problem);
+    router.refresh();
+  };
+  const loaded = (d: z.infer<typeof Done>) => `${d.added} new, ${d.replaced} replaced.`;
+  const load = async (chosen: File | undefined) => {
+    if (!chosen) return;
+    let content: unknown;
+    try {
+      content = JSON.parse(await chosen.text());
+    } catch {
+      setMessage(`“${chosen.name}” is not JSON. A shelf begins with { "format": "vantle-bulletins/1", … }.`);
+      return;
+    }
+    await send({ do: 'load', file: content }, loaded);
+  };
+  return (
+    <ShopShelf>
+      <h1 style={{ fontSize: '1.25rem' }}>Bulletins</h1>
+      <p style={{ color: 'var(--ink-2)', maxWidth: '66ch', margin: '4px 0 12px' }}>
+        They appear beside a case and a search by build, code and symptom, each with why. Load your own from a
+        file (format in <Figure>docs/formats</Figure>); the shelf that ships is made up.
+      </p>
+      <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
+        <Button $kind="main" onPress={() => file.current?.click()}>
+          <Upload aria-hidden="true" /> Load a file
+        </Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          aria-label="Bulletin file"
+          hidden
+          onChange={(e) => {
+            void load(e.target.files?.[0]);
+            e.target.value = '';
+          }}
+        />
+        <Button onPress={() => void send({ do: 'shipped' }, loaded)}>Put the made-up shelf here</Button>
+      </div>
+      <p role="status" style={{ minHeight: 24, paddingTop: 6 }}>
+        {message}
+      </p>
+      {shelf.length === 0 ? (
+        <Empty>The shelf is empty.</Empty>
+      ) : (
+        <ul>
+          {shelf.map((b) => (
+            <Item key={b.id}>
+              <details>
+                <summary>
+                  <Figure>{b.number}</Figure> <b>{b.title}</b>{' '}
+                  <Quiet>
+                    {[
+                      b.build,
+                      b.yearFrom || b.yearTo ? `${b.yearFrom || '…'}–${b.yearTo || '…'}` : '',
+                      b.codes.join(' '),
+                      b.symptoms.join(', '),
+                    ]
+                      .filter(Boolean)
+                      .join(' · ')}
+                  </Quiet>
+                </summary>
+                <p>{b.body}</p>
+                <Quiet>{b.issuedBy}</Quiet>
+              </details>
+              <IconButton
+                aria-label={`Take ${b.number} off the shelf`}
+                onPress={() => void send({ do: 'remove', id: b.id }, () => `${b.number} is off the shelf.`)}
+              >
+                <Trash2 aria-hidden="true" />
+              </IconButton>
+            </Item>
+          ))}
+        </ul>
+      )}
+    </ShopShelf>
+  );
+}

@@ -1,0 +1,20 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { Shelf } from '../shelf';
+
+const SECTIONS = [
+  { href: '/shop', label: 'People and periods' },
+  { href: '/shop/words', label: 'Words' },
+  { href: '/shop/bulletins', label: 'Bulletins' },
+  { href: '/shop/data', label: 'In and out' },
+];
+
+/** What stands around the pages of the shop itself. */
+export function ShopShelf({ children }: { children: ReactNode }) {
+  return (
+    <Shelf label="Shop" sections={SECTIONS}>
+      {children}
+    </Shelf>
+  );
+}

@@ -1,0 +1,232 @@
+'use client';
+
+import { Plus, X } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { z } from 'zod';
+import { CONDITIONS, conditionLabel, SYMPTOMS, symptomById } from '@/core/symptoms';
+import { Button, Choice, Empty, FieldLabel, IconButton, Input, Quiet } from '@/ui/controls';
+import { post } from '../send';
+import { ShopShelf } from './sections';
+
+interface Taught {
+  id: string;
+  of: string;
+  concept: string;
+  words: string;
+}
+interface Unknown {
+  word: string;
+  cases: number;
+  guess: { id: string; label: string } | null;
+}
+
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 8px 40px;
+  @media (max-width: 800px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  & h2 {
+    font-size: 0.9375rem;
+    margin: 14px 0 4px;
+  }
+`;
+const Teach = styled.form`
+  display: grid;
+  grid-template-columns: 1.3fr 0.8fr 1.4fr auto;
+  gap: 12px;
+  align-items: end;
+  padding: 12px 14px;
+  background: var(--sheet);
+  box-shadow: var(--shadow);
+  @media (max-width: 800px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+const Row = styled.li`
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  padding: 4px 0;
+  border-top: 1px solid var(--rule);
+  & > :last-child {
+    margin-left: auto;
+  }
+`;
+
+const KINDS = [
+  { value: 'symptom', label: 'a symptom' },
+  { value: 'condition', label: 'a circumstance' },
+  { value: 'vehicle', label: 'a vehicle' },
+];
+const Answer = z.object({
+  understood: z.number(),
+  taught: z.array(z.object({ id: z.string(), of: z.string(), concept: z.string(), words: z.string() })),
+  unknown: z.array(
+    z.object({
+      word: z.string(),
+      cases: z.number(),
+      guess: z.object({ id: z.string(), label: z.string() }).nullable(),
+    }),
+  ),
+});
+
+/** The shop's own words: what they mean, and those that keep being used and nobody taught yet. */
+export function WordsScreen({
+  taught: first,
+  unknown: firstUnknown,
+  vehicles,
+  word,
+}: {
+  taught: Taught[];
+  unknown: Unknown[];
+  vehicles: { value: string; label: string }[];
+  word: string;
+}) {
+  const router = useRouter();
+  const [taught, setTaught] = useState(first);
+  const [unknown, setUnknown] = useState(firstUnknown);
+  const [words, setWords] = useState(word);
+  const [of, setOf] = useState('symptom');
+  const [concept, setConcept] = useState('');
+  const [message, setMessage] = useState('');
+  const options =
+    of === 'symptom'
+      ? SYMPTOMS.map((s) => ({ value: s.id, label: s.label }))
+      : of === 'condition'
+        ? CONDITIONS.map((c) => ({ value: c.id, label: c.label }))
+        : vehicles;
+  const send = async (body: object, done: (understood: number) => string) => {
+    const { answer, problem } = await post('/api/words', body, Answer);
+    if (!answer) {
+      setMessage(problem);
+      return;
+    }
+    setTaught(answer.taught);
+    setUnknown(answer.unknown);
+    setMessage(done(answer.understood));
+    router.refresh();
+  };
+  const teach = async () => {
+    await send({ do: 'teach', words, of, concept }, (n) =>
+      n > 0
+        ? `“${words}” is known now; ${n} symptom${n === 1 ? '' : 's'} on past cases say so too.`
+        : `“${words}” is known now.`,
+    );
+    setWords('');
+    setConcept('');
+  };
+  const take = (u: Unknown) => {
+    setWords(u.word);
+    setOf('symptom');
+    setConcept(u.guess?.id ?? '');
+  };
+  return (
+    <ShopShelf>
+      <h1 style={{ fontSize: '1.25rem' }}>Words of the shop</h1>
+      <p style={{ color: 'var(--ink-2)', maxWidth: '66ch', margin: '4px 0 12px' }}>
+        {SYMPTOMS.length} symptoms are known in some two thousand ways of saying them. What people here say
+        beside that is taught once and found from then on, on past cases too.
+      </p>
+      <Teach
+        onSubmit={(e) => {
+          e.preventDefault();
+          void teach();
+        }}
+      >
+        <div>
+          <FieldLabel htmlFor="word">Word or phrase</FieldLabel>
+          <Input
+            id="word"
+            value={words}
+            maxLength={80}
+            placeholder="as people here say it"
+            onChange={(e) => setWords(e.target.value)}
+          />
+        </div>
+        <Choice
+          label="is"
+          value={of}
+          options={KINDS}
+          onChange={(v) => {
+            setOf(v);
+            setConcept('');
+          }}
+        />
+        <Choice
+          label="meaning"
+          value={concept}
+          options={[{ value: '', label: '' }, ...options]}
+          onChange={setConcept}
+        />
+        <Button type="submit" $kind="main" isDisabled={words.trim().length < 2 || concept === ''}>
+          <Plus aria-hidden="true" /> Teach
+        </Button>
+      </Teach>
+      <p role="status" style={{ minHeight: 24, paddingTop: 6 }}>
+        {message}
+      </p>
+      <Columns>
+        <section>
+          <h2>Used again and again, not known yet</h2>
+          {unknown.length === 0 ? (
+            <Empty>
+              No unknown word stands on two or more cases. One that does will be offered here for teaching.
+            </Empty>
+          ) : (
+            <ul>
+              {unknown.map((u) => (
+                <Row key={u.word}>
+                  <b>{u.word}</b>
+                  <Quiet>
+                    on {u.cases} cases{u.guess && `, perhaps ${u.guess.label}`}
+                  </Quiet>
+                  <span style={{ display: 'flex', gap: 4 }}>
+                    <Button onPress={() => take(u)}>Teach …</Button>
+                    <Button
+                      $kind="quiet"
+                      onPress={() =>
+                        void send(
+                          { do: 'teach', words: u.word, of: 'ignore', concept: '' },
+                          () => `“${u.word}” is not offered any more.`,
+                        )
+                      }
+                    >
+                      Means nothing
+                    </Button>
+                  </span>
+                </Row>
+              ))}
+            </ul>
+          )}
+        </section>
+        <section>
+          <h2>Taught here</h2>
+          {taught.length === 0 && <Empty>Nothing yet.</Empty>}
+          <ul>
+            {taught.map((t) => (
+              <Row key={t.id}>
+                <b>{t.words}</b> <Quiet>{meaning(t)}</Quiet>
+                <IconButton
+                  aria-label={`Forget ${t.words}`}
+                  onPress={() => void send({ do: 'forget', id: t.id }, () => `“${t.words}” is forgotten.`)}
+                >
+                  <X aria-hidden="true" />
+                </IconButton>
+              </Row>
+            ))}
+          </ul>
+        </section>
+      </Columns>
+    </ShopShelf>
+  );
+}
+
+function meaning(t: Taught): string {
+  if (t.of === 'ignore') return 'passed over';
+  if (t.of === 'vehicle') return t.concept.split('/').filter(Boolean).join(' ');
+  return t.of === 'condition' ? conditionLabel(t.concept) : (symptomById(t.concept)?.label ?? t.concept);
+}

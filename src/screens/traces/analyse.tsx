@@ -1,0 +1,273 @@
+'use client';
+
+import { useState } from 'react';
+import styled from 'styled-components';
+import {
+  ANALYSES,
+  settingsOf,
+  type Role,
+  type Setting,
+  type TraceAnalysis,
+  type TraceResult,
+} from '@/core/traces';
+import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
+import type { Ask } from '@/workers/trace-api';
+import { useSheet, useTrace, useTraceStore, type Over } from './open-trace';
+import { Results } from './results';
+
+const Box = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  & details p {
+    color: var(--ink-2);
+    font-size: 0.875rem;
+    padding: 4px 0;
+  }
+  & summary {
+    cursor: pointer;
+    color: var(--ink-2);
+    font-size: 0.875rem;
+  }
+`;
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px 12px;
+  & fieldset {
+    grid-column: 1 / -1;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 14px;
+  }
+  & legend {
+    font-size: 0.75rem;
+    font-weight: 600;
+    color: var(--ink-3);
+    padding-left: 8px;
+  }
+  & fieldset label {
+    display: flex;
+    gap: 6px;
+    align-items: center;
+    min-height: 30px;
+    padding-left: 8px;
+  }
+`;
+
+type Roles = Record<string, number[]>;
+
+/** Channels proposed for the roles of an analysis, by name and unit; each for one role only where it can be. */
+function proposed(
+  analysis: TraceAnalysis,
+  channels: readonly { name: string; unit: string }[],
+  crank: string,
+): Roles {
+  const taken = new Set<number>();
+  const fits = (r: Role, i: number) => r.guess.test(channels[i]!.name) || r.guess.test(channels[i]!.unit);
+  const roles: Roles = {};
+  // The trigger first: it is known by name, and must not be taken for the signal.
+  for (const r of [...analysis.roles].sort(
+    (a, b) => Number(b.id === 'trigger') - Number(a.id === 'trigger'),
+  )) {
+    if (r.id === 'trigger' && crank) {
+      const i = channels.findIndex((c) => c.name === crank);
+      if (i >= 0) {
+        roles[r.id] = [i];
+        taken.add(i);
+        continue;
+      }
+    }
+    const free = channels.map((_, i) => i).filter((i) => !taken.has(i));
+    const good = free.filter((i) => fits(r, i));
+    const list = r.many
+      ? good.length > 0
+        ? good
+        : free
+      : good.length > 0
+        ? [good[0]!]
+        : r.optional
+          ? []
+          : free.slice(0, 1);
+    roles[r.id] = list;
+    list.forEach((i) => taken.add(i));
+  }
+  return roles;
+}
+
+/** Chooses an analysis, its channels and settings, and runs it over what is shown. */
+export function Analyse({ order, strokes }: { order: string; strokes: number | null }) {
+  const store = useTraceStore();
+  const { sheet } = useSheet();
+  const loaded = useTrace((s) => s.loaded);
+  const result = useTrace((s) => s.result);
+  const span = useTrace((s) => s.span);
+  const [id, setId] = useState(ANALYSES[0]!.id);
+  const analysis = ANALYSES.find((a) => a.id === id)!;
+  const [roles, setRoles] = useState<Roles>(() =>
+    proposed(analysis, loaded.channels, sheet.crank?.channel ?? ''),
+  );
+  const [settings, setSettings] = useState<Record<string, string>>({});
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState('');
+  const whole = span.from <= loaded.from && span.to >= loaded.to;
+
+  const choose = (next: string) => {
+    setId(next);
+    setRoles(
+      proposed(
+        ANALYSES.find((a) => a.id === next)!,
+        loaded.channels,
+        sheet.crank?.channel ?? '',
+      ),
+    );
+    setSettings({});
+    setProblem('');
+    store.setState({ result: undefined, overResult: undefined, found: [] });
+  };
+  const fields = settingsOf(analysis.settings);
+  const valueOf = (f: Setting) =>
+    settings[f.name] ??
+    (f.name === 'cylinder' && sheet.crank
+      ? String(sheet.crank.cylinder)
+      : f.name === 'advance' && sheet.crank
+        ? String(sheet.crank.advance)
+        : String(f.is ?? f.options?.[0] ?? ''));
+  const run = async () => {
+    const typed: Record<string, unknown> = {};
+    for (const f of fields) {
+      const v = valueOf(f);
+      if (f.kind !== 'number') typed[f.name] = v;
+      else {
+        const n = Number(v.replace(',', '.'));
+        if (v.trim() === '' || Number.isNaN(n) || n < f.min! || n > f.max!) {
+          setProblem(`"${f.label}" wants a number from ${f.min} to ${f.max}.`);
+          return;
+        }
+        typed[f.name] = n;
+      }
+    }
+    setBusy(true);
+    setProblem('');
+    const { worker, over } = store.getState();
+    const engine = { order: sheet.order || order, strokes, angles: sheet.angles };
+    // What lies over it is asked the same, so that both figures stand side by side; what is normal there
+    // is taken as normal here where nothing was stated.
+    const there = over && (await besides(over, { analysis: id, roles, settings: typed, engine }));
+    for (const [name, value] of Object.entries(there?.gives ?? {}))
+      if (typed[name] === '') typed[name] = value;
+    const answer = await worker.api.analyse({
+      analysis: id,
+      roles,
+      settings: typed,
+      engine,
+      from: Math.max(span.from, loaded.from),
+      to: whole ? Infinity : span.to,
+    });
+    setBusy(false);
+    if (!answer.ok) {
+      setProblem(answer.message);
+      store.setState({ result: undefined, overResult: undefined, found: [] });
+    } else store.setState({ result: answer.value, overResult: there, found: answer.value.marks });
+  };
+  /** The same analysis over the whole of another trace, its channels by the same names. */
+  const besides = async (over: Over, ask: Omit<Ask, 'from' | 'to'>): Promise<TraceResult | undefined> => {
+    const same = (i: number) => over.loaded.channels.findIndex((c) => c.name === loaded.channels[i]!.name);
+    const mapped = Object.fromEntries(
+      Object.entries(ask.roles).map(([role, list]) => [role, list.map(same).filter((i) => i >= 0)]),
+    );
+    const answer = await over.worker.api.analyse({ ...ask, roles: mapped, from: -Infinity, to: Infinity });
+    return answer.ok ? answer.value : undefined;
+  };
+  return (
+    <Box>
+      <Choice
+        label="Analysis"
+        value={id}
+        options={ANALYSES.map((a) => ({ value: a.id, label: a.title }))}
+        onChange={choose}
+      />
+      <p>{analysis.question}</p>
+      <details>
+        <summary>How it goes about it</summary>
+        <p>{analysis.explains}</p>
+        <p>{analysis.source}</p>
+      </details>
+      <Grid>
+        {analysis.roles.map((r) =>
+          r.many ? (
+            <fieldset key={r.id}>
+              <legend>{r.name}</legend>
+              {loaded.channels.map((c, i) => (
+                <label key={c.name}>
+                  <input
+                    type="checkbox"
+                    checked={roles[r.id]?.includes(i) ?? false}
+                    onChange={(e) =>
+                      setRoles({
+                        ...roles,
+                        [r.id]: e.target.checked
+                          ? [...(roles[r.id] ?? []), i].sort((a, b) => a - b)
+                          : (roles[r.id] ?? []).filter((x) => x !== i),
+                      })
+                    }
+                  />
+                  {c.name}
+                </label>
+              ))}
+            </fieldset>
+          ) : (
+            <Choice
+              key={r.id}
+              label={r.name}
+              value={roles[r.id]?.[0] === undefined ? '' : String(roles[r.id]![0])}
+              options={[
+                ...(r.optional ? [{ value: '', label: 'none' }] : []),
+                ...loaded.channels.map((c, i) => ({ value: String(i), label: c.name })),
+              ]}
+              onChange={(v) => setRoles({ ...roles, [r.id]: v === '' ? [] : [Number(v)] })}
+            />
+          ),
+        )}
+        {fields.map((f) =>
+          f.kind === 'pick' ? (
+            <Choice
+              key={f.name}
+              label={f.label}
+              value={valueOf(f)}
+              options={f.options ?? []}
+              onChange={(v) => setSettings({ ...settings, [f.name]: v })}
+            />
+          ) : (
+            <div key={f.name} style={f.kind === 'text' ? { gridColumn: '1 / -1' } : undefined}>
+              <FieldLabel htmlFor={`set-${f.name}`}>
+                {f.label}
+                {f.unit ? `, ${f.unit}` : ''}
+              </FieldLabel>
+              <Input
+                id={`set-${f.name}`}
+                $figure={f.kind === 'number'}
+                inputMode={f.kind === 'number' ? 'decimal' : 'text'}
+                placeholder={f.hint}
+                value={valueOf(f)}
+                onChange={(e) => setSettings({ ...settings, [f.name]: e.target.value })}
+              />
+            </div>
+          ),
+        )}
+      </Grid>
+      <div style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
+        <Button $kind="main" isDisabled={busy} onPress={() => void run()}>
+          {busy ? 'Looking …' : 'Analyse'}
+        </Button>
+        <Quiet>{whole ? 'the whole trace' : 'what is shown'}</Quiet>
+      </div>
+      {problem && (
+        <p role="alert" style={{ color: 'var(--fail)' }}>
+          {problem}
+        </p>
+      )}
+      {result && !busy && <Results analysis={analysis} result={result} />}
+    </Box>
+  );
+}
