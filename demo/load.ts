@@ -2,11 +2,13 @@ import { closeDatabase, loadDemo } from '@/services/setup';
 import { DEMO_KNOWN_GOOD } from './known-good';
 import { demoFiles } from './pictures';
 import { DEMO_PROCEDURES } from './procedures';
-import { DEMO_MEANINGS, DEMO_PEOPLE, SHOP_NAME, demoCases } from './shop';
+import { demoTraces } from './traces';
+import { DEMO_MEANINGS, DEMO_PEOPLE, DEMO_WORDS, SHOP_NAME, demoCases } from './shop';
 
 /** Loads the demo shop once into the database that VANTLE_DATABASE_URL names. */
 try {
-  const cases = demoCases(new Date());
+  const now = new Date();
+  const cases = demoCases(now);
   const content = {
     shopName: SHOP_NAME,
     people: DEMO_PEOPLE,
@@ -14,7 +16,8 @@ try {
     cases,
     procedures: DEMO_PROCEDURES,
     knownGood: DEMO_KNOWN_GOOD,
-    files: demoFiles,
+    words: DEMO_WORDS,
+    files: async () => [...(await demoFiles()), ...demoTraces(now)],
   };
   if (await loadDemo(content)) console.log(`The demo shop is loaded: ${cases.length} cases.`);
   await closeDatabase();

@@ -35,7 +35,7 @@ describe('the demo shop', () => {
     for (const c of closed) {
       for (const cause of c.causes ?? []) {
         for (const code of cause.explains?.codes ?? [])
-          causes.set(code, (causes.get(code) ?? new Set()).add(cause.part));
+          causes.set(code, (causes.get(code) ?? new Set()).add(cause.part ?? ''));
       }
     }
     expect([...causes.values()].filter((s) => s.size > 1).length).toBeGreaterThanOrEqual(3);

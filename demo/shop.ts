@@ -31,6 +31,13 @@ export const DEMO_MEANINGS: Record<string, string> = {
   P1614: 'engine waits for the immobiliser',
 };
 
+/** What people in this shop say and nobody else would know. */
+export const DEMO_WORDS = [
+  { words: 'mardy', of: 'symptom' as const, concept: 'hard-start' },
+  { words: 'down the weir hill', of: 'condition' as const, concept: 'decel' },
+  { words: 'the village bus', of: 'vehicle' as const, concept: 'Brannock/Shire 16/2.3 diesel' },
+];
+
 /** All demo cases, in the order of their numbers, with dates counted back from `now`. */
 export function demoCases(now: Date): CaseFile[] {
   const at = clock(now);

@@ -177,6 +177,7 @@ export const airAndFuel = (at: At) => [
         doneAt: at(379, '09:30'),
       },
     ],
+    bulletins: [{ id: 'sb-corvane-14-08', helped: 'yes' }],
     lesson: 'Trim bad at idle and fair at speed is air. Bend the boot before you believe it is whole.',
   }),
 

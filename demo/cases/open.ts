@@ -182,6 +182,7 @@ export const openCases = (at: At) => [
         reproduced: 'yes',
       },
       { words: 'engine light', lamps: ['engine'], reproduced: 'yes' },
+      { words: 'chunters', conditions: ['idle'], frequency: 'always' },
     ],
     earlier: [
       {
@@ -472,6 +473,7 @@ export const openCases = (at: At) => [
     reproduced: 'yes',
     symptoms: [
       { words: 'idle hunts', conditions: ['idle'], frequency: 'always', reproduced: 'yes' },
+      { words: 'chunters and then settles', conditions: ['idle'] },
       { words: 'engine light', lamps: ['engine'], reproduced: 'yes' },
     ],
     // Logged at the socket with a bus adapter, in the open candump format.
