@@ -1,0 +1,27 @@
+import { describe, expect, it } from 'vitest';
+import { random } from '../world/random';
+import { MAKERS, tally, tryOne } from './index';
+
+describe('analyses on made-up recordings', () => {
+  it.each(MAKERS.map((m) => [m.analysis, m] as const))(
+    '%s: right at 20 dB, and not wrong',
+    (_, maker) => {
+      const t = tally(maker, 20, 16, 3_000_000);
+      expect(t.wrong).toBe(0);
+      expect(t.right).toBeGreaterThanOrEqual(15);
+    },
+    60_000,
+  );
+  it.each(MAKERS.map((m) => [m.analysis, m] as const))(
+    '%s: its judge is not content with the answer to another recording',
+    (_, maker) => {
+      const answers = Array.from({ length: 6 }, (_x, i) => tryOne(maker, 3_000_100 + i, 30).result);
+      const judged = answers.flatMap((answer, i) => {
+        const trial = maker.make(random(3_000_100 + ((i + 1) % 6)), 30);
+        return typeof answer === 'string' ? [] : [trial.judge(answer)];
+      });
+      expect(judged).toContain('wrong');
+    },
+    60_000,
+  );
+});
