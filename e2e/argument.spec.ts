@@ -187,13 +187,13 @@ test('the margin says what it may be and which test would tell most, and puts it
   await expect(odds.getByText(/times likelier by it/).first()).toBeVisible();
   await expect(odds.getByRole('link', { name: 'case 3' })).toBeVisible();
   const next = margin.getByRole('region', { name: 'Next test' });
-  const question = 'Does the fuel pressure hold under load?';
+  const question = 'Where does smoke come out with the intake at low pressure?';
   const offer = next.getByRole('listitem').filter({ hasText: question });
-  await expect(offer).toContainText('speaks for fuel pump, low output');
+  await expect(offer).toContainText('speaks for intake boot, cracked');
+  await expect(offer).toContainText('speaks against intake boot, cracked');
   await offer.getByRole('button', { name: 'Put on the case' }).click();
   const card = part(page, 'Evidence').getByRole('article', { name: question });
-  await expect(card.getByLabel('Limit', { exact: true }).first()).toHaveValue(/bar/);
-  await expect(card.getByLabel('Value', { exact: true }).first()).toHaveValue('');
+  await expect(card).toBeVisible();
   await expect(offer).toBeHidden();
   await card.getByRole('button', { name: 'Remove this test' }).click();
   await saved(page);

@@ -10,9 +10,13 @@ test('the desk shows open cases by what they wait for', async ({ page }) => {
 
 test('the find line is read into chips that can be taken off', async ({ page }) => {
   await page.goto('/find');
-  const line = page.getByRole('search').getByRole('textbox');
-  await line.fill('lugger P0087 cranks for ages cold flurb');
+  const line = page.getByRole('search').getByRole('combobox');
   const chips = page.getByRole('list', { name: 'How the line was read' });
+  // Typed while the page is still waking up, a fill may go nowhere.
+  await expect(async () => {
+    await line.fill('lugger P0087 cranks for ages cold flurb');
+    await expect(chips).toBeVisible({ timeout: 3000 });
+  }).toPass();
   for (const chip of ['Lugger', 'P0087', 'hard to start', 'cold start', 'flurb']) {
     await expect(chips.getByRole('button', { name: `Take off ${chip}` })).toBeVisible();
   }
@@ -79,4 +83,17 @@ test('a person is added to the shop and can be chosen as the one writing', async
   await expect(page.getByText('Nadia Fern is here now.')).toBeVisible();
   await page.goto('/');
   await page.getByLabel('Who is writing').selectOption({ label: 'Nadia Fern' });
+});
+
+test('a sheet of keys opens with ? from anywhere but a field', async ({ page }) => {
+  await page.goto('/causes', { waitUntil: 'networkidle' });
+  await page.keyboard.press('?');
+  const sheet = page.getByRole('dialog', { name: 'Keys' });
+  await expect(sheet).toContainText('the find line');
+  await page.keyboard.press('Escape');
+  await expect(sheet).toBeHidden();
+  await page.keyboard.press('/');
+  await page.keyboard.type('what?');
+  await expect(page.getByRole('combobox', { name: /Find past cases/ })).toHaveValue('what?');
+  await expect(sheet).toBeHidden();
 });

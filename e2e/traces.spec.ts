@@ -1,0 +1,141 @@
+import { expect, test } from '@playwright/test';
+import { freshCase, part, saved } from './help';
+
+const table = (rows: (i: number) => string, n: number, head = 'time (s),rail (bar)') =>
+  Buffer.from(`${head}\n${Array.from({ length: n }, (_, i) => rows(i)).join('\n')}\n`);
+const give = (name: string, buffer: Buffer, mimeType = 'text/csv') => ({ name, mimeType, buffer });
+
+test('a recording is taken in, put right in the preview, measured, and stays with the case', async ({
+  page,
+}) => {
+  await freshCase(page);
+  await part(page, 'Evidence').getByRole('button', { name: 'Trace', exact: true }).click();
+  const rows = table(
+    (i) => `${(i / 100).toFixed(2).replace('.', ',')};${(3 + Math.sin(i / 8)).toFixed(3).replace('.', ',')}`,
+    900,
+    't;druck',
+  );
+  await page.getByLabel('Recording').setInputFiles(give('pump run.csv', rows));
+  const pane = page.getByRole('region', { name: 'How the file is read' });
+  await expect(pane.getByLabel('Separator')).toHaveValue(';');
+  await expect(pane.getByLabel('Decimal sign')).toHaveValue(',');
+  await pane.getByLabel('Name of column 2').fill('rail pressure');
+  await pane.getByLabel('Unit of column 2').fill('bar');
+  await pane.getByRole('button', { name: 'Read it' }).click();
+  const sheet = page.getByTestId('trace');
+  await sheet.focus();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('f');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('g');
+  const marks = page.getByRole('table', { name: 'Marks' });
+  await expect(marks.getByRole('row', { name: /rail pressure/ })).toContainText('bar');
+  await expect(marks.getByRole('row', { name: /^time/ })).toContainText('Hz');
+  await page.keyboard.press('p');
+  await page.getByLabel(/^Note at/).fill('pump cuts in here');
+  await page.getByLabel('Analysis', { exact: true }).selectOption('pulses');
+  await page.getByRole('button', { name: 'Analyse' }).click();
+  const found = page.getByRole('region', { name: 'What was found' });
+  await expect(found).toContainText('No distance between pulses stands out');
+  await found.getByRole('button', { name: 'Put on the case' }).click();
+  await expect(found.getByRole('status')).toContainText('stands on the case');
+  await expect(page.getByText('Keeping the recording')).toBeHidden();
+  await saved(page);
+  // The same trace from the case, later: file, reading, marks and notes are as they were.
+  await page.getByRole('link', { name: /^Case \d+$/ }).click();
+  const evidence = part(page, 'Evidence');
+  const card = evidence.getByRole('article', {
+    name: 'How fast does it pulse, how wide, and is a pulse missing?',
+  });
+  await expect(card.getByLabel('Value', { exact: true }).first()).toHaveValue(/Hz$/);
+  await card.getByRole('link', { name: /Where it was found/ }).click();
+  await expect(page.getByLabel(/^Note at/)).toHaveValue('pump cuts in here');
+  await expect(page.getByRole('table', { name: 'Marks' })).toBeVisible();
+});
+
+test('the simulated scope gives a cranking current, and the low cylinder is named', async ({ page }) => {
+  await freshCase(page);
+  await part(page, 'Evidence').getByRole('button', { name: 'Trace', exact: true }).click();
+  await page.getByLabel('Fault').selectOption('dead');
+  await page.getByLabel('Firing order').selectOption('1-5-3-6-2-4');
+  await page.getByRole('button', { name: 'Record' }).first().click();
+  await page.getByRole('button', { name: 'Crank …' }).click();
+  await page.getByLabel('Trigger channel').selectOption('coil 1 trigger');
+  await page.getByLabel('Firing order', { exact: true }).fill('1-5-3-6-2-4');
+  await expect(page.getByText(/^\d+ cycles$/)).toBeVisible();
+  await page.getByLabel('Analysis', { exact: true }).selectOption('cranking-compression');
+  await page.getByRole('button', { name: 'Analyse' }).click();
+  const found = page.getByRole('region', { name: 'What was found' });
+  await expect(found.getByText('fail')).toHaveCount(1);
+  await expect(found.getByRole('listitem').first()).toContainText(
+    /hump of cylinder \d is missing|Cylinder \d makes/,
+  );
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'What is shown, as CSV' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toMatch(/cranking\.csv$/);
+});
+
+test('live values recorded at the vehicle become a trace with their units', async ({ page }) => {
+  await freshCase(page);
+  const evidence = part(page, 'Evidence');
+  await evidence.getByRole('button', { name: 'Trace', exact: true }).click();
+  await page.getByRole('button', { name: 'Record' }).last().click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Nothing is connected' })).toBeVisible();
+  await page.getByRole('link', { name: /^Case \d+$/ }).click();
+  await evidence.getByRole('button', { name: 'Vehicle' }).click();
+  await page.getByRole('button', { name: 'Connect' }).click();
+  await expect(page.getByText('Connected to the simulated vehicle.')).toBeVisible();
+  await evidence.getByRole('button', { name: 'Trace', exact: true }).click();
+  await page.getByRole('button', { name: 'Record' }).last().click();
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Engine speed' })).toBeChecked();
+  await expect(page.getByText('Each value holds until it was answered again.')).toBeVisible();
+});
+
+test('a file that cannot be read gets a sentence, and the page stays alive', async ({ page }) => {
+  await freshCase(page);
+  await part(page, 'Evidence').getByRole('button', { name: 'Trace', exact: true }).click();
+  const input = page.getByLabel('Recording');
+  const alert = page.getByRole('main').getByRole('alert');
+  for (const [file, says] of [
+    [give('empty.csv', Buffer.from('')), 'is empty'],
+    [give('letter.csv', Buffer.from('dear reader\nthis is a letter\n')), 'no rows of figures'],
+    [give('broken.json', Buffer.from('{"channels":['), 'application/json'), 'breaks off'],
+    [give('cut.wav', Buffer.from('RIFF....WAVEfmt '), 'audio/wav'), 'cut off'],
+  ] as const) {
+    await input.setInputFiles(file);
+    await expect(alert).toContainText(says);
+  }
+  await input.setInputFiles(
+    give(
+      'back.csv',
+      table((i) => `${i === 40 ? 3 : i},1`, 90),
+    ),
+  );
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(alert).toContainText('Time runs backwards at line 42');
+  // Read by its sample rate instead, as the sentence says.
+  await page.getByLabel('Column 1 is', { exact: true }).selectOption('skip');
+  await page.getByLabel('Samples a second').fill('10');
+  await page.getByLabel('Samples a second').blur();
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByTestId('trace')).toBeVisible();
+});
+
+test('a healthy engine’s trace from another case is laid over this one', async ({ page }) => {
+  await page.goto('/cases/42');
+  await part(page, 'Evidence').getByRole('link', { name: 'cam and crank' }).click();
+  await page
+    .getByLabel('Lay over it')
+    .selectOption({ label: 'cam and crank, healthy engine (known-good), case 27' });
+  await expect(page.getByLabel('moved, s')).toBeVisible();
+  await page.getByLabel('moved, s').fill('0.02');
+  await page.getByLabel('Analysis', { exact: true }).selectOption('cam-crank');
+  // Nothing is stated: what is normal is taken from the healthy engine's trace.
+  await page.getByRole('button', { name: 'Analyse' }).click();
+  await expect(page.getByRole('region', { name: 'What was found' })).toContainText(
+    /16\.\d ° late against normal/,
+  );
+});
