@@ -3,5 +3,8 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  test: { include: ['src/**/*.test.ts', 'demo/**/*.test.ts', 'scripts/**/*.test.ts'], testTimeout: 30_000 },
+  test: {
+    include: ['src/**/*.test.ts', 'demo/**/*.test.ts', 'scripts/**/*.test.ts', 'bench/**/*.test.ts'],
+    testTimeout: 30_000,
+  },
 });

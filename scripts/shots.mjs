@@ -16,9 +16,14 @@ const VIEWS = [
   { name: 'compare', url: '/compare?a=3&b=9' },
   { name: 'case-proof-dark', url: '/cases/25', to: '#repair', dark: true },
   { name: 'case-beside', url: '/cases/34?beside=3', to: '#evidence' },
-  { name: 'case-tablet', url: '/cases/17', to: '#evidence', width: 768, height: 1024 },
+  { name: 'experience', url: '/experience/code/P0171' },
   { name: 'case-tests', url: '/cases/34', to: 'article[aria-label="Does the fuel supply hold up?"]' },
-  { name: 'case-check-repeated', url: '/cases/42', to: 'article >> nth=2' },
+  { name: 'words', url: '/shop/words' },
+  {
+    name: 'trace',
+    url: '/cases/25/traces/demo-trace-4',
+    analyse: 'cranking-compression',
+  },
   {
     name: 'case-checklist-tablet',
     url: '/cases/41',
@@ -28,9 +33,8 @@ const VIEWS = [
     touch: true,
   },
   { name: 'check', url: '/tests/filter-back-pressure', press: 'Show with invented readings', height: 1100 },
-  { name: 'known-good', url: '/tests/known-good' },
   { name: 'procedures', url: '/tests/procedures' },
-  { name: 'find', url: '/find?q=tessa%20P0171%20shakes%20at%20idle' },
+  { name: 'find', url: '/find?q=corvane%20tessa%20P0171%20shakes%20at%20idle%20chunters' },
   { name: 'causes', url: '/causes' },
 ];
 
@@ -60,6 +64,12 @@ for (const view of VIEWS.filter((v) => only.length === 0 || only.includes(v.name
   });
   await page.goto(server.url + view.url, { waitUntil: 'networkidle' });
   if (view.press) await page.getByRole('button', { name: view.press }).click();
+  if (view.analyse) {
+    await page.getByTestId('trace').waitFor();
+    await page.getByLabel('Analysis', { exact: true }).selectOption(view.analyse);
+    await page.getByRole('button', { name: 'Analyse' }).click();
+    await page.getByRole('region', { name: 'What was found' }).waitFor();
+  }
   if (view.to)
     await page
       .locator(view.to)
