@@ -1,14 +1,18 @@
 import { defineConfig } from '@playwright/test';
 
-// Started by scripts/test.mjs, which brings up the production build on a throw-away database.
+// Started by scripts/test.mjs, which brings up the production build on throw-away databases: an address for
+// each worker, so that no test meets another's cases.
+const addresses = (process.env.VANTLE_BASE_URL ?? '').split(' ');
+const mine = Number(process.env.TEST_PARALLEL_INDEX ?? 0);
+
 export default defineConfig({
   testDir: './e2e',
-  timeout: 60_000,
-  workers: 1,
+  timeout: 90_000,
+  workers: addresses.length,
   retries: 0,
   reporter: [['list'], ['json']],
   use: {
-    baseURL: process.env.VANTLE_BASE_URL,
+    baseURL: addresses[mine],
     viewport: { width: 1280, height: 800 },
     browserName: 'chromium',
     launchOptions: {

@@ -87,9 +87,11 @@ test('every check opens, shows its example in words and a picture or none, witho
     .evaluateAll((all) => all.map((a) => a.getAttribute('href')!));
   expect(links.length).toBeGreaterThan(30);
   for (const href of links) {
-    await page.goto(href);
+    await page.locator(`main a[href="${href}"]`).first().click();
+    await page.waitForURL(href);
     await page.getByRole('button', { name: 'Show with invented readings' }).click();
     await expect(page.getByRole('list', { name: 'Findings' }).getByRole('listitem').first()).toBeVisible();
+    await page.goBack();
   }
   expect(broken).toEqual([]);
 });

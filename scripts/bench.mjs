@@ -2,5 +2,5 @@
 import { ensureBuilt, ensureInstalled, run, TSX } from './lib.mjs';
 
 ensureInstalled();
-if (ensureBuilt().code !== 0) process.exit(1);
+if ((await ensureBuilt()).code !== 0) process.exit(1);
 process.exit(run(process.execPath, [TSX(), 'bench/run.ts', ...process.argv.slice(2)]).code);

@@ -10,7 +10,7 @@ export function bin(name: string, file: string): string;
 export function TSX(): string;
 export function NEXT(): string;
 export function ensureInstalled(): void;
-export function ensureBuilt(options?: { quiet?: boolean }): { code: number; out: string };
+export function ensureBuilt(options?: { quiet?: boolean }): Promise<{ code: number; out: string }>;
 export function freePort(): Promise<number>;
 export function serve(options: {
   port: number;

@@ -30,6 +30,22 @@ export function run(command, args, { capture = false, env = {} } = {}) {
   return { code: result.status ?? 1, out: `${result.stdout ?? ''}${result.stderr ?? ''}` };
 }
 
+/** Like `run` with capture, beside other work. */
+export function runBeside(command, args, env = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, {
+      stdio: ['ignore', 'pipe', 'pipe'],
+      shell: process.platform === 'win32',
+      env: { ...process.env, ...env },
+    });
+    let out = '';
+    child.stdout.on('data', (d) => (out += d));
+    child.stderr.on('data', (d) => (out += d));
+    child.once('error', (e) => resolve({ code: 1, out: String(e) }));
+    child.once('close', (code) => resolve({ code: code ?? 1, out }));
+  });
+}
+
 /** The path of an installed package's command-line program. */
 export const bin = (name, file) => path.join(root, 'node_modules', name, file);
 export const TSX = () => bin('tsx', 'dist/cli.mjs');
@@ -80,11 +96,11 @@ function sourcesHash() {
 const STAMP = '.next/vantle-sources';
 
 /** Builds the application if its sources changed since the last build. */
-export function ensureBuilt({ quiet = false } = {}) {
+export async function ensureBuilt({ quiet = false } = {}) {
   const hash = sourcesHash();
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return { code: 0, out: '' };
   console.log('Building …');
-  const result = run(process.execPath, [NEXT(), 'build'], { capture: true, env: { NODE_ENV: 'production' } });
+  const result = await runBeside(process.execPath, [NEXT(), 'build'], { NODE_ENV: 'production' });
   if (result.code === 0) writeFileSync(STAMP, hash);
   else if (!quiet) console.error(result.out);
   return result;
@@ -160,7 +176,7 @@ export async function up({ databaseUrl, loader, label }) {
     process.exit(1);
   }
   ensureInstalled();
-  if (ensureBuilt().code !== 0) process.exit(1);
+  if ((await ensureBuilt()).code !== 0) process.exit(1);
   mkdirSync('data', { recursive: true });
   const env = { VANTLE_DATABASE_URL: databaseUrl };
   const prepared = run(process.execPath, [TSX(), ...loader], { env });

@@ -39,7 +39,7 @@ const VIEWS = [
 ];
 
 ensureInstalled();
-if (ensureBuilt().code !== 0) process.exit(1);
+if ((await ensureBuilt()).code !== 0) process.exit(1);
 const { chromium } = await import('@playwright/test');
 const temp = mkdtempSync(path.join(os.tmpdir(), 'vantle-shots-'));
 const env = {

@@ -1,9 +1,10 @@
 // npm test: everything from a fresh machine. Its last line is "N passed, N failed" over all of it.
-import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { bin, ensureBuilt, ensureInstalled, freePort, run, serve, TSX } from './lib.mjs';
+import { bin, ensureBuilt, ensureInstalled, freePort, run, runBeside, serve, TSX } from './lib.mjs';
 
+const BROWSERS = 2;
 const only = process.argv.slice(2);
 const wanted = (step) => only.length === 0 || only.includes(step);
 const temp = mkdtempSync(path.join(os.tmpdir(), 'vantle-test-'));
@@ -49,34 +50,32 @@ function ensureChromium() {
 }
 
 ensureInstalled();
-const node = (args, env) => run(process.execPath, args, { capture: true, env });
+const node = (args, env) => runBeside(process.execPath, args, env);
+const hasChromium = !wanted('browser') || ensureChromium();
 
+// Two things at a time: the command is made for two cores.
+const built = wanted('static') || wanted('browser') ? ensureBuilt({ quiet: true }) : undefined;
 if (wanted('static')) {
-  check('format', node([bin('prettier', 'bin/prettier.cjs'), '--check', '.']));
-  check('lint', node([bin('eslint', 'bin/eslint.js'), '.']));
-  check(
-    'walls',
-    node([
-      bin('dependency-cruiser', 'bin/dependency-cruise.mjs'),
-      '--config',
-      '.dependency-cruiser.mjs',
-      'src',
-      'demo',
-      'scripts',
-      'bench',
-      'e2e',
-    ]),
-  );
+  check('format', await node([bin('prettier', 'bin/prettier.cjs'), '--check', '.']));
+  check('lint', await node([bin('eslint', 'bin/eslint.js'), '.']));
+  const folders = ['src', 'demo', 'scripts', 'bench', 'e2e'];
+  const cruise = bin('dependency-cruiser', 'bin/dependency-cruise.mjs');
+  check('walls', await node([cruise, '--config', '.dependency-cruiser.mjs', ...folders]));
 }
-if (wanted('unit')) {
+if (built) check('production build', await built);
+// Types need what the build generates.
+const types = wanted('static') ? node([bin('typescript', 'bin/tsc'), '--noEmit']) : undefined;
+if (wanted('unit')) await unitTests();
+if (types) check('types', await types);
+if (wanted('browser') && (await built).code === 0) {
+  if (hasChromium) await browserTests();
+  else failed++;
+}
+
+async function unitTests() {
   const file = path.join(temp, 'unit.json');
-  const result = node([
-    bin('vitest', 'vitest.mjs'),
-    'run',
-    '--reporter=default',
-    '--reporter=json',
-    `--outputFile.json=${file}`,
-  ]);
+  const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${file}`];
+  const result = await node([bin('vitest', 'vitest.mjs'), 'run', ...reporters]);
   tally(
     'unit tests',
     file,
@@ -84,35 +83,30 @@ if (wanted('unit')) {
     result,
   );
 }
-if (wanted('static') || wanted('browser')) {
-  const build = ensureBuilt({ quiet: true });
-  check('production build', build);
-  // Types need what the build generates.
-  if (wanted('static')) check('types', node([bin('typescript', 'bin/tsc'), '--noEmit']));
-  if (wanted('browser') && build.code === 0) {
-    if (!ensureChromium()) failed++;
-    else await browserTests();
-  }
-}
 
+/** A server and a demo shop of its own for each of Playwright's workers, so that none sees another's cases. */
 async function browserTests() {
-  const env = {
-    VANTLE_DATABASE_URL: `file:${path.join(temp, 'shop.db')}`,
-    VANTLE_FILES: path.join(temp, 'files'),
+  const shop = (n) => ({
+    VANTLE_DATABASE_URL: `file:${path.join(temp, `shop-${n}`, 'shop.db')}`,
+    VANTLE_FILES: path.join(temp, `shop-${n}`, 'files'),
     VANTLE_LOG: 'error',
     VANTLE_VIN_DATA: path.join(temp, 'vin-data.db'),
-  };
-  const load = node([TSX(), 'demo/load.ts'], env);
+  });
+  mkdirSync(path.join(temp, 'shop-0'));
+  const load = await node([TSX(), 'demo/load.ts'], shop(0));
   if (load.code !== 0) return check('demo shop loads', load);
-  const server = await serve({ port: await freePort(), env, quiet: true });
+  const servers = [];
+  for (let n = 1; n < BROWSERS; n++)
+    cpSync(path.join(temp, 'shop-0'), path.join(temp, `shop-${n}`), { recursive: true });
+  for (let n = 0; n < BROWSERS; n++)
+    servers.push(await serve({ port: await freePort(), env: shop(n), quiet: true }));
   const file = path.join(temp, 'browser.json');
   const rest = only.filter((a) => a.endsWith('.spec.ts'));
-  const result = node([bin('@playwright/test', 'cli.js'), 'test', ...rest], {
-    ...env,
-    VANTLE_BASE_URL: server.url,
+  const result = await node([bin('@playwright/test', 'cli.js'), 'test', ...rest], {
+    VANTLE_BASE_URL: servers.map((s) => s.url).join(' '),
     PLAYWRIGHT_JSON_OUTPUT_NAME: file,
   });
-  await server.stop();
+  await Promise.all(servers.map((s) => s.stop()));
   tally('browser tests', file, (r) => [r.stats.expected + r.stats.flaky, r.stats.unexpected], result);
 }
 

@@ -1,4 +1,4 @@
-import { changesOf, undoChange, type HistoryChange, type HistoryRow } from '@/core/case';
+import { changesOf, undoChange, type CaseRecord, type HistoryChange, type HistoryRow } from '@/core/case';
 import { Catalogue } from '@/core/cause';
 import { changeInWords, type WordsContext } from '@/core/case/history-words';
 import { symptomById } from '@/core/symptoms';
@@ -25,22 +25,16 @@ async function changes(caseId: string): Promise<HistoryChange[]> {
   return changesOf((await caseHistory(db(), caseId, MOST_ROWS)) as HistoryRow[]);
 }
 
+const COMPUTED = 'It is as it was before already, or Vantle computed it.';
+
 /** What happened on a case, newest first, in words; undefined when there is no such case. */
 export async function historyOf(
   caseId: string,
 ): Promise<{ number: number; changes: ShownChange[] } | undefined> {
   const record = await loadCase(db(), caseId);
   if (!record) return undefined;
-  const people = new Map((await listPeople(db())).map((p) => [p.id, p.name]));
-  const catalogue = new Catalogue(await listCatalogue(db()));
   const all = await changes(caseId);
-  const words: WordsContext = {
-    record,
-    rows: all.flatMap((c) => c.rows),
-    catalogueName: (id) => catalogue.resolve(id)?.name ?? '',
-    personName: (id) => people.get(id) ?? id,
-    symptomLabel: (id) => symptomById(id)?.label ?? id,
-  };
+  const { words, people } = await wordsFor(record, all);
   return {
     number: record.case.number,
     changes: all.map((c) => {
@@ -50,10 +44,23 @@ export async function historyOf(
         at: c.at,
         who: people.get(c.who) ?? '',
         ...changeInWords(c, words),
-        fixed: typeof undo === 'string' ? undo : '',
+        fixed: typeof undo === 'string' ? undo : undo.length === 0 ? COMPUTED : '',
       };
     }),
   };
+}
+
+async function wordsFor(record: CaseRecord, all: HistoryChange[]) {
+  const people = new Map((await listPeople(db())).map((p) => [p.id, p.name]));
+  const catalogue = new Catalogue(await listCatalogue(db()));
+  const words: WordsContext = {
+    record,
+    rows: all.flatMap((c) => c.rows),
+    catalogueName: (id) => catalogue.resolve(id)?.name ?? '',
+    personName: (id) => people.get(id) ?? id,
+    symptomLabel: (id) => symptomById(id)?.label ?? id,
+  };
+  return { words, people };
 }
 
 /**
@@ -61,12 +68,14 @@ export async function historyOf(
  *
  * @throws Error with a sentence when something was written over it since
  */
-export async function undo(caseId: string, seq: number, who: string): Promise<void> {
+export async function undo(caseId: string, seq: number, who: string): Promise<Undone> {
   const record = await loadCase(db(), caseId);
-  const change = (await changes(caseId)).find((c) => c.seq === seq);
+  const all = await changes(caseId);
+  const change = all.find((c) => c.seq === seq);
   if (!record || !change) throw new Error('That change is not in the history of this case.');
   const ops = undoChange(change, record);
   if (typeof ops === 'string') throw new Error(ops);
+  if (ops.length === 0) throw new Error(COMPUTED);
   const [result] = await applyChanges(caseId, [{ id: newId(), ops }], who);
   if (!result?.ok)
     throw new Error(
@@ -74,4 +83,40 @@ export async function undo(caseId: string, seq: number, who: string): Promise<vo
         ? result.error
         : 'Somebody wrote there at the same moment. Look again before you undo it.',
     );
+  const by = (await changes(caseId)).find((c) => c.who === who && c.seq > all[0]!.seq);
+  const { words } = await wordsFor(record, all);
+  return { seq, by: by?.seq ?? 0, lines: changeInWords(change, words).lines };
+}
+
+export interface Undone {
+  /** The change that was undone, and the one that undid it: undoing that does it again. */
+  seq: number;
+  by: number;
+  /** What was undone, in words. */
+  lines: string[];
+}
+
+/**
+ * Undoes what a person did last on a case.
+ *
+ * @param after only what stands behind this number of the history, such as what was done since the case was opened
+ * @param skip changes that are undone already, and those that undid them
+ * @returns undefined when nothing is left to undo
+ * @throws Error with a sentence when something was written over it since
+ */
+export async function undoLast(
+  caseId: string,
+  who: string,
+  after: number,
+  skip: readonly number[],
+): Promise<Undone | undefined> {
+  const record = await loadCase(db(), caseId);
+  if (!record) return undefined;
+  const passed = new Set(skip);
+  const last = (await changes(caseId)).find((c) => {
+    if (c.who !== who || c.seq <= after || passed.has(c.seq)) return false;
+    const ops = undoChange(c, record);
+    return typeof ops === 'string' || ops.length > 0;
+  });
+  return last && undo(caseId, last.seq, who);
 }

@@ -50,8 +50,8 @@ const written = (kind: Kind, fields: Record<string, unknown>) =>
  *
  * @param change as gathered by `changesOf`
  * @param record the case as it is now
- * @returns operations that belong together, in order; or a sentence when something was written over
- * it since, or when Vantle computed it
+ * @returns operations that belong together, in order, none when it is as it was before already or Vantle
+ * computed it; or a sentence when it cannot be undone, such as when something was written over it since
  */
 export function undoChange(change: HistoryChange, record: CaseRecord): Op[] | string {
   const ops: Op[] = [];
@@ -81,5 +81,5 @@ export function undoChange(change: HistoryChange, record: CaseRecord): Op[] | st
       ops.push({ op: 'add', kind, id, row: written(kind, fields) });
     }
   }
-  return ops.length ? ops : 'It is as it was before already, or Vantle computed it.';
+  return ops;
 }

@@ -10,6 +10,7 @@ import { vehicleName } from '@/core/vehicle';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { day } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
+import { useActions } from '../frame/actions';
 import { Beside } from './beside';
 import { CausePart } from './cause';
 import { ComebackOffers } from './comeback';
@@ -21,12 +22,14 @@ import { CatalogueProvider } from './parts';
 import type { TaughtWord } from '@/core/symptoms';
 import { MeaningsProvider } from './meanings';
 import { VocabularyProvider } from './vocabulary';
+import { takeOffer } from './offer';
 import { PeopleContext } from './people';
 import { PrecedentsProvider, type MarginView } from './precedents';
 import { ProofPart } from './proof';
 import { RepairPart } from './repair';
 import { Spine } from './spine';
 import { CaseContext, createCaseStore, useCase, type OpenCase } from './store';
+import { Undo } from './undo';
 import { onArrival, useUploads } from './upload-queue';
 
 const Head = styled.div`
@@ -122,7 +125,7 @@ export function CaseScreen({ open, beside, margin, catalogue, meanings, taught, 
                   <Sheet>
                     <LostClashes />
                     <ComebackOffers />
-                    <ComplaintPart />
+                    <ComplaintPart fresh={isEmpty(open.record)} />
                     <EvidencePart />
                     <CausePart />
                     <RepairPart />
@@ -134,10 +137,40 @@ export function CaseScreen({ open, beside, margin, catalogue, meanings, taught, 
             </VocabularyProvider>
           </MeaningsProvider>
         </PeopleContext.Provider>
-        <Undo />
       </CatalogueProvider>
     </CaseContext.Provider>
   );
+}
+
+const PARTS = ['complaint', 'evidence', 'cause', 'repair', 'proof'];
+
+const isEmpty = (r: OpenCase['record']) =>
+  r.case.said === '' &&
+  r.vehicle.vin === '' &&
+  r.symptom.length + r.scan.length + r.test.length + r.suspect.length + r.cause.length === 0;
+
+/** Brings a part into sight and the cursor to its heading, so that Tab goes on from there. */
+function goTo(part: string) {
+  history.replaceState(null, '', `#${part}`);
+  const heading = document.querySelector<HTMLElement>(`#${part} h2 a`);
+  heading?.scrollIntoView();
+  heading?.focus({ preventScroll: true });
+}
+
+/** Puts a link to the row with the cursor, or to the part in sight, on the clipboard. */
+async function copyLink(number: number): Promise<string> {
+  const main = document.querySelector('main');
+  const at = main?.contains(document.activeElement)
+    ? document.activeElement?.closest('[id]:not(input)')
+    : null;
+  const link = `${location.origin}/cases/${number}${at?.id ? `#${at.id}` : location.hash}`;
+  try {
+    await navigator.clipboard.writeText(link);
+    return 'Link copied';
+  } catch {
+    // Without permission for the clipboard the link still stands to be copied by hand.
+    return link;
+  }
 }
 
 function Header({ people }: { people: { id: string; name: string }[] }) {
@@ -145,9 +178,33 @@ function Header({ people }: { people: { id: string; name: string }[] }) {
   const cameBackAs = useCase((s) => s.open.cameBackAs);
   const comebackOf = useCase((s) => s.open.comebackOf);
   const c = record.case;
-  const empty =
-    c.said === '' &&
-    record.symptom.length + record.scan.length + record.test.length + record.suspect.length === 0;
+  const empty = isEmpty(record);
+  const { id, number } = c;
+  const router = useRouter();
+  const edit = useCase((s) => s.edit);
+  const [linked, setLinked] = useState('');
+  useActions('On a case', [
+    ...PARTS.map((p, i) => ({ say: `Go to ${p}`, key: String(i + 1), run: () => goTo(p) })),
+    { say: 'Take what is offered', words: 'offer', run: () => void takeOffer() },
+    ...WAITS.map((w) => ({
+      say: w ? `Waits for ${w}` : 'Waits for nothing',
+      run: () => edit('case', id, 'waitsFor', w),
+    })),
+    ...people.map((p) => ({ say: `Lead: ${p.name}`, run: () => edit('case', id, 'leadId', p.id) })),
+    { say: 'Report', words: 'customer technician pdf', run: () => router.push(`/cases/${number}/report`) },
+    { say: 'History', words: 'who when', run: () => router.push(`/cases/${number}/history`) },
+    { say: 'Print this case', run: () => window.print() },
+    { say: 'Copy a link to this place', words: 'share', run: () => void copyLink(number).then(setLinked) },
+  ]);
+  useEffect(() => {
+    const press = (e: KeyboardEvent) => {
+      if (e.key !== 'Enter' || !e.altKey || e.ctrlKey || e.metaKey) return;
+      e.preventDefault();
+      takeOffer();
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, []);
   return (
     <Head>
       <h1>
@@ -212,6 +269,8 @@ function Header({ people }: { people: { id: string; name: string }[] }) {
         </span>
         <Links id={c.id} />
         {empty && !c.closedAt && <Discard id={c.id} />}
+        {linked && <Quiet role="status">{linked}</Quiet>}
+        <Undo />
         <SaveMark />
       </span>
     </Head>
@@ -286,39 +345,5 @@ function Discard({ id }: { id: string }) {
       </Button>
       {problem && <span role="alert">{problem}</span>}
     </>
-  );
-}
-
-const Toast = styled.div`
-  position: fixed;
-  left: 50%;
-  bottom: 18px;
-  transform: translateX(-50%);
-  z-index: 30;
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  padding: 6px 8px 6px 16px;
-  background: var(--ink);
-  color: var(--ground);
-  border-radius: 22px;
-  box-shadow: var(--shadow);
-`;
-
-/** Removing asks no question; it can be taken back. */
-function Undo() {
-  const undo = useCase((s) => s.undo);
-  const putBack = useCase((s) => s.putBack);
-  if (!undo) return null;
-  return (
-    <Toast role="status">
-      Removed: {undo.label}
-      <Button
-        onPress={putBack}
-        style={{ borderRadius: 18, background: 'var(--raised)', color: 'var(--ink)' }}
-      >
-        Put it back
-      </Button>
-    </Toast>
   );
 }

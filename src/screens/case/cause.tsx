@@ -6,7 +6,9 @@ import { CAUSE_STATES, type RowOf } from '@/core/case';
 import { coverOf } from '@/core/cause';
 import { symptomById } from '@/core/symptoms';
 import { Button, Choice, Empty, IconButton, Quiet, Tag } from '@/ui/controls';
-import { CasePart, LineField, ProseField, Row, Sub } from './fields';
+import { useActions } from '../frame/actions';
+import { CasePart, LineField, ProseField, Row, Sub, useFocusNext } from './fields';
+import { OfferButton } from './offer';
 import { CataloguePicker, useCatalogue } from './parts';
 import { useCase } from './store';
 import { SuspectBoard, SuspectOffers } from './suspects';
@@ -38,17 +40,24 @@ const Tick = styled.label`
 export function CausePart() {
   const record = useCase((s) => s.record);
   const add = useCase((s) => s.add);
+  const focus = useFocusNext();
   const nothing = record.suspect.length + record.cause.length === 0;
+  const addSuspect = () => focus(`${add('suspect', { position: record.suspect.length })}:partId`);
+  const addCause = () => focus(`${add('cause', { position: record.cause.length })}:partId`);
+  useActions('On a case', [
+    { say: 'Suspect', words: 'add', key: 'u', run: addSuspect },
+    { say: 'Cause', words: 'add', key: 'c', run: addCause },
+  ]);
   return (
     <CasePart
       id="cause"
       title="Cause"
       actions={
         <>
-          <Button onPress={() => add('suspect', { position: record.suspect.length })}>
+          <Button onPress={addSuspect}>
             <Plus aria-hidden="true" /> Suspect
           </Button>
-          <Button onPress={() => add('cause', { position: record.cause.length })}>
+          <Button onPress={addCause}>
             <Plus aria-hidden="true" /> Cause
           </Button>
         </>
@@ -122,8 +131,9 @@ function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
     if (waits && record.case.closedAt === null) edit('case', record.case.id, 'waitsFor', waits);
   };
   const cover = coverOf(record, (id) => symptomById(id)?.label ?? id);
+  const left = cover.filter((i) => i.causeIds.length === 0);
   return (
-    <Card>
+    <Card id={`cause-${c.id}`}>
       <Row $columns="1.3fr 1.1fr 1fr 0.9fr auto">
         <CataloguePicker {...b} field="partId" label="Part" of="part" />
         <CataloguePicker {...b} field="failureId" label="What is wrong with it" of="failure" />
@@ -159,6 +169,14 @@ function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
         }}
       >
         <Quiet>Accounts for:</Quiet>
+        {left.length > 1 && (
+          <OfferButton
+            $kind="quiet"
+            onPress={() => left.forEach((i) => add('explains', { causeId: c.id, of: i.of, what: i.what }))}
+          >
+            {left.length === cover.length ? `all ${left.length}` : `the ${left.length} left`}
+          </OfferButton>
+        )}
         {cover.length === 0 && (
           <Quiet>nothing to account for yet — mark codes as chase, note symptoms, fail a test.</Quiet>
         )}

@@ -5,10 +5,11 @@ import type { KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { ROLES, type Op, type RowOf } from '@/core/case';
 import { followCodes, proposeRoles, triageFacts, type Course } from '@/core/codes';
-import { Button, Figure, Quiet, Segments, Tag } from '@/ui/controls';
+import { Figure, Quiet, Segments, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { useMeanings, Wording } from './meanings';
 import { OpeningMoves } from './opening-moves';
+import { OfferButton } from './offer';
 import { useCase } from './store';
 
 const Table = styled.table`
@@ -140,7 +141,9 @@ export function CodesOverScans() {
             {open.length} role{open.length === 1 ? ' is' : 's are'} only proposed (dashed). Overrule one with
             its key: c, k, a, l.
           </Quiet>
-          <Button onPress={takeAll}>Take all proposals</Button>
+          <OfferButton data-cell="take-roles" onPress={takeAll}>
+            Take all proposals
+          </OfferButton>
         </p>
       )}
       <Table aria-label="Codes over the scans">
@@ -171,7 +174,7 @@ export function CodesOverScans() {
             const proposal = proposals.get(c.code);
             const why = role === '' ? proposal?.because : record.role.find((r) => r.code === c.code)?.why;
             return (
-              <tr key={c.code} onKeyDown={(e) => byKey(e, c.code)}>
+              <tr key={c.code} id={`code-${c.code}`} onKeyDown={(e) => byKey(e, c.code)}>
                 <td>
                   <Figure style={{ fontWeight: 650, whiteSpace: 'nowrap' }}>{c.code}</Figure>
                 </td>

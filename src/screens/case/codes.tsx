@@ -1,6 +1,6 @@
 'use client';
 
-import { ClipboardPaste, Plus, X } from 'lucide-react';
+import { X } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -24,7 +24,7 @@ const MOST = 500_000;
 const FORMS = { text: '', csv: ' from a table', frames: ' from a frame log' };
 
 /** Paste a scan report from any tool; what was understood is shown before it goes onto the case. */
-export function PasteScan({ onDone }: { onDone: () => void }) {
+export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
   const record = useCase((s) => s.record);
   const together = useCase((s) => s.together);
   const [text, setText] = useDraft(`${record.case.id}:scan`);
@@ -64,7 +64,7 @@ export function PasteScan({ onDone }: { onDone: () => void }) {
     ];
     together(ops);
     setText('');
-    onDone();
+    onDone(true);
   };
   return (
     <Box>
@@ -163,7 +163,7 @@ export function PasteScan({ onDone }: { onDone: () => void }) {
       <div style={{ display: 'flex', gap: 8, alignItems: 'end', flexWrap: 'wrap' }}>
         <Choice label="Taken" value={phase} options={SCAN_PHASES} empty="when?" onChange={setPhase} />
         <span style={{ marginLeft: 'auto' }} />
-        <Button $kind="quiet" onPress={onDone}>
+        <Button $kind="quiet" onPress={() => onDone(false)}>
           Close
         </Button>
         <Button $kind="main" isDisabled={text.trim() === '' || tooLong} onPress={put}>
@@ -284,27 +284,6 @@ export function ClearItem({ clear }: { clear: RowOf<'clear'> }) {
         <X aria-hidden="true" />
       </IconButton>
     </div>
-  );
-}
-
-export function ScanActions({
-  pasting,
-  setPasting,
-}: {
-  pasting: boolean;
-  setPasting: (on: boolean) => void;
-}) {
-  const add = useCase((s) => s.add);
-  const clears = useCase((s) => s.record.clear);
-  return (
-    <>
-      <Button onPress={() => setPasting(!pasting)}>
-        <ClipboardPaste aria-hidden="true" /> Scan
-      </Button>
-      <Button onPress={() => add('clear', { at: nowIso(), position: clears.length })}>
-        <Plus aria-hidden="true" /> Codes cleared
-      </Button>
-    </>
   );
 }
 

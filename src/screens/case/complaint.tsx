@@ -9,13 +9,22 @@ import { useVocabulary } from './vocabulary';
 import { Button, IconButton, Input, Segments, Tag } from '@/ui/controls';
 import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, useFocusNext } from './fields';
 import { useDraft } from '../draft';
+import { useActions } from '../frame/actions';
 import { AddFiles, Files } from './files';
+import { OfferButton } from './offer';
 import { useCase } from './store';
 import { VehicleFields } from './vehicle';
 
+const REPRODUCED = [
+  { value: 'yes', label: 'yes' },
+  { value: 'sometimes', label: 'sometimes' },
+  { value: 'no', label: 'not yet' },
+] as const;
+
 /** The complaint: vehicle, what was said, what was seen, symptoms, what happened before. */
-export function ComplaintPart() {
+export function ComplaintPart({ fresh }: { fresh: boolean }) {
   const id = useCase((s) => s.record.case.id);
+  const vehicleId = useCase((s) => s.record.vehicle.id);
   const said = useCase((s) => s.record.case.said);
   const reproduced = useCase((s) => s.record.case.reproduced);
   const symptoms = useCase((s) => s.record.symptom);
@@ -26,9 +35,34 @@ export function ComplaintPart() {
   const read = useVocabulary().read(said);
   const offered = read.symptoms.filter((x) => !x.negated && !symptoms.some((s) => s.concept === x.id));
 
+  // The key takes all that was heard at once.
+  const One = offered.length > 1 ? Button : OfferButton;
+  const take = (heard: typeof offered) =>
+    heard.forEach((x, i) =>
+      add('symptom', {
+        concept: x.id,
+        words: x.words,
+        conditions: read.conditions.map((c) => c.id),
+        frequency: read.frequency,
+        position: symptoms.length + i,
+      }),
+    );
+  const addEarlier = () => focus(`${add('earlier', { position: earlier.length })}:what`);
+  useActions('On a case', [
+    { say: 'The vehicle', words: 'vin vehicle', key: 'v', run: () => focus(`${vehicleId}:vin`) },
+    { say: 'The customer’s words', words: 'said', key: 'w', run: () => focus(`${id}:said`) },
+    { say: 'What the shop saw', words: 'seen', run: () => focus(`${id}:seen`) },
+    { say: 'Add a symptom', words: 'symptom', key: 'y', run: () => focus('add-symptom') },
+    { say: 'Earlier repair or event', words: 'before history', run: addEarlier },
+    ...REPRODUCED.map((r) => ({
+      say: `Reproduced here: ${r.label}`,
+      run: () => edit('case', id, 'reproduced', r.value),
+    })),
+  ]);
+
   return (
     <CasePart id="complaint" title="Complaint">
-      <VehicleFields />
+      <VehicleFields autoFocus={fresh} onEnter={() => focus(`${id}:said`)} />
       <div style={{ marginTop: 10, display: 'grid', gap: 6 }}>
         <ProseField
           kind="case"
@@ -41,21 +75,15 @@ export function ComplaintPart() {
           <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap', paddingLeft: 8, alignItems: 'center' }}>
             <span style={{ fontSize: '0.8125rem', color: 'var(--ink-3)' }}>Heard in it:</span>
             {offered.map((x) => (
-              <Button
-                key={x.id}
-                onPress={() =>
-                  add('symptom', {
-                    concept: x.id,
-                    words: x.words,
-                    conditions: read.conditions.map((c) => c.id),
-                    frequency: read.frequency,
-                    position: symptoms.length,
-                  })
-                }
-              >
+              <One key={x.id} onPress={() => take([x])}>
                 <Plus aria-hidden="true" /> {x.label}
-              </Button>
+              </One>
             ))}
+            {offered.length > 1 && (
+              <OfferButton onPress={() => take(offered)}>
+                <Plus aria-hidden="true" /> all {offered.length}
+              </OfferButton>
+            )}
           </div>
         )}
         <ProseField
@@ -80,11 +108,7 @@ export function ComplaintPart() {
         <Segments
           label="Reproduced here"
           value={reproduced}
-          options={[
-            { value: 'yes', label: 'yes' },
-            { value: 'sometimes', label: 'sometimes' },
-            { value: 'no', label: 'not yet' },
-          ]}
+          options={REPRODUCED}
           onChange={(v) => edit('case', id, 'reproduced', v)}
         />
       </div>
@@ -99,13 +123,7 @@ export function ComplaintPart() {
       {earlier.map((e) => (
         <EarlierRow key={e.id} row={e} />
       ))}
-      <Button
-        $kind="quiet"
-        onPress={() => {
-          const row = add('earlier', { position: earlier.length });
-          focus(`${row}:what`);
-        }}
-      >
+      <Button $kind="quiet" onPress={addEarlier}>
         <Plus aria-hidden="true" /> Earlier repair or event
       </Button>
       <AddFiles what="the case" />
@@ -146,7 +164,7 @@ function SymptomRow({ symptom: s }: { symptom: RowOf<'symptom'> }) {
   const flip = (list: string[], value: string) =>
     list.includes(value) ? list.filter((v) => v !== value) : [...list, value];
   return (
-    <SymptomBox>
+    <SymptomBox id={`symptom-${s.id}`}>
       <strong>{label ?? s.words}</strong>
       {label && s.words && s.words.toLowerCase() !== label.toLowerCase() && (
         <span style={{ color: 'var(--ink-3)' }}>“{s.words}”</span>
@@ -243,6 +261,7 @@ function AddSymptom() {
     <div style={{ marginTop: 4 }}>
       <Input
         aria-label="Add a symptom"
+        data-cell="add-symptom"
         placeholder="Symptom in any words, for instance “stalls at the lights when hot” — Enter adds it"
         value={text}
         maxLength={400}
@@ -270,7 +289,7 @@ function EarlierRow({ row }: { row: RowOf<'earlier'> }) {
   const remove = useCase((s) => s.remove);
   const b = { kind: 'earlier', id: row.id } as const;
   return (
-    <div style={{ borderBottom: '1px solid var(--rule)', paddingBottom: 4 }}>
+    <div id={`earlier-${row.id}`} style={{ borderBottom: '1px solid var(--rule)', paddingBottom: 4 }}>
       <Row $columns="0.7fr 2fr 1.2fr 0.9fr auto">
         <ChoiceField {...b} field="kind" label="Kind" options={EARLIER_KINDS} />
         <LineField {...b} field="what" label="What" placeholder="what was done or happened" />

@@ -1,19 +1,21 @@
 'use client';
 
-import { AudioWaveform, Calculator, ListChecks, Plug, Plus } from 'lucide-react';
+import { AudioWaveform, Calculator, ClipboardPaste, ListChecks, Plug, Plus } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Empty, Figure } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { CodesOverScans } from './code-table';
-import { ClearItem, PasteScan, ScanActions, ScanItem } from './codes';
+import { ClearItem, PasteScan, ScanItem } from './codes';
+import { useActions } from '../frame/actions';
 import { CasePart, nowIso, Sub, useFocusNext } from './fields';
 import { PortPanel } from './port-panel';
 import { useCase } from './store';
 import { ChooseCheck } from './tests/choose-check';
 import { ChooseProcedure } from './tests/choose-procedure';
 import { KnownGoodProvider } from './tests/known-good';
+import { useRepeat } from './tests/repeat';
 import { RunItem } from './tests/run-item';
 import { TestItem } from './tests/test-item';
 import { TraceItem } from '../traces/list';
@@ -28,7 +30,16 @@ const Line = styled.li`
     font: 0.75rem/1.35 var(--mono);
     color: var(--ink-3);
     padding-top: 8px;
+    & a {
+      color: inherit;
+      text-decoration: none;
+    }
+    & a:hover {
+      color: var(--accent);
+      text-decoration: underline;
+    }
   }
+  scroll-margin-top: 116px;
   @media (max-width: 620px) {
     grid-template-columns: 1fr;
     & > time {
@@ -72,11 +83,30 @@ export function EvidencePart() {
       .map((row) => ({ at: row.at, id: row.id, node: <TestItem test={row} /> })),
   ].sort((a, b) => a.at.localeCompare(b.at));
 
-  const addTest = () => {
-    const id = add('test', { at: nowIso(), position: tests.length });
-    add('reading', { testId: id });
-    focus(`${id}:question`);
+  const addTest = (question: string) => {
+    const id = add('test', { at: nowIso(), question, position: tests.length });
+    const reading = add('reading', { testId: id });
+    focus(question ? `${reading}:label` : `${id}:question`);
   };
+  const clear = () => add('clear', { at: nowIso(), position: clears.length });
+  const failed = tests.filter((t) => t.verdict === 'fail' && !tests.some((x) => x.repeatOf === t.id));
+  const repeat = useRepeat();
+  const openTrace = () => router.push(`/cases/${number}/traces/new`);
+  useActions('On a case', [
+    { say: 'Scan: paste a report', words: 'codes', key: 's', run: () => setPasting(true) },
+    { say: 'Test', words: 'add', takes: 'its question', key: 't', run: addTest },
+    {
+      say: 'Repeat the test that failed',
+      words: 'again',
+      key: 'e',
+      run: () => failed[0] && repeat(failed[0]),
+    },
+    { say: 'Check', words: 'compute', key: 'k', run: () => setChoosing('check') },
+    { say: 'Procedure', words: 'checklist', key: 'o', run: () => setChoosing('procedure') },
+    { say: 'Read the vehicle', words: 'port live', run: () => setAtVehicle(true) },
+    { say: 'Codes cleared', words: 'erase', run: clear },
+    { say: 'Trace', words: 'scope recording', run: openTrace },
+  ]);
   return (
     <CasePart
       id="evidence"
@@ -86,8 +116,13 @@ export function EvidencePart() {
           <Button aria-expanded={atVehicle} onPress={() => setAtVehicle(!atVehicle)}>
             <Plug aria-hidden="true" /> Vehicle
           </Button>
-          <ScanActions pasting={pasting} setPasting={setPasting} />
-          <Button onPress={addTest}>
+          <Button onPress={() => setPasting(!pasting)}>
+            <ClipboardPaste aria-hidden="true" /> Scan
+          </Button>
+          <Button onPress={clear}>
+            <Plus aria-hidden="true" /> Codes cleared
+          </Button>
+          <Button onPress={() => addTest('')}>
             <Plus aria-hidden="true" /> Test
           </Button>
           <Button
@@ -102,14 +137,21 @@ export function EvidencePart() {
           >
             <ListChecks aria-hidden="true" /> Procedure
           </Button>
-          <Button onPress={() => router.push(`/cases/${number}/traces/new`)}>
+          <Button onPress={openTrace}>
             <AudioWaveform aria-hidden="true" /> Trace
           </Button>
         </>
       }
     >
       {atVehicle && <PortPanel onDone={() => setAtVehicle(false)} />}
-      {pasting && <PasteScan onDone={() => setPasting(false)} />}
+      {pasting && (
+        <PasteScan
+          onDone={(put) => {
+            setPasting(false);
+            if (put) focus('take-roles');
+          }}
+        />
+      )}
       {choosing === 'check' && <ChooseCheck onDone={() => setChoosing('')} />}
       {choosing === 'procedure' && <ChooseProcedure onDone={() => setChoosing('')} />}
       {hasCodes && (
@@ -124,9 +166,11 @@ export function EvidencePart() {
           <KnownGoodProvider>
             <ol>
               {items.map((i) => (
-                <Line key={i.id}>
+                <Line key={i.id} id={`at-${i.id}`}>
                   <time dateTime={i.at || undefined}>
-                    <Figure>{i.at ? dayTime(i.at) : ''}</Figure>
+                    <a href={`#at-${i.id}`} aria-label={`Link to what came ${i.at ? dayTime(i.at) : 'here'}`}>
+                      <Figure>{i.at ? dayTime(i.at) : '·'}</Figure>
+                    </a>
                   </time>
                   {i.node}
                 </Line>

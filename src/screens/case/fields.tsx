@@ -93,6 +93,7 @@ export function ProseField({
       <TextArea
         id={inputId}
         rows={1}
+        data-cell={`${id}:${field}`}
         maxLength={most}
         value={String(value ?? '')}
         placeholder={placeholder}
@@ -264,6 +265,10 @@ export function useFocusNext(): (cell: string) => void {
   });
   return (cell) => {
     wanted.current = cell;
+    // What does not appear soon is not waited for: it would take the cursor from somebody who writes.
+    setTimeout(() => {
+      if (wanted.current === cell) wanted.current = '';
+    }, 1500);
     // When the cell is on the screen already, nothing will re-render.
     requestAnimationFrame(() => {
       const found =
@@ -304,6 +309,10 @@ const PartBox = styled.section`
     font-size: 1.1875rem;
     font-weight: 720;
     letter-spacing: -0.01em;
+    & a {
+      color: inherit;
+      text-decoration: none;
+    }
   }
   @media (max-width: 620px) {
     padding: 12px;
@@ -327,7 +336,9 @@ export function CasePart({
   return (
     <PartBox id={id} aria-labelledby={`${id}-title`}>
       <header>
-        <h2 id={`${id}-title`}>{title}</h2>
+        <h2 id={`${id}-title`}>
+          <a href={`#${id}`}>{title}</a>
+        </h2>
         {lead && <span style={{ color: 'var(--ink-3)', fontSize: '0.875rem' }}>{lead}</span>}
         <span style={{ marginLeft: 'auto', display: 'flex', gap: 6, flexWrap: 'wrap' }}>{actions}</span>
       </header>

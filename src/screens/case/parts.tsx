@@ -169,7 +169,15 @@ export function CataloguePicker({ kind, id, field, label, of }: Bound & { of: 'p
       <Field>
         <Label>{label}</Label>
         <div>
-          <Input placeholder={of === 'part' ? 'which part' : 'what is wrong with it'} />
+          <Input
+            data-cell={`${id}:${field}`}
+            placeholder={of === 'part' ? 'which part' : 'what is wrong with it'}
+            onKeyDown={(e) => {
+              // With none pointed at, Enter takes the likeliest.
+              if (e.key !== 'Enter' || e.currentTarget.getAttribute('aria-activedescendant')) return;
+              if (words !== '') void choose(hits[0]?.item.id ?? NEW);
+            }}
+          />
           <Button aria-label={`Show ${of === 'part' ? 'parts' : 'failures'}`}>
             <ChevronDown size={15} aria-hidden="true" />
           </Button>

@@ -10,6 +10,7 @@ import { Button, Figure, IconButton, Quiet, Segments } from '@/ui/controls';
 import { day, dayTime, until } from '@/ui/dates';
 import { LineInput } from '@/ui/line-input';
 import { GradeMark, VerdictMark } from '@/ui/marks';
+import { useActions } from '../frame/actions';
 import { personHere } from '../person';
 import { CasePart, ChoiceField, LineField, nowIso, ProseField, Row, Sub } from './fields';
 import { usePeople } from './people';
@@ -36,6 +37,25 @@ export function ProofPart() {
         row: { kind, what, testId, position: record.proof.length + i },
       })),
     );
+  useActions('On a case', [
+    {
+      say: 'Proof: draw up the plan, go on with it',
+      key: 'p',
+      run: () => {
+        if (left.length > 0) plan();
+        setTimeout(
+          () =>
+            document
+              .querySelector<HTMLElement>(
+                '[data-step="open"] [role=radio], [data-step="open"] input[type=radio]',
+              )
+              ?.focus(),
+          50,
+        );
+      },
+    },
+    { say: 'Follow-up', words: 'add', run: addFollowUp },
+  ]);
   return (
     <CasePart
       id="proof"
@@ -113,7 +133,7 @@ function ProofRow({ step: p }: { step: RowOf<'proof'> }) {
     edit('proof', p.id, 'byId', v ? personHere() : null);
   };
   return (
-    <div>
+    <div id={`proof-${p.id}`} data-step={p.state}>
       <Row $columns="148px minmax(0, 2fr) auto minmax(0, 1fr) auto" style={{ alignItems: 'center' }}>
         <ChoiceField {...b} field="kind" label="Kind" options={PROOF_KINDS} />
         <ProseField {...b} field="what" label="What" most={400} />
@@ -204,6 +224,12 @@ function Closing() {
   const addFollowUp = useFollowUp();
   const open = useUnexplained();
   const { id, closedAt, unexplained } = record.case;
+  useActions(
+    'On a case',
+    closedAt
+      ? [{ say: 'Reopen the case', run: () => edit('case', id, 'closedAt', null) }]
+      : [{ say: 'Close the case', words: 'done', key: 'x', run: () => close() }],
+  );
   if (closedAt) {
     return (
       <p style={{ display: 'flex', gap: 10, alignItems: 'center', marginTop: 14, flexWrap: 'wrap' }}>
@@ -215,12 +241,16 @@ function Closing() {
   }
   const words = readWords(unexplained, open);
   const missing = withoutWord(unexplained, open);
-  const close = () => {
+  function close() {
+    if (missing.length > 0) {
+      document.querySelector<HTMLElement>('[aria-label="Not explained"] input')?.focus();
+      return;
+    }
     edit('case', id, 'closedAt', nowIso());
     edit('case', id, 'waitsFor', '');
     // Only a repair can hold; a case closed without one asks nobody later.
     if (record.repair.length > 0 && record.followUp.length === 0) addFollowUp();
-  };
+  }
   return (
     <div style={{ marginTop: 14, display: 'grid', gap: 6 }}>
       {open.length > 0 && (

@@ -5,10 +5,21 @@ import styled from 'styled-components';
 import { AUTHORISATIONS, PART_SOURCES, REPAIR_ACTIONS, type RowOf } from '@/core/case';
 import { isolationOf } from '@/core/cause';
 import { Button, Empty, IconButton, Quiet, Tag } from '@/ui/controls';
-import { CasePart, ChoiceField, LineField, nowIso, NumberField, ProseField, Row } from './fields';
+import { useActions } from '../frame/actions';
+import {
+  CasePart,
+  ChoiceField,
+  LineField,
+  nowIso,
+  NumberField,
+  ProseField,
+  Row,
+  useFocusNext,
+} from './fields';
 import { AddFiles, Files } from './files';
 import { personHere } from '../person';
-import { useSuspectName } from './parts';
+import { OfferButton } from './offer';
+import { useCatalogue, useSuspectName } from './parts';
 import { useCase } from './store';
 
 const Card = styled.div`
@@ -23,21 +34,30 @@ const Card = styled.div`
 export function RepairPart() {
   const record = useCase((s) => s.record);
   const add = useCase((s) => s.add);
+  const focus = useFocusNext();
+  const { catalogue } = useCatalogue();
+  const addRepair = () => {
+    const cause = record.cause.at(-1);
+    // The part that was found bad is what is mostly repaired; it stands there to be written over.
+    const what = record.repair.some((r) => r.causeId === cause?.id)
+      ? ''
+      : (catalogue.resolve(cause?.partId ?? null)?.name ?? '');
+    const id = add('repair', {
+      causeId: cause?.id ?? null,
+      what,
+      at: nowIso(),
+      byId: personHere(),
+      position: record.repair.length,
+    });
+    focus(`${id}:what`);
+  };
+  useActions('On a case', [{ say: 'Repair', words: 'add done', key: 'r', run: addRepair }]);
   return (
     <CasePart
       id="repair"
       title="Repair"
       actions={
-        <Button
-          onPress={() =>
-            add('repair', {
-              causeId: record.cause.at(-1)?.id ?? null,
-              at: nowIso(),
-              byId: personHere(),
-              position: record.repair.length,
-            })
-          }
-        >
+        <Button onPress={addRepair}>
           <Plus aria-hidden="true" /> Repair
         </Button>
       }
@@ -81,7 +101,7 @@ function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
   const parts = record.part.filter((p) => p.repairId === r.id);
   const cause = record.cause.find((c) => c.id === r.causeId);
   return (
-    <Card>
+    <Card id={`repair-${r.id}`}>
       <Row $columns="0.8fr 3fr 0.9fr 0.5fr auto">
         <ChoiceField {...b} field="action" label="Done" options={REPAIR_ACTIONS} />
         <LineField {...b} field="what" label="What" />
@@ -143,9 +163,9 @@ function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
           <Plus aria-hidden="true" /> Part
         </Button>
         {cause && cause.state !== 'repaired' && r.authorisation !== 'declined' && (
-          <Button onPress={() => edit('cause', cause.id, 'state', 'repaired')}>
+          <OfferButton onPress={() => edit('cause', cause.id, 'state', 'repaired')}>
             Done: the cause is repaired
-          </Button>
+          </OfferButton>
         )}
       </div>
     </Card>

@@ -11,6 +11,7 @@ import { LineField, Row, Sub } from './fields';
 import { useMeanings } from './meanings';
 import { CataloguePicker, useCatalogue, useSuspectName } from './parts';
 import { usePrecedents } from './precedents';
+import { OfferButton } from './offer';
 import { useCase } from './store';
 
 const Card = styled.div<{ $out: boolean }>`
@@ -146,7 +147,7 @@ function SuspectCard({ suspect: s }: { suspect: RowOf<'suspect'> }) {
     ]);
   };
   return (
-    <Card $out={s.state === 'ruled out'} data-suspect={s.id}>
+    <Card $out={s.state === 'ruled out'} data-suspect={s.id} id={`suspect-${s.id}`}>
       <Row $columns="1.2fr 1.1fr 1fr auto">
         <CataloguePicker {...b} field="partId" label="Part" of="part" />
         <CataloguePicker {...b} field="failureId" label="What may be wrong" of="failure" />
@@ -176,7 +177,7 @@ function SuspectCard({ suspect: s }: { suspect: RowOf<'suspect'> }) {
         />
         {s.state !== 'ruled out' &&
           !record.cause.some((c) => c.partId === s.partId && c.failureId === s.failureId) &&
-          s.partId && <Button onPress={accept}>This is the cause</Button>}
+          s.partId && <OfferButton onPress={accept}>This is the cause</OfferButton>}
       </div>
       <WhatSpeaks suspect={s} />
     </Card>

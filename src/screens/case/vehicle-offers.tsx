@@ -4,7 +4,8 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { Op, RowOf } from '@/core/case';
 import { readVin, vehicleName } from '@/core/vehicle';
-import { Button, Quiet } from '@/ui/controls';
+import { Quiet } from '@/ui/controls';
+import { OfferButton } from './offer';
 import { useCase } from './store';
 
 type Says = Partial<RowOf<'vehicle'>>;
@@ -77,19 +78,19 @@ export function VehicleOffers() {
         <Offer>
           As on {answer.past.cases} earlier case{answer.past.cases === 1 ? '' : 's'}:{' '}
           <strong>{name(answer.past.says)}</strong>
-          <Button onPress={() => fill(answer.past!.says)}>Fill in what is empty</Button>
+          <OfferButton onPress={() => fill(answer.past!.says)}>Fill in what is empty</OfferButton>
         </Offer>
       )}
       {answer.data && missing(answer.data).length > 0 && (
         <Offer>
           The VIN says: <strong>{name(answer.data)}</strong> <Quiet>{rest(answer.data)}</Quiet>
-          <Button onPress={() => fill(answer.data)}>Fill in what is empty</Button>
+          <OfferButton onPress={() => fill(answer.data)}>Fill in what is empty</OfferButton>
         </Offer>
       )}
       {answer.layout && missing(answer.layout).length > 0 && (
         <Offer>
           The shop knows this engine: <Quiet>{rest(answer.layout)}</Quiet>
-          <Button onPress={() => fill(answer.layout)}>Use its layout</Button>
+          <OfferButton onPress={() => fill(answer.layout)}>Use its layout</OfferButton>
         </Offer>
       )}
     </div>

@@ -10,6 +10,7 @@ import { Button, Figure, Quiet } from '@/ui/controls';
 import { age } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
 import { ChoiceField, LineField, NumberField, Row, Sub } from './fields';
+import { OfferButton } from './offer';
 import { useCase } from './store';
 
 interface Known {
@@ -39,7 +40,7 @@ const History = styled.ul`
 `;
 
 /** The vehicle: a VIN and what it says, or everything by hand; its history at once. */
-export function VehicleFields() {
+export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEnter: () => void }) {
   const vehicle = useCase((s) => s.record.vehicle);
   const caseRow = useCase((s) => s.record.case);
   const sameVehicle = useCase((s) => s.open.sameVehicle);
@@ -78,7 +79,15 @@ export function VehicleFields() {
   return (
     <div>
       <Row $columns="1.7fr 1fr 1fr 0.6fr 1.1fr">
-        <LineField {...v} field="vin" label="VIN" figure placeholder="type or paste, or leave empty" />
+        <LineField
+          {...v}
+          field="vin"
+          label="VIN"
+          figure
+          placeholder="type or paste, or leave empty"
+          autoFocus={autoFocus}
+          onEnter={onEnter}
+        />
         <LineField {...v} field="make" label="Make" />
         <LineField {...v} field="model" label="Model" />
         <NumberField
@@ -96,9 +105,9 @@ export function VehicleFields() {
           ))}
           {vin.suggestion && (
             <li>
-              <Button $kind="quiet" onPress={() => edit('vehicle', vehicle.id, 'vin', vin.suggestion)}>
+              <OfferButton $kind="quiet" onPress={() => edit('vehicle', vehicle.id, 'vin', vin.suggestion)}>
                 Use {vin.suggestion}
-              </Button>
+              </OfferButton>
             </li>
           )}
         </Warn>
@@ -119,7 +128,7 @@ export function VehicleFields() {
         <History key={k.vehicle.id} aria-label="Vehicle known here">
           <li>
             <strong>{k.name}</strong> <Figure>{k.vehicle.vin}</Figure> has been here before.
-            <Button onPress={() => isThis(k.vehicle.id)}>It is this vehicle</Button>
+            <OfferButton onPress={() => isThis(k.vehicle.id)}>It is this vehicle</OfferButton>
           </li>
           <CaseLines cases={k.cases} />
         </History>

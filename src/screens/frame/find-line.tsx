@@ -7,6 +7,7 @@ import { ComboBox, ComboBoxStateContext, Input, ListBox, ListBoxItem, Popover } 
 import styled from 'styled-components';
 import type { Suggestion } from '@/core/precedent';
 import { Quiet } from '@/ui/controls';
+import { useActions } from './actions';
 
 const Form = styled.form`
   position: relative;
@@ -120,18 +121,19 @@ export function FindLine({ initial = '', onType }: { initial?: string; onType?: 
     setLine(initial);
   }
 
-  useEffect(() => {
-    const key = (e: KeyboardEvent) => {
-      const at = e.target as HTMLElement;
-      if (e.key !== '/' || e.ctrlKey || e.metaKey || e.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(at.tagName))
-        return;
-      e.preventDefault();
-      input.current?.focus();
-      input.current?.select();
-    };
-    window.addEventListener('keydown', key);
-    return () => window.removeEventListener('keydown', key);
-  }, []);
+  useActions('Anywhere', [
+    {
+      say: 'Find past cases',
+      words: 'find search',
+      takes: 'vehicle, code, symptom',
+      key: '/',
+      run: (rest) => {
+        if (rest) return go(rest);
+        input.current?.focus();
+        input.current?.select();
+      },
+    },
+  ]);
 
   const write = (text: string) => {
     setLine(text);

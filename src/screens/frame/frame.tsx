@@ -6,6 +6,8 @@ import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useState, useTransition, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button, IconButton } from '@/ui/controls';
+import { ActionLine } from './action-line';
+import { useActionKeys, useActions } from './actions';
 import { FindLine } from './find-line';
 import { KeysSheet } from './keys';
 
@@ -93,6 +95,16 @@ const NAV = [
   { href: '/shop', label: 'Shop' },
 ];
 
+/** Where the action line leads, beyond the bar. */
+const GO = [
+  ...NAV.map((n) => ({ ...n, label: `the ${n.label.toLowerCase()}`, words: '' })),
+  { href: '/tests/procedures', label: 'the procedures', words: 'checklists' },
+  { href: '/tests/known-good', label: 'known-good values', words: '' },
+  { href: '/shop/words', label: 'the words of the shop', words: 'symptoms vocabulary' },
+  { href: '/shop/bulletins', label: 'the bulletins', words: '' },
+  { href: '/shop/data', label: 'files in and out', words: 'import export backup' },
+];
+
 /** What stands around every screen: the find line, where to go, who is writing. */
 export function Frame({
   people,
@@ -135,6 +147,24 @@ export function Frame({
         );
       }
     });
+
+  useActionKeys();
+  useActions('Anywhere', [
+    { say: 'New case', key: 'n', run: newCase },
+    {
+      say: 'Go to case',
+      words: 'case open',
+      takes: 'its number',
+      run: (rest) => router.push(rest ? `/cases/${encodeURIComponent(rest)}` : '/find'),
+    },
+    ...GO.map(({ href, label, words }) => ({
+      say: `Go to ${label}`,
+      words,
+      run: () => router.push(href),
+    })),
+    ...people.map((p) => ({ say: `Write as ${p.name}`, words: 'person who', run: () => choose(p.id) })),
+    { say: 'Light or dark', words: 'theme night', run: toggleTheme },
+  ]);
 
   return (
     <>
@@ -180,6 +210,7 @@ export function Frame({
             ))}
           </Who>
         </label>
+        <ActionLine />
         <KeysSheet />
         <IconButton aria-label="Light or dark" onPress={toggleTheme}>
           <Contrast aria-hidden="true" />

@@ -1,26 +1,28 @@
 'use client';
 
 import { Keyboard } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { usePathname } from 'next/navigation';
+import { useState } from 'react';
 import { Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button, IconButton } from '@/ui/controls';
+import { actionsHere, useActions } from './actions';
 
-/** What the keyboard does, by where it does it. A new key is one line here. */
-const KEYS: { where: string; keys: [string, string][] }[] = [
+/** Keys that are no actions of a list: what the fields and the trace sheet do by themselves. */
+const BESIDES: { where: string; keys: [string, string][] }[] = [
   {
     where: 'Anywhere',
     keys: [
-      ['/', 'the find line'],
-      ['?', 'this sheet'],
-      ['Esc', 'leave the find line, close a sheet'],
+      ['Alt', 'with a letter: the same from within a field'],
+      ['Esc', 'leave a field, close a sheet'],
     ],
   },
   {
     where: 'On a case',
     keys: [
       ['Enter', 'in a row: the next row, a new one after the last'],
-      ['Tab', 'the next field; every field saves by itself'],
+      ['Alt Enter', 'take what is offered next to the cursor'],
+      ['Ctrl Z', 'undo what was done last, with Shift do it again'],
     ],
   },
   {
@@ -39,6 +41,25 @@ const KEYS: { where: string; keys: [string, string][] }[] = [
   },
 ];
 
+/** The keys of this screen by where they work: those of its actions, then the rest. */
+function keysHere(onTrace: boolean): { where: string; keys: [string, string][] }[] {
+  const groups = new Map<string, [string, string][]>();
+  const put = (where: string, ...keys: [string, string][]) =>
+    groups.set(where, [...(groups.get(where) ?? []), ...keys]);
+  for (const { where, action } of [...actionsHere()].reverse())
+    if (action.key) put(where, [action.key, action.say]);
+  const here = new Set(groups.keys());
+  for (const { where, keys } of BESIDES)
+    if (here.has(where) || (where === 'On a trace' && onTrace)) put(where, ...keys);
+  return [...groups].map(([where, keys]) => ({ where, keys }));
+}
+
+/** A tablet has no keys to be told about; there the action line leads here too. */
+const ForKeyboards = styled(IconButton)`
+  @media (max-width: 1100px) {
+    display: none;
+  }
+`;
 const Veil = styled(ModalOverlay)`
   position: fixed;
   inset: 0;
@@ -48,7 +69,7 @@ const Veil = styled(ModalOverlay)`
   background: rgb(20 14 8 / 40%);
 `;
 const Sheet = styled(Modal)`
-  max-width: min(560px, 94vw);
+  max-width: min(820px, 94vw);
   max-height: 88vh;
   overflow: auto;
   padding: 18px 22px;
@@ -63,6 +84,9 @@ const Sheet = styled(Modal)`
     color: var(--ink-3);
     margin: 12px 0 2px;
   }
+  & section {
+    break-inside: avoid;
+  }
   & dl {
     display: grid;
     grid-template-columns: 92px 1fr;
@@ -76,40 +100,36 @@ const Sheet = styled(Modal)`
 /** The sheet of keys: `?` from anywhere but a field, or the button. */
 export function KeysSheet() {
   const [open, setOpen] = useState(false);
-  useEffect(() => {
-    const key = (e: KeyboardEvent) => {
-      const at = e.target as HTMLElement;
-      if (e.key !== '?' || e.ctrlKey || e.metaKey || /^(INPUT|TEXTAREA|SELECT)$/.test(at.tagName)) return;
-      e.preventDefault();
-      setOpen(true);
-    };
-    window.addEventListener('keydown', key);
-    return () => window.removeEventListener('keydown', key);
-  }, []);
+  const onTrace = usePathname().includes('/traces/');
+  useActions('Anywhere', [
+    { say: 'Show the keys', words: 'help keyboard shortcuts', key: '?', run: () => setOpen(true) },
+  ]);
   return (
     <DialogTrigger isOpen={open} onOpenChange={setOpen}>
-      <IconButton aria-label="Keys">
+      <ForKeyboards aria-label="Keys">
         <Keyboard aria-hidden="true" />
-      </IconButton>
+      </ForKeyboards>
       <Veil isDismissable>
         <Sheet>
           <Dialog>
             <Heading slot="title" level={2}>
               Keys
             </Heading>
-            {KEYS.map(({ where, keys }) => (
-              <section key={where}>
-                <h3>{where}</h3>
-                <dl>
-                  {keys.map(([key, does]) => (
-                    <div key={key} style={{ display: 'contents' }}>
-                      <dt>{key}</dt>
-                      <dd>{does}</dd>
-                    </div>
-                  ))}
-                </dl>
-              </section>
-            ))}
+            <div style={{ columns: '2 300px', columnGap: 30 }}>
+              {keysHere(onTrace).map(({ where, keys }) => (
+                <section key={where}>
+                  <h3>{where}</h3>
+                  <dl>
+                    {keys.map(([key, does]) => (
+                      <div key={key} style={{ display: 'contents' }}>
+                        <dt>{key}</dt>
+                        <dd>{does}</dd>
+                      </div>
+                    ))}
+                  </dl>
+                </section>
+              ))}
+            </div>
             <div style={{ paddingTop: 14 }}>
               <Button autoFocus onPress={() => setOpen(false)}>
                 Close

@@ -11,9 +11,10 @@ import {
   type Judgement,
   type LimitReading,
 } from '@/core/readings';
-import { Button, IconButton } from '@/ui/controls';
+import { IconButton } from '@/ui/controls';
 import { VerdictShape } from '@/ui/marks';
 import { LineField } from '../fields';
+import { OfferButton } from '../offer';
 import { useCase } from '../store';
 import { KnownGoodOffers } from './known-good';
 
@@ -109,14 +110,14 @@ export function ReadingRow({
       </Line>
       {many && (
         <Under>
-          <Button onPress={split}>
+          <OfferButton onPress={split}>
             <Split aria-hidden="true" /> Make {many.length} readings of it
-          </Button>
+          </OfferButton>
         </Under>
       )}
       {!many && offer !== undefined && (
         <Under>
-          <Button onPress={() => edit('reading', r.id, 'entered', offer)}>Take {offer}</Button>
+          <OfferButton onPress={() => edit('reading', r.id, 'entered', offer)}>Take {offer}</OfferButton>
         </Under>
       )}
       {!many && <KnownGoodOffers reading={r} />}

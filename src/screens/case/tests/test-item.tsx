@@ -1,24 +1,25 @@
 'use client';
 
 import { CopyPlus, FolderPlus, Plus, X } from 'lucide-react';
-import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
 import { judgeWhole, overall, type WholeJudgement } from '@/core/checks';
-import { partsOf, repeatTest } from '@/core/guide';
+import { partsOf } from '@/core/guide';
 import { Button, IconButton, Quiet } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { VerdictMark } from '@/ui/marks';
-import { LineField, nowIso, useFocusNext } from '../fields';
+import { LineField, useFocusNext } from '../fields';
 import { AddFiles, Files } from '../files';
 import { FoundInTrace } from '../../traces/list';
+import { OfferButton } from '../offer';
 import { useCase } from '../store';
 import { Bearings, BearingsInWords } from './bearings';
 import { CheckOnCase } from './check-on-case';
 import { AllMet, ConditionRow, SetupRow } from './conditions';
 import { Details, DetailsInWords } from './details';
 import { ReadingRow } from './reading-row';
+import { useRepeat } from './repeat';
 import { SaveProcedure } from './save-procedure';
 import { Watch } from './watch';
 
@@ -63,7 +64,6 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
   const record = useCase((s) => s.record);
   const add = useCase((s) => s.add);
   const remove = useCase((s) => s.remove);
-  const together = useCase((s) => s.together);
   const focus = useFocusNext();
   const [more, setMore] = useState(false);
   const [saving, setSaving] = useState(false);
@@ -81,16 +81,8 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
     const id = add('reading', { testId: test.id, limit: last?.limit ?? '', position: readings.length });
     focus(`${id}:label`);
   };
-  const again = () => {
-    const { ops } = repeatTest(test, parts, {
-      at: nowIso(),
-      position: record.test.length,
-      newId: () => nanoid(14),
-    });
-    together(ops);
-    const reading = ops.find((op) => op.kind === 'reading' || op.kind === 'input');
-    if (reading) focus(`${reading.id}:entered`);
-  };
+  const repeat = useRepeat();
+  const again = () => repeat(test);
   const repaired = record.repair.length > 0;
   const toRepeat = verdict === 'fail' && repaired && !record.test.some((t) => t.repeatOf === test.id);
 
@@ -104,6 +96,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
               field="question"
               label="Question"
               hideLabel
+              onEnter={() => focus(readings[0] ? `${readings[0].id}:label` : '')}
               placeholder="What does this test ask? “Does the pump hold pressure after switching off?”"
             />
           )}
@@ -163,9 +156,9 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
         <Said $verdict={verdict || 'void'} role="status">
           {because}
           {verdict === 'void' && (
-            <Button onPress={again}>
+            <OfferButton onPress={again}>
               <CopyPlus aria-hidden="true" /> Do it again
-            </Button>
+            </OfferButton>
           )}
         </Said>
       )}
@@ -206,9 +199,9 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
           {more ? 'Less' : 'More …'}
         </Button>
         {toRepeat && (
-          <Button onPress={again}>
+          <OfferButton onPress={again}>
             <CopyPlus aria-hidden="true" /> Repeat after the repair
-          </Button>
+          </OfferButton>
         )}
       </div>
       {more ? (

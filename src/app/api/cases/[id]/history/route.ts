@@ -1,15 +1,25 @@
 import { z } from 'zod';
-import { historyOf, undo } from '@/services/history';
+import { historyOf, undo, undoLast } from '@/services/history';
 import { answer, personHere, Problem, readBody, said } from '../../../answer';
 
-/** Undoes one change; gives the history as it is then. */
+const Seq = z.number().int();
+const Body = z.union([
+  z.object({ undo: z.literal(true), seq: Seq }),
+  z.object({ undo: z.literal('last'), after: Seq, skip: z.array(Seq).max(2000) }),
+]);
+
+/** Undoes one change, or what this person did last; gives what was undone, and the history as it is then. */
 export function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
   return answer(async () => {
     const { id } = await params;
-    const { seq } = await readBody(request, z.object({ undo: z.literal(true), seq: z.number().int() }));
-    await said(undo(id, seq, await personHere()));
+    const body = await readBody(request, Body);
+    const who = await personHere();
+    const undone = await said(
+      body.undo === 'last' ? undoLast(id, who, body.after, body.skip) : undo(id, body.seq, who),
+    );
+    if (body.undo === 'last') return { undone: undone ?? null };
     const history = await historyOf(id);
     if (!history) throw new Problem('This case is not there any more.', 404);
-    return history;
+    return { undone, ...history };
   });
 }
