@@ -1,6 +1,7 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
+  reactCompiler: true,
   compiler: { styledComponents: true },
   // libSQL carries a native binary, pdfkit reads files beside itself; the bundler must leave them alone.
   serverExternalPackages: ['@libsql/client', 'libsql', 'pino', 'pdfkit'],

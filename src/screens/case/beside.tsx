@@ -12,7 +12,7 @@ import { Figure, Quiet, Tag } from '@/ui/controls';
 import { day } from '@/ui/dates';
 import { GradeMark, VerdictMark, VerdictShape } from '@/ui/marks';
 import { useSuspectName } from './parts';
-import { useCase, type OpenCase } from './store';
+import { type OpenCase, useRecord } from './store';
 
 const Sheet = styled.aside`
   background: var(--sheet);
@@ -47,7 +47,7 @@ const Sheet = styled.aside`
 
 /** Another case, read-only, beside the one in hand; what both share is marked. */
 export function Beside({ other }: { other: OpenCase }) {
-  const here = useCase((s) => s.record);
+  const here = useRecord();
   const name = useSuspectName();
   const path = usePathname();
   const r = other.record;

@@ -10,7 +10,7 @@ import { useActions } from '../frame/actions';
 import { CasePart, LineField, ProseField, Row, Sub, useFocusNext } from './fields';
 import { OfferButton } from './offer';
 import { CataloguePicker, useCatalogue } from './parts';
-import { useCase } from './store';
+import { useCase, useRecord } from './store';
 import { SuspectBoard, SuspectOffers } from './suspects';
 
 const Card = styled.div`
@@ -38,7 +38,7 @@ const Tick = styled.label`
 
 /** Suspects from the first minute, then the cause and what it accounts for. */
 export function CausePart() {
-  const record = useCase((s) => s.record);
+  const record = useRecord();
   const add = useCase((s) => s.add);
   const focus = useFocusNext();
   const nothing = record.suspect.length + record.cause.length === 0;
@@ -81,7 +81,7 @@ export function CausePart() {
 
 /** What the causes together account for, and what is left. */
 function Cover() {
-  const record = useCase((x) => x.record);
+  const record = useRecord();
   const cover = coverOf(record, (id) => symptomById(id)?.label ?? id);
   const open = cover.filter((i) => i.causeIds.length === 0);
   if (cover.length === 0) return null;
@@ -118,7 +118,7 @@ function Cover() {
 const WAITS_FOR: Record<string, string> = { 'part on order': 'part', declined: 'customer' };
 
 function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
-  const record = useCase((x) => x.record);
+  const record = useRecord();
   const add = useCase((x) => x.add);
   const remove = useCase((x) => x.remove);
   const edit = useCase((x) => x.edit);

@@ -10,7 +10,7 @@ import { dayTime } from '@/ui/dates';
 import { useMeanings, Wording } from './meanings';
 import { OpeningMoves } from './opening-moves';
 import { OfferButton } from './offer';
-import { useCase } from './store';
+import { useCase, useRecord } from './store';
 
 const Table = styled.table`
   width: 100%;
@@ -82,7 +82,7 @@ const COURSE_TONE: Record<Course, 'fail' | 'unsure' | 'plain' | 'pass'> = {
 
 /** All codes of the case: in which scans each stood, its course, and its role, proposed or given. */
 export function CodesOverScans() {
-  const record = useCase((s) => s.record);
+  const record = useRecord();
   const add = useCase((s) => s.add);
   const edit = useCase((s) => s.edit);
   const together = useCase((s) => s.together);

@@ -40,6 +40,9 @@ const Line = styled.li`
     }
   }
   scroll-margin-top: 116px;
+  /* What is out of sight on a long case is not laid out until it comes near. */
+  content-visibility: auto;
+  contain-intrinsic-size: auto 150px;
   @media (max-width: 620px) {
     grid-template-columns: 1fr;
     & > time {

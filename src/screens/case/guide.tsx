@@ -9,7 +9,7 @@ import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { nowIso, useFocusNext } from './fields';
 import { about, gradesInWords } from '../odds-words';
 import { useGuide, usePrecedents, type Guide } from './precedents';
-import { useCase } from './store';
+import { useCase, useRecord } from './store';
 
 const Cause = styled.li<{ $out: boolean }>`
   padding: 3px 0 5px;
@@ -149,7 +149,7 @@ function NoPast({ closed }: { closed: boolean }) {
 
 /** Tests of near cases that would separate what is left, with what each outcome would mean. */
 function NextTests({ guide }: { guide: Guide }) {
-  const record = useCase((s) => s.record);
+  const record = useRecord();
   const together = useCase((s) => s.together);
   const focus = useFocusNext();
   if (guide.next.length === 0)

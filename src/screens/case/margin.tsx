@@ -61,6 +61,8 @@ const Because = styled.p`
   }
 `;
 
+const MOST_UNEXPLAINED = 12;
+
 /** The margin thinks along: what is not explained, what it was before, the suspects. */
 export function Margin({ now }: { now: string }) {
   const number = useCase((s) => s.record.case.number);
@@ -78,11 +80,14 @@ export function Margin({ now }: { now: string }) {
         <>
           <h3>{hasCause ? 'No cause accounts for' : 'To be explained'}</h3>
           <p style={{ display: 'flex', gap: 5, flexWrap: 'wrap' }}>
-            {unexplained.map((u) => (
+            {unexplained.slice(0, MOST_UNEXPLAINED).map((u) => (
               <Tag key={u} $tone={hasCause ? 'unsure' : 'plain'} style={{ whiteSpace: 'normal' }}>
                 {u}
               </Tag>
             ))}
+            {unexplained.length > MOST_UNEXPLAINED && (
+              <a href="#cause">and {unexplained.length - MOST_UNEXPLAINED} more</a>
+            )}
           </p>
         </>
       )}

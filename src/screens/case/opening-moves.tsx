@@ -8,11 +8,11 @@ import { OPENING_MOVES, putCheck, putTest } from '@/core/guide';
 import { Button, Figure, Quiet } from '@/ui/controls';
 import { nowIso } from './fields';
 import { useMeanings } from './meanings';
-import { useCase } from './store';
+import { useCase, useRecord } from './store';
 
 /** How the trade goes about the codes to chase; one press puts the tests of a kind on the case. */
 export function OpeningMoves({ courses }: { courses: CodeCourse[] }) {
-  const record = useCase((s) => s.record);
+  const record = useRecord();
   const together = useCase((s) => s.together);
   const { own } = useMeanings();
   const roles = effectiveRoles(record);
@@ -85,7 +85,7 @@ const CHECKS_SHOWN = 4;
 
 /** Computed checks that are good for these codes. */
 function CheckOffers({ codes }: { codes: string[] }) {
-  const record = useCase((s) => s.record);
+  const record = useRecord();
   const together = useCase((s) => s.together);
   const checks = [...new Set(codes.flatMap((c) => checksForCode(baseCode(c))))].slice(0, CHECKS_SHOWN);
   if (checks.length === 0) return null;

@@ -14,12 +14,12 @@ import { useActions } from '../frame/actions';
 import { personHere } from '../person';
 import { CasePart, ChoiceField, LineField, nowIso, ProseField, Row, Sub } from './fields';
 import { usePeople } from './people';
-import { useCase } from './store';
+import { useCase, useRecord } from './store';
 import { useUnexplained } from './unexplained';
 
 /** The proof: a plan drawn up from the case, each step done or not, the grade, follow-ups, closing. */
 export function ProofPart() {
-  const record = useCase((s) => s.record);
+  const record = useRecord();
   const cameBackAs = useCase((s) => s.open.cameBackAs);
   const add = useCase((s) => s.add);
   const together = useCase((s) => s.together);
@@ -219,7 +219,7 @@ function FollowUpRow({ row: f }: { row: RowOf<'followUp'> }) {
 
 /** Closing: asks for a word about each thing no cause explains, then closes; reopening is one press. */
 function Closing() {
-  const record = useCase((s) => s.record);
+  const record = useRecord();
   const edit = useCase((s) => s.edit);
   const addFollowUp = useFollowUp();
   const open = useUnexplained();

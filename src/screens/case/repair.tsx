@@ -20,7 +20,7 @@ import { AddFiles, Files } from './files';
 import { personHere } from '../person';
 import { OfferButton } from './offer';
 import { useCatalogue, useSuspectName } from './parts';
-import { useCase } from './store';
+import { useCase, useRecord } from './store';
 
 const Card = styled.div`
   padding: 6px 10px 10px;
@@ -32,7 +32,7 @@ const Card = styled.div`
 
 /** What was done about each cause, with which part, and what else changed. */
 export function RepairPart() {
-  const record = useCase((s) => s.record);
+  const record = useRecord();
   const add = useCase((s) => s.add);
   const focus = useFocusNext();
   const { catalogue } = useCatalogue();
@@ -78,7 +78,7 @@ export function RepairPart() {
 
 /** Says when more than one change stands between the failing and the passing test. */
 function IsolationNote() {
-  const record = useCase((s) => s.record);
+  const record = useRecord();
   const isolation = isolationOf(record);
   if (record.repair.length === 0 || isolation.state === 'unknown') return null;
   return (
@@ -92,7 +92,7 @@ function IsolationNote() {
 }
 
 function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
-  const record = useCase((s) => s.record);
+  const record = useRecord();
   const add = useCase((s) => s.add);
   const edit = useCase((s) => s.edit);
   const remove = useCase((s) => s.remove);

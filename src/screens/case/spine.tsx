@@ -3,7 +3,7 @@
 import styled from 'styled-components';
 import { gradeProof } from '@/core/cause';
 import { VerdictShape } from '@/ui/marks';
-import { useCase } from './store';
+import { useCase, useRecord } from './store';
 import { useUnexplained } from './unexplained';
 
 const Nav = styled.nav`
@@ -57,7 +57,7 @@ const Nav = styled.nav`
 
 /** The five parts of the case and what each still lacks. */
 export function Spine() {
-  const r = useCase((s) => s.record);
+  const r = useRecord();
   const cameBack = useCase((s) => s.open.cameBackAs);
   const unexplained = useUnexplained();
   const grade = gradeProof({ ...r, comebackNumbers: cameBack.map((c) => c.number) });

@@ -1,7 +1,7 @@
 'use client';
 
 import { nanoid } from 'nanoid';
-import { createContext, useContext } from 'react';
+import { createContext, useContext, useDeferredValue } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
 import {
   rowOf,
@@ -319,9 +319,22 @@ export function createCaseStore(initial: OpenCase): CaseStore {
 
 export const CaseContext = createContext<CaseStore | null>(null);
 
-/** Reads from the open case's state. */
-export function useCase<T>(select: (s: CaseState) => T): T {
+/** The open case's state itself, for what looks at it only when something is done. */
+export function useCaseStore(): CaseStore {
   const store = useContext(CaseContext);
   if (!store) throw new Error('useCase outside a case screen');
-  return useStore(store, select);
+  return store;
+}
+
+/** Reads from the open case's state. */
+export function useCase<T>(select: (s: CaseState) => T): T {
+  return useStore(useCaseStore(), select);
+}
+
+/**
+ * The whole record for what is worked out from it: grades, plans, what is left to explain. It follows a moment
+ * after the letters, so that a full case does not hold up who writes in it.
+ */
+export function useRecord(): CaseRecord {
+  return useDeferredValue(useCase((s) => s.record));
 }

@@ -12,7 +12,7 @@ import { useMeanings } from './meanings';
 import { CataloguePicker, useCatalogue, useSuspectName } from './parts';
 import { usePrecedents } from './precedents';
 import { OfferButton } from './offer';
-import { useCase } from './store';
+import { useCase, useRecord } from './store';
 
 const Card = styled.div<{ $out: boolean }>`
   padding: 8px 10px 10px;
@@ -56,7 +56,7 @@ const MOST_OFFERS = 6;
 
 /** Who else belongs on the list: the codes' own parts, what was just fitted, what it was in near cases. */
 export function SuspectOffers() {
-  const record = useCase((s) => s.record);
+  const record = useRecord();
   const add = useCase((s) => s.add);
   const { catalogue } = useCatalogue();
   const { own } = useMeanings();
@@ -119,7 +119,7 @@ export function SuspectBoard() {
 }
 
 function SuspectCard({ suspect: s }: { suspect: RowOf<'suspect'> }) {
-  const record = useCase((x) => x.record);
+  const record = useRecord();
   const { edit, remove, together } = {
     edit: useCase((x) => x.edit),
     remove: useCase((x) => x.remove),
@@ -189,7 +189,7 @@ const ASKED = 3;
 
 /** What speaks for a suspect, what against, and which tests nobody has linked to it yet. */
 function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
-  const record = useCase((x) => x.record);
+  const record = useRecord();
   const add = useCase((x) => x.add);
   const edit = useCase((x) => x.edit);
   const name = useSuspectName();

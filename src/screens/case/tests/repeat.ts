@@ -2,14 +2,14 @@ import { nanoid } from 'nanoid';
 import type { RowOf } from '@/core/case';
 import { partsOf, repeatTest } from '@/core/guide';
 import { nowIso, useFocusNext } from '../fields';
-import { useCase } from '../store';
+import { useCaseStore } from '../store';
 
 /** Puts a test on the case again, as it was done, and the cursor into its first reading. */
 export function useRepeat(): (test: RowOf<'test'>) => void {
-  const record = useCase((s) => s.record);
-  const together = useCase((s) => s.together);
+  const store = useCaseStore();
   const focus = useFocusNext();
   return (test) => {
+    const { record, together } = store.getState();
     const { ops } = repeatTest(test, partsOf(record, test.id), {
       at: nowIso(),
       position: record.test.length,

@@ -9,7 +9,7 @@ import { partsOf, runProgress } from '@/core/guide';
 import { Button, Quiet, Tag } from '@/ui/controls';
 import { VerdictMark, VerdictShape } from '@/ui/marks';
 import { LineField, useFocusNext } from '../fields';
-import { useCase } from '../store';
+import { useCase, useRecord } from '../store';
 import { TestItem } from './test-item';
 
 const Box = styled.section`
@@ -70,7 +70,7 @@ const Bar = styled.progress`
 
 /** A procedure under way: a checklist that can be left and taken up again, one step open at a time. */
 export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'>[] }) {
-  const record = useCase((s) => s.record);
+  const record = useRecord();
   const edit = useCase((s) => s.edit);
   const removeAll = useCase((s) => s.removeAll);
   const focus = useFocusNext();

@@ -3,6 +3,7 @@
 import { CopyPlus, FolderPlus, Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { useShallow } from 'zustand/react/shallow';
 import type { RowOf } from '@/core/case';
 import { judgeWhole, overall, type WholeJudgement } from '@/core/checks';
 import { partsOf } from '@/core/guide';
@@ -61,7 +62,15 @@ const Said = styled.p<{ $verdict: string }>`
  * step of a procedure its question stands in the checklist already.
  */
 export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boolean }) {
-  const record = useCase((s) => s.record);
+  const first = useCase((s) => s.record.test.find((t) => t.id === test.repeatOf));
+  const before = useCase(useShallow((s) => s.record.reading.filter((r) => r.testId === test.repeatOf)));
+  const repeatedOrOpen = useCase(
+    (s) => s.record.repair.length === 0 || s.record.test.some((t) => t.repeatOf === test.id),
+  );
+  // Its own rows only: a letter on one test is nothing to the others.
+  const conditions = useCase(useShallow((s) => partsOf(s.record, test.id).conditions));
+  const readings = useCase(useShallow((s) => partsOf(s.record, test.id).readings));
+  const inputs = useCase(useShallow((s) => partsOf(s.record, test.id).inputs));
   const add = useCase((s) => s.add);
   const remove = useCase((s) => s.remove);
   const focus = useFocusNext();
@@ -69,11 +78,8 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
   const [saving, setSaving] = useState(false);
   const [withSetup, setWithSetup] = useState(false);
   const [watching, setWatching] = useState(false);
-  const parts = partsOf(record, test.id);
-  const { conditions, readings, inputs } = parts;
   const judged = judgeWhole(test, conditions, readings, inputs);
   const { verdict, because } = judged.test;
-  const first = test.repeatOf ? record.test.find((t) => t.id === test.repeatOf) : undefined;
   const b = { kind: 'test', id: test.id } as const;
 
   const addReading = () => {
@@ -83,8 +89,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
   };
   const repeat = useRepeat();
   const again = () => repeat(test);
-  const repaired = record.repair.length > 0;
-  const toRepeat = verdict === 'fail' && repaired && !record.test.some((t) => t.repeatOf === test.id);
+  const toRepeat = verdict === 'fail' && !repeatedOrOpen;
 
   return (
     <Card $verdict={verdict} aria-label={test.question || 'Test'} id={`test-${test.id}`}>
@@ -137,12 +142,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
           key={r.id}
           reading={r}
           judged={judged.readings[i]!}
-          before={
-            first &&
-            record.reading.find(
-              (x) => x.testId === first.id && x.label === r.label && x.position === r.position,
-            )
-          }
+          before={before.find((x) => x.label === r.label && x.position === r.position)}
           onEnter={() => {
             const next = readings[i + 1];
             if (next) focus(`${next.id}:label`);
