@@ -1,11 +1,10 @@
+import { brier, reliability } from '@/core/guide';
 import {
-  brier,
   ceiling,
   fts,
   ftsOf,
   measure,
   miniSearch,
-  reliability,
   testsNeeded,
   vantle,
   vantleShares,

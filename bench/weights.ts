@@ -1,7 +1,8 @@
+import { brier } from '@/core/guide';
 import { FIT, RANK, KIN, PROOF_WEIGHT, CaseIndex } from '../src/core/precedent';
 import { SHRINK } from '../src/core/precedent/shrinkage';
 import { GUESS } from '../src/core/symptoms';
-import { brier, measure, vantle, vantleShares } from './world/measure-quality';
+import { measure, vantle, vantleShares } from './world/measure-quality';
 import { World } from './world/world';
 import { worldShop, type WorldShop } from './world/shop';
 import type { Question } from './world/world';

@@ -62,7 +62,7 @@ test('a whole case by keyboard: keys and seconds that the tool costs', async ({ 
   await hands.press('Control+Enter');
   await focused('Take all proposals');
   await hands.press('Enter');
-  await expect(page.getByText(/only proposed/)).toBeHidden();
+  await expect(page.getByText(/are only proposed/)).toBeHidden();
 
   for (const [question, label, value, limit] of [
     ['Is it lean at idle only?', 'trim at idle', '18.4 %', '-8..8 %'],

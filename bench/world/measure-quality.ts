@@ -1,6 +1,5 @@
 import { createClient, type Client } from '@libsql/client';
 import MiniSearch from 'minisearch';
-import type { Catalogue } from '../../src/core/cause';
 import { factsOf, nextTests, oddsOf, type Facts, type GuideCase, type Prior } from '../../src/core/guide';
 import {
   profileOf,
@@ -208,36 +207,3 @@ export function vantleShares(shop: WorldShop, q: Question): { shares: Map<string
     unseen: ranking.fit.unseen,
   };
 }
-
-/**
- * Brier score over all causes and the unseen (Brier, "Verification of forecasts expressed in terms of
- * probability", Monthly Weather Review 78, 1950): 0 is perfect, 2 is certain and wrong.
- */
-export function brier(
-  shares: ReadonlyMap<string, number>,
-  unseen: number,
-  truth: string | undefined,
-): number {
-  let sum = (unseen - (truth === undefined ? 1 : 0)) ** 2;
-  let met = truth === undefined;
-  for (const [key, share] of shares) {
-    if (key === truth) met = true;
-    sum += (share - (key === truth ? 1 : 0)) ** 2;
-  }
-  return met ? sum : sum + 1;
-}
-
-/** How often what was said to be likely was so, by tenths. */
-export function reliability(pairs: { share: number; right: boolean }[]) {
-  return Array.from({ length: 10 }, (_, b) => {
-    const inside = pairs.filter((p) => p.share > b / 10 && p.share <= (b + 1) / 10);
-    return {
-      from: b / 10,
-      n: inside.length,
-      said: mean(inside.map((p) => p.share)),
-      was: mean(inside.map((p) => (p.right ? 1 : 0))),
-    };
-  });
-}
-
-export type { Catalogue };

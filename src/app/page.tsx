@@ -1,9 +1,28 @@
+import { Suspense } from 'react';
 import { DeskScreen } from '@/screens/desk/desk';
+import { LearnedStrip } from '@/screens/desk/learned';
 import { desk } from '@/services/cases';
+import { learnedLately } from '@/services/learned';
 import { shopName } from '@/services/shop';
 
 export const dynamic = 'force-dynamic';
 
 export default async function Page() {
-  return <DeskScreen desk={await desk()} shop={await shopName()} now={new Date().toISOString()} />;
+  return (
+    <DeskScreen
+      desk={await desk()}
+      shop={await shopName()}
+      now={new Date().toISOString()}
+      learned={
+        <Suspense fallback={null}>
+          <Learned />
+        </Suspense>
+      }
+    />
+  );
+}
+
+/** Comes after the rest: it looks at a dozen cases anew when something was written. */
+async function Learned() {
+  return <LearnedStrip learned={await learnedLately()} />;
 }

@@ -20,6 +20,7 @@ import {
   countCases,
   dueFollowUps,
   lastClosedIds,
+  latestComebacks,
   listCatalogue,
   listPeople,
   nextCaseNumber,
@@ -252,6 +253,7 @@ export interface Desk {
     grade: string;
     closedAt: string;
   }[];
+  cameBack: { number: number; of: number; vehicle: string; openedAt: string; open: boolean }[];
   total: number;
 }
 
@@ -263,6 +265,7 @@ export async function desk(): Promise<Desk> {
   ]);
   const open = await loadCases(db(), await openCaseIds(db()));
   const due = await dueFollowUps(db());
+  const cameBack = await latestComebacks(db(), 5);
   const { recentlyClosed, total } = await closedLately();
   return {
     open: open.map((r) => ({
@@ -285,6 +288,13 @@ export async function desk(): Promise<Desk> {
       dueAt: d.followUp.dueAt,
       dueOdometer: d.followUp.dueOdometer,
       note: d.followUp.note,
+    })),
+    cameBack: cameBack.map((c) => ({
+      number: c.number,
+      of: c.of,
+      vehicle: vehicleName(c.vehicle as RowOf<'vehicle'>),
+      openedAt: c.openedAt,
+      open: c.closedAt === null,
     })),
     lately: recentlyClosed.map((r) => ({
       id: r.case.id,

@@ -1,4 +1,5 @@
 import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, max, ne, sql } from 'drizzle-orm';
+import { alias } from 'drizzle-orm/sqlite-core';
 import type { CatalogueItem } from '@/core/case';
 import type { Db, Tx } from './database';
 import * as s from './schema';
@@ -155,6 +156,38 @@ export async function lastClosedIds(q: Tx | Db, limit: number): Promise<string[]
     .orderBy(desc(s.cases.closedAt))
     .limit(limit);
   return rows.map((r) => r.id);
+}
+
+/** Cases closed with their proof, the newest first. */
+export async function lastProvenIds(q: Tx | Db, limit: number): Promise<string[]> {
+  const rows = await q
+    .select({ id: s.cases.id })
+    .from(s.cases)
+    .where(and(isNotNull(s.cases.closedAt), inArray(s.cases.grade, ['proven', 'held'])))
+    .orderBy(desc(s.cases.closedAt))
+    .limit(limit);
+  return rows.map((r) => r.id);
+}
+
+/** Cases that came back lately, the newest first, with the earlier case each is a comeback of. */
+export async function latestComebacks(q: Tx | Db, limit: number) {
+  const earlier = alias(s.cases, 'earlier');
+  return q
+    .select({
+      number: s.cases.number,
+      of: earlier.number,
+      state: s.comebacks.state,
+      openedAt: s.cases.openedAt,
+      closedAt: s.cases.closedAt,
+      vehicle: s.vehicles,
+    })
+    .from(s.comebacks)
+    .innerJoin(s.cases, eq(s.cases.id, s.comebacks.caseId))
+    .innerJoin(earlier, eq(earlier.id, s.comebacks.ofCaseId))
+    .innerJoin(s.vehicles, eq(s.vehicles.id, s.cases.vehicleId))
+    .where(ne(s.comebacks.state, 'rejected'))
+    .orderBy(desc(s.cases.openedAt))
+    .limit(limit);
 }
 
 /** Follow-ups that are due or will be, soonest first, with their case. */

@@ -45,5 +45,16 @@ export const GlobalStyle = createGlobalStyle`
   :focus-visible { outline: 2px solid var(--accent); outline-offset: 1px; }
   ::selection { background: var(--accent-soft); }
   .visually-hidden { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
-  @media print { body { background: #fff; } }
+  /* What a link led to, for a moment. */
+  :target { animation: found 2.4s ease-out; }
+  @keyframes found { from, 40% { background: var(--accent-soft); } }
+  @media (prefers-reduced-motion: reduce) { :target { animation: none; outline: 2px solid var(--accent); } }
+  @media print {
+    :root, :root[data-theme] { ${light} }
+    body { background: #fff; font-size: 10pt; }
+    button, [data-offer], input:placeholder-shown, textarea:placeholder-shown { display: none !important; }
+    section, article { break-inside: auto; }
+    h1, h2, h3 { break-after: avoid; }
+    * { content-visibility: visible !important; box-shadow: none !important; }
+  }
 `;

@@ -7,3 +7,4 @@ export * from './odds';
 export * from './facts';
 export * from './information';
 export * from './bulletins';
+export * from './calibration';

@@ -57,6 +57,12 @@ const Head = styled.div`
   }
   @media print {
     position: static;
+    & > span {
+      display: none !important;
+    }
+    & h1 {
+      white-space: normal;
+    }
   }
 `;
 const Body = styled.div<{ $beside: boolean }>`

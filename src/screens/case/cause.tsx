@@ -38,12 +38,13 @@ const Tick = styled.label`
 
 /** Suspects from the first minute, then the cause and what it accounts for. */
 export function CausePart() {
-  const record = useRecord();
+  const suspects = useCase((s) => s.record.suspect);
+  const causes = useCase((s) => s.record.cause);
   const add = useCase((s) => s.add);
   const focus = useFocusNext();
-  const nothing = record.suspect.length + record.cause.length === 0;
-  const addSuspect = () => focus(`${add('suspect', { position: record.suspect.length })}:partId`);
-  const addCause = () => focus(`${add('cause', { position: record.cause.length })}:partId`);
+  const nothing = suspects.length + causes.length === 0;
+  const addSuspect = () => focus(`${add('suspect', { position: suspects.length })}:partId`);
+  const addCause = () => focus(`${add('cause', { position: causes.length })}:partId`);
   useActions('On a case', [
     { say: 'Suspect', words: 'add', key: 'u', run: addSuspect },
     { say: 'Cause', words: 'add', key: 'c', run: addCause },
@@ -64,12 +65,12 @@ export function CausePart() {
       }
     >
       <SuspectOffers />
-      {record.suspect.length > 0 && <SuspectBoard />}
-      {record.cause.length > 0 && <Sub>{record.cause.length === 1 ? 'The cause' : 'The causes'}</Sub>}
-      {record.cause.map((c) => (
+      {suspects.length > 0 && <SuspectBoard />}
+      {causes.length > 0 && <Sub>{causes.length === 1 ? 'The cause' : 'The causes'}</Sub>}
+      {causes.map((c) => (
         <CauseCard key={c.id} cause={c} />
       ))}
-      {record.cause.length > 0 && <Cover />}
+      {causes.length > 0 && <Cover />}
       {nothing && (
         <Empty>
           No suspect yet. Name what could be behind it now; each test then speaks for or against it.
@@ -119,6 +120,8 @@ const WAITS_FOR: Record<string, string> = { 'part on order': 'part', declined: '
 
 function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
   const record = useRecord();
+  // What a hand ticks here shows at once.
+  const explains = useCase((x) => x.record.explains);
   const add = useCase((x) => x.add);
   const remove = useCase((x) => x.remove);
   const edit = useCase((x) => x.edit);
@@ -181,9 +184,7 @@ function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
           <Quiet>nothing to account for yet — mark codes as chase, note symptoms, fail a test.</Quiet>
         )}
         {cover.map((item) => {
-          const row = record.explains.find(
-            (e) => e.causeId === c.id && e.of === item.of && e.what === item.what,
-          );
+          const row = explains.find((e) => e.causeId === c.id && e.of === item.of && e.what === item.what);
           return (
             <Tick key={item.of + item.what}>
               <input

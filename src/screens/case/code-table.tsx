@@ -83,6 +83,8 @@ const COURSE_TONE: Record<Course, 'fail' | 'unsure' | 'plain' | 'pass'> = {
 /** All codes of the case: in which scans each stood, its course, and its role, proposed or given. */
 export function CodesOverScans() {
   const record = useRecord();
+  // What a hand changes here shows at once.
+  const roles = useCase((s) => s.record.role);
   const add = useCase((s) => s.add);
   const edit = useCase((s) => s.edit);
   const together = useCase((s) => s.together);
@@ -91,21 +93,21 @@ export function CodesOverScans() {
   if (courses.length === 0) return null;
   const scans = [...record.scan].sort((a, b) => a.at.localeCompare(b.at));
   const proposals = proposeRoles(triageFacts(record, own));
-  const given = new Map(record.role.filter((r) => r.role !== '').map((r) => [r.code, r.role]));
+  const given = new Map(roles.filter((r) => r.role !== '').map((r) => [r.code, r.role]));
   const open = courses.filter((c) => !given.has(c.code) && proposals.has(c.code));
   // What deserves the next hour stands on top, by what is proposed: a row does not jump when it is overruled.
   const rank = (code: string) => ROLES.indexOf(proposals.get(code)?.role ?? 'leftover');
   const inRank = [...courses].sort((a, b) => rank(a.code) - rank(b.code));
   const setRole = (code: string, role: string) => {
-    const row = record.role.find((r) => r.code === code);
+    const row = roles.find((r) => r.code === code);
     if (row) edit('role', row.id, 'role', role);
-    else add('role', { code, role, why: '', position: record.role.length });
+    else add('role', { code, role, why: '', position: roles.length });
   };
   const takeAll = () =>
     together(
       open.flatMap(({ code }, i): Op[] => {
         const p = proposals.get(code)!;
-        const row = record.role.find((r) => r.code === code);
+        const row = roles.find((r) => r.code === code);
         const fields = { role: p.role, why: p.because };
         return [
           row
@@ -121,7 +123,7 @@ export function CodesOverScans() {
                 op: 'add',
                 kind: 'role',
                 id: nanoid(14),
-                row: { code, ...fields, position: record.role.length + i },
+                row: { code, ...fields, position: roles.length + i },
               },
         ];
       }),
@@ -172,7 +174,7 @@ export function CodesOverScans() {
           {inRank.map((c) => {
             const role = given.get(c.code) ?? '';
             const proposal = proposals.get(c.code);
-            const why = role === '' ? proposal?.because : record.role.find((r) => r.code === c.code)?.why;
+            const why = role === '' ? proposal?.because : roles.find((r) => r.code === c.code)?.why;
             return (
               <tr key={c.code} id={`code-${c.code}`} onKeyDown={(e) => byKey(e, c.code)}>
                 <td>

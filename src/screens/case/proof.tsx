@@ -20,6 +20,8 @@ import { useUnexplained } from './unexplained';
 /** The proof: a plan drawn up from the case, each step done or not, the grade, follow-ups, closing. */
 export function ProofPart() {
   const record = useRecord();
+  const steps = useCase((s) => s.record.proof);
+  const followUps = useCase((s) => s.record.followUp);
   const cameBackAs = useCase((s) => s.open.cameBackAs);
   const add = useCase((s) => s.add);
   const together = useCase((s) => s.together);
@@ -82,11 +84,11 @@ export function ProofPart() {
         <span>{grade.because}</span>
         {grade.missing.length > 0 && <Quiet>For the next grade: {grade.missing.join('; ')}.</Quiet>}
       </p>
-      {record.proof.map((p) => (
+      {steps.map((p) => (
         <ProofRow key={p.id} step={p} />
       ))}
-      {record.followUp.length > 0 && <Sub>Follow-up</Sub>}
-      {record.followUp.map((f) => (
+      {followUps.length > 0 && <Sub>Follow-up</Sub>}
+      {followUps.map((f) => (
         <FollowUpRow key={f.id} row={f} />
       ))}
       <Sub>What to remember</Sub>
@@ -219,7 +221,7 @@ function FollowUpRow({ row: f }: { row: RowOf<'followUp'> }) {
 
 /** Closing: asks for a word about each thing no cause explains, then closes; reopening is one press. */
 function Closing() {
-  const record = useRecord();
+  const record = useCase((s) => s.record);
   const edit = useCase((s) => s.edit);
   const addFollowUp = useFollowUp();
   const open = useUnexplained();

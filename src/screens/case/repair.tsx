@@ -32,7 +32,7 @@ const Card = styled.div`
 
 /** What was done about each cause, with which part, and what else changed. */
 export function RepairPart() {
-  const record = useRecord();
+  const record = useCase((s) => s.record);
   const add = useCase((s) => s.add);
   const focus = useFocusNext();
   const { catalogue } = useCatalogue();
@@ -92,7 +92,7 @@ function IsolationNote() {
 }
 
 function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
-  const record = useRecord();
+  const record = useCase((s) => s.record);
   const add = useCase((s) => s.add);
   const edit = useCase((s) => s.edit);
   const remove = useCase((s) => s.remove);

@@ -1,10 +1,12 @@
 'use client';
 
 import Link from 'next/link';
+import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { Empty, Figure, Quiet, Tag } from '@/ui/controls';
 import { age, day, until } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
+import { FirstRun } from './first-run';
 
 export interface DeskView {
   open: {
@@ -37,6 +39,7 @@ export interface DeskView {
     grade: string;
     closedAt: string;
   }[];
+  cameBack: { number: number; of: number; vehicle: string; openedAt: string; open: boolean }[];
   total: number;
 }
 
@@ -98,6 +101,13 @@ const Cut = styled.div`
   }
 `;
 
+export const Small = styled.li`
+  padding: 6px 0;
+  border-top: 1px solid var(--rule);
+  font-size: 0.875rem;
+  overflow-wrap: anywhere;
+`;
+
 /** What each group of open cases waits for, in the order in which the lead can do something about it. */
 const GROUPS = [
   { waits: ['', 'diagnosis'], title: 'To diagnose' },
@@ -109,19 +119,24 @@ const GROUPS = [
 const PARTS = ['complaint', 'evidence', 'cause', 'repair', 'proof'];
 
 /** The desk: open cases and what each waits for. */
-export function DeskScreen({ desk, shop, now }: { desk: DeskView; shop: string; now: string }) {
+export function DeskScreen({
+  desk,
+  shop,
+  now,
+  learned,
+}: {
+  desk: DeskView;
+  shop: string;
+  now: string;
+  /** What the shop learned lately; it comes after the rest. */
+  learned: ReactNode;
+}) {
   const at = new Date(now);
+  if (desk.total === 0) return <FirstRun shop={shop} />;
   return (
     <Page>
       <section>
         <h1>{shop}</h1>
-        {desk.total === 0 && (
-          <Empty>
-            No case yet. Press <strong>New case</strong> and begin with what the customer says; the VIN can
-            come later. To look around first, stop this and run <code>npm run demo</code>: it has a shop of
-            its own with finished and open cases.
-          </Empty>
-        )}
         {desk.total > 0 && desk.open.length === 0 && <Empty>Nothing is open. Every case is closed.</Empty>}
         {GROUPS.map((g) => {
           const cases = desk.open.filter((c) => g.waits.includes(c.waitsFor));
@@ -164,10 +179,7 @@ export function DeskScreen({ desk, shop, now }: { desk: DeskView; shop: string; 
         {desk.due.length === 0 && <Quiet>None due.</Quiet>}
         <ul>
           {desk.due.map((d) => (
-            <li
-              key={d.caseId + d.dueAt}
-              style={{ padding: '6px 0', borderTop: '1px solid var(--rule)', fontSize: '0.875rem' }}
-            >
+            <Small key={d.caseId + d.dueAt}>
               <Link href={`/cases/${d.number}#proof`}>
                 case <Figure>{d.number}</Figure>
               </Link>{' '}
@@ -177,16 +189,33 @@ export function DeskScreen({ desk, shop, now }: { desk: DeskView; shop: string; 
                 {d.dueAt ? until(d.dueAt, at) : 'no date'}
               </Tag>{' '}
               <Quiet>{[d.dueOdometer && `or at ${d.dueOdometer}`, d.note].filter(Boolean).join(' · ')}</Quiet>
-            </li>
+            </Small>
           ))}
         </ul>
+        {desk.cameBack.length > 0 && (
+          <>
+            <h2>Came back</h2>
+            <ul>
+              {desk.cameBack.map((c) => (
+                <Small key={`${c.number}-${c.of}`}>
+                  <Link href={`/cases/${c.number}`}>
+                    <Figure>{c.number}</Figure> {c.vehicle}
+                  </Link>
+                  <br />
+                  <Quiet>
+                    after case <Link href={`/cases/${c.of}`}>{c.of}</Link>, {age(c.openedAt, at)} ago
+                    {c.open ? ', open' : ''}
+                  </Quiet>
+                </Small>
+              ))}
+            </ul>
+          </>
+        )}
+        {learned}
         <h2>Closed lately</h2>
         <ul>
           {desk.lately.map((c) => (
-            <li
-              key={c.id}
-              style={{ padding: '6px 0', borderTop: '1px solid var(--rule)', fontSize: '0.875rem' }}
-            >
+            <Small key={c.id}>
               <Link href={`/cases/${c.number}`}>
                 <Figure>{c.number}</Figure> {c.cause || c.headline}
               </Link>
@@ -195,7 +224,7 @@ export function DeskScreen({ desk, shop, now }: { desk: DeskView; shop: string; 
                 {c.vehicle} · {day(c.closedAt)}
               </Quiet>{' '}
               <GradeMark grade={c.grade} />
-            </li>
+            </Small>
           ))}
         </ul>
         <p style={{ marginTop: 12 }}>

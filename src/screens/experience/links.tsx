@@ -3,7 +3,8 @@
 import Link from 'next/link';
 import { Quiet } from '@/ui/controls';
 
-const address = (about: string, value: string) =>
+/** Where the page of experience with a code, a cause, a vehicle or a build is. */
+export const experienceAddress = (about: string, value: string) =>
   `/experience/${about}/${value.split('/').map(encodeURIComponent).join('/')}`;
 
 /** Ways to what the shop knows of codes, a build and a vehicle. */
@@ -18,9 +19,9 @@ export function ExperienceLinks({
   vehicleId?: string;
 }) {
   const links = [
-    ...codes.map((c) => ({ href: address('code', c), label: c })),
-    ...(build ? [{ href: address('build', build), label: build.split('/').join(' ') }] : []),
-    ...(vehicleId ? [{ href: address('vehicle', vehicleId), label: 'this vehicle' }] : []),
+    ...codes.map((c) => ({ href: experienceAddress('code', c), label: c })),
+    ...(build ? [{ href: experienceAddress('build', build), label: build.split('/').join(' ') }] : []),
+    ...(vehicleId ? [{ href: experienceAddress('vehicle', vehicleId), label: 'this vehicle' }] : []),
   ];
   if (links.length === 0) return null;
   return (

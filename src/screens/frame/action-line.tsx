@@ -23,7 +23,7 @@ const Veil = styled(ModalOverlay)`
   z-index: 60;
   background: rgb(20 14 8 / 30%);
 `;
-/** At the foot of the screen, where the hands are; what it offers stands above it. */
+/** At the foot of the screen, where the hands are. */
 const Foot = styled(Modal)`
   position: fixed;
   left: 50%;
@@ -36,8 +36,6 @@ const Foot = styled(Modal)`
   border-radius: var(--radius) var(--radius) 0 0;
   box-shadow: var(--shadow);
   & section {
-    display: flex;
-    flex-direction: column-reverse;
     outline: none;
   }
   & input {
@@ -45,7 +43,7 @@ const Foot = styled(Modal)`
     min-height: 48px;
     padding: 0 16px;
     border: 0;
-    border-top: 2px solid var(--accent);
+    border-bottom: 2px solid var(--accent);
     background: var(--raised);
     font-size: 1.0625rem;
     outline: none;
@@ -56,9 +54,7 @@ const Foot = styled(Modal)`
   }
 `;
 const Offers = styled(Menu)`
-  display: flex;
-  flex-direction: column-reverse;
-  max-height: min(52vh, 420px);
+  height: min(46vh, 350px);
   overflow: auto;
   outline: none;
 ` as typeof Menu;
@@ -94,7 +90,7 @@ export function ActionLine() {
   useActions('Anywhere', [{ say: 'Say what to do', key: '.', run: () => setOpen(true) }]);
   return (
     <>
-      <IconButton aria-label="What to do" onPress={() => setOpen(true)}>
+      <IconButton aria-label="What to do" aria-keyshortcuts=". Alt+." onPress={() => setOpen(true)}>
         <ChevronRight aria-hidden="true" />
       </IconButton>
       <Veil isDismissable isOpen={open} onOpenChange={setOpen}>

@@ -3,12 +3,13 @@
 import { Contrast, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
-import { useEffect, useState, useTransition, type ReactNode } from 'react';
+import { Suspense, useEffect, useState, useTransition, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button, IconButton } from '@/ui/controls';
 import { ActionLine } from './action-line';
 import { useActionKeys, useActions } from './actions';
 import { FindLine } from './find-line';
+import { Going } from './going';
 import { KeysSheet } from './keys';
 
 export interface PersonChoice {
@@ -196,6 +197,9 @@ export function Frame({
             </Link>
           ))}
         </Nav>
+        <Suspense>
+          <Going />
+        </Suspense>
         <Grow>{path !== '/find' && <FindLine />}</Grow>
         <Button $kind="main" onPress={newCase} isDisabled={opening}>
           <Plus aria-hidden="true" /> New case

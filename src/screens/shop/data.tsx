@@ -1,12 +1,10 @@
 'use client';
 
-import { Download, Upload } from 'lucide-react';
-import { nanoid } from 'nanoid';
-import { useRef, useState } from 'react';
+import { Download } from 'lucide-react';
 import styled from 'styled-components';
-import { z } from 'zod';
-import { Button, Figure, Quiet } from '@/ui/controls';
+import { Quiet } from '@/ui/controls';
 import { ShopShelf } from './sections';
+import { TakeIn } from './take-in';
 
 const Section = styled.section`
   padding: 12px 0;
@@ -42,72 +40,8 @@ const Out = styled.a`
     min-height: 44px;
   }
 `;
-const Refused = styled.ul`
-  max-height: 320px;
-  overflow: auto;
-  & li {
-    padding: 4px 0;
-    border-top: 1px solid var(--rule);
-  }
-`;
-
-const Progress = z.object({
-  lines: z.number(),
-  created: z.number(),
-  unchanged: z.number(),
-  refused: z.array(z.object({ line: z.number(), reason: z.string() })),
-  moreRefused: z.number(),
-  renumbered: z.number(),
-  fresh: z.array(z.string()),
-  done: z.boolean(),
-});
-type Progress = z.infer<typeof Progress>;
-
-const ASK_EVERY = 700;
-const n = (count: number, what: string) => `${count.toLocaleString('en')} ${what}${count === 1 ? '' : 's'}`;
-
 /** Cases in from files and out as files and tables. */
 export function DataScreen() {
-  const file = useRef<HTMLInputElement>(null);
-  const stop = useRef<AbortController>(undefined);
-  const [state, setState] = useState<Progress>();
-  const [running, setRunning] = useState('');
-  const [problem, setProblem] = useState('');
-
-  const take = async (chosen: File | undefined) => {
-    if (!chosen) return;
-    const name = nanoid(12);
-    setProblem('');
-    setState(undefined);
-    setRunning(chosen.name);
-    stop.current = new AbortController();
-    const ask = setInterval(() => {
-      void fetch(`/api/v1/import/progress?name=${name}`)
-        .then(async (r) => r.ok && setState(Progress.parse(await r.json())))
-        .catch(() => undefined);
-    }, ASK_EVERY);
-    try {
-      const response = await fetch(`/api/v1/import?name=${name}`, {
-        method: 'POST',
-        body: chosen,
-        signal: stop.current.signal,
-      });
-      const answer: unknown = await response.json();
-      const refused = z.object({ error: z.string() }).safeParse(answer);
-      if (refused.success) setProblem(refused.data.error);
-      else setState(Progress.parse(answer));
-    } catch {
-      setProblem(
-        stop.current.signal.aborted
-          ? 'Stopped. What had gone in stays; the same file can be taken in again, nothing comes twice.'
-          : 'The connection broke. What had gone in stays; take the same file in again, nothing comes twice.',
-      );
-    } finally {
-      clearInterval(ask);
-      setRunning('');
-    }
-  };
-
   return (
     <ShopShelf>
       <h1 style={{ fontSize: '1.25rem', marginBottom: 10 }}>In and out</h1>
@@ -117,53 +51,7 @@ export function DataScreen() {
           A case file (JSON) or many of them, one in a line (NDJSON). Each goes in whole or not at all; the
           same case twice is one case; what this shop does not know comes in as new, marked for a look.
         </p>
-        <Button $kind="main" isDisabled={running !== ''} onPress={() => file.current?.click()}>
-          <Upload aria-hidden="true" /> Choose a file
-        </Button>{' '}
-        {running && <Button onPress={() => stop.current?.abort()}>Stop</Button>}
-        <input
-          ref={file}
-          type="file"
-          accept=".json,.ndjson,.jsonl"
-          aria-label="Case file"
-          hidden
-          onChange={(e) => {
-            void take(e.target.files?.[0]);
-            e.target.value = '';
-          }}
-        />
-        <div role="status" style={{ paddingTop: 10 }}>
-          {running && <p>Taking in “{running}” …</p>}
-          {state && (
-            <p>
-              <b>{n(state.created, 'case')} created</b>, {state.unchanged.toLocaleString('en')} here already,{' '}
-              {(state.refused.length + state.moreRefused).toLocaleString('en')} refused, after{' '}
-              {n(state.lines, 'line')}
-              {state.done ? '.' : ' so far.'}
-              {state.renumbered > 0 && ` ${n(state.renumbered, 'case')} got another number.`}
-            </p>
-          )}
-          {problem && <p role="alert">{problem}</p>}
-        </div>
-        {state && state.fresh.length > 0 && (
-          <p>
-            New in the list of causes: {state.fresh.slice(0, 12).join(', ')}
-            {state.fresh.length > 12 && ` and ${state.fresh.length - 12} more`}.
-          </p>
-        )}
-        {state && state.refused.length > 0 && (
-          <>
-            <h2>Refused</h2>
-            <Refused>
-              {state.refused.map((r) => (
-                <li key={r.line}>
-                  <Figure>line {r.line}</Figure> {r.reason}
-                </li>
-              ))}
-              {state.moreRefused > 0 && <li>and {n(state.moreRefused, 'line')} more.</li>}
-            </Refused>
-          </>
-        )}
+        <TakeIn />
       </Section>
       <Section aria-label="Give cases out">
         <h2>Give cases out</h2>

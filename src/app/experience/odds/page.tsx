@@ -1,0 +1,12 @@
+import type { Metadata } from 'next';
+import { OddsHeldScreen } from '@/screens/experience/odds-held';
+import { oddsHeld } from '@/services/learned';
+
+export const dynamic = 'force-dynamic';
+export const metadata: Metadata = { title: 'How the odds held' };
+
+const MOST = 100;
+
+export default async function Page() {
+  return <OddsHeldScreen held={await oddsHeld(MOST)} />;
+}

@@ -1,0 +1,136 @@
+'use client';
+
+import Link from 'next/link';
+import styled from 'styled-components';
+import { Empty, Figure, Quiet } from '@/ui/controls';
+
+const Page = styled.main`
+  max-width: 980px;
+  margin: 0 auto;
+  padding: 18px 20px 60px;
+  & h1 {
+    font-size: 1.375rem;
+  }
+  & h2 {
+    font-size: 1rem;
+    margin: 22px 0 4px;
+  }
+  & p {
+    max-width: 70ch;
+  }
+  & table {
+    border-collapse: collapse;
+    min-width: min(520px, 100%);
+  }
+  & th {
+    text-align: left;
+    font-size: 0.8125rem;
+    color: var(--ink-3);
+  }
+  & th,
+  & td {
+    padding: 5px 16px 5px 0;
+    border-bottom: 1px solid var(--rule);
+  }
+`;
+
+interface View {
+  cases: number;
+  met: number;
+  first: number;
+  firstThree: number;
+  brier: number;
+  even: number;
+  bands: { from: number; to: number; n: number; said: number; was: number }[];
+  looked: { number: number; vehicle: string; name: string; rank: number; share: number }[];
+}
+
+const percent = (x: number) => `${Math.round(100 * x)} %`;
+
+/** What was said of each cause before any test, against what it turned out to be. */
+export function OddsHeldScreen({ held }: { held: View }) {
+  if (held.cases === 0)
+    return (
+      <Page>
+        <h1>How the odds held</h1>
+        <Empty>
+          No case is proven yet. Once some are, each is asked of the others as it came in, and this page says
+          whether the odds would have held.
+        </Empty>
+      </Page>
+    );
+  return (
+    <Page>
+      <h1>How the odds held</h1>
+      <p>
+        The last <Figure>{held.cases}</Figure> proven cases, each asked of all others by its vehicle, codes
+        and symptoms, before any test. In <Figure>{held.met}</Figure> of them another case had the same cause,
+        so that it could be named: it stood first in <Figure>{held.first}</Figure>, among the first three in{' '}
+        <Figure>{held.firstThree}</Figure>. Odds that hold are right as often as they say.
+      </p>
+      <h2>Said, and so</h2>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Said between</th>
+            <th scope="col">How often</th>
+            <th scope="col">On average</th>
+            <th scope="col">It was so</th>
+          </tr>
+        </thead>
+        <tbody>
+          {held.bands.map((b) => (
+            <tr key={b.from}>
+              <td>
+                <Figure>
+                  {percent(b.from)} – {percent(b.to)}
+                </Figure>
+              </td>
+              <td>
+                <Figure>{b.n}</Figure>
+              </td>
+              <td>
+                <Figure>{b.n ? percent(b.said) : '–'}</Figure>
+              </td>
+              <td>
+                <Figure>{b.n ? percent(b.was) : '–'}</Figure>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p style={{ marginTop: 8 }}>
+        <Quiet>
+          Brier score <Figure>{held.brier.toFixed(2)}</Figure>, where 0 is certain and right and 2 is certain
+          and wrong; giving every cause the same share would have <Figure>{held.even.toFixed(2)}</Figure>.
+          With few cases in a band, its last column means little.
+        </Quiet>
+      </p>
+      <h2>The cases</h2>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Case</th>
+            <th scope="col">What it was</th>
+            <th scope="col">Stood</th>
+            <th scope="col">With</th>
+          </tr>
+        </thead>
+        <tbody>
+          {held.looked.map((l) => (
+            <tr key={l.number}>
+              <td>
+                <Link href={`/cases/${l.number}`}>{l.number}</Link> <Quiet>{l.vehicle}</Quiet>
+              </td>
+              <td>{l.name}</td>
+              <td>{l.rank > 0 ? <Figure>{l.rank}.</Figure> : <Quiet>not met before</Quiet>}</td>
+              <td>
+                <Figure>{percent(l.share)}</Figure>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Page>
+  );
+}
