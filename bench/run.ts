@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { felt } from './felt';
 import { quality } from './quality';
 import { requests } from './requests';
 import { scale } from './scale';
@@ -23,6 +24,13 @@ const BENCHES: {
     about:
       'One change saved and one case opened through HTTP on the production build with the demo shop, beside a bare insert and read on the same disk in the same run.',
     run: requests,
+  },
+  {
+    name: 'felt',
+    title: 'Speed as felt',
+    about:
+      'Each main view of the production build with the demo shop, in a fresh browser, as it is and with the processor made four times slower: JavaScript sent, first content painted, when a press is answered, and how long a letter typed into the customer’s words takes to stand there. The budgets per view stand in `e2e/main-views.ts` and are kept by a test. The last view is a case of 60 tests, 40 codes and 20 scans.',
+    run: felt,
   },
   {
     name: 'triage',

@@ -53,7 +53,7 @@ export const GlobalStyle = createGlobalStyle`
     :root, :root[data-theme] { ${light} }
     body { background: #fff; font-size: 10pt; }
     button, [data-offer], input:placeholder-shown, textarea:placeholder-shown { display: none !important; }
-    section, article { break-inside: auto; }
+    [data-selected], [aria-pressed='true'] { print-color-adjust: exact; -webkit-print-color-adjust: exact; }
     h1, h2, h3 { break-after: avoid; }
     * { content-visibility: visible !important; box-shadow: none !important; }
   }

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
@@ -11,7 +12,6 @@ import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { day } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
 import { useActions } from '../frame/actions';
-import { Beside } from './beside';
 import { CausePart } from './cause';
 import { ComebackOffers } from './comeback';
 import { ComplaintPart } from './complaint';
@@ -31,6 +31,8 @@ import { Spine } from './spine';
 import { CaseContext, createCaseStore, useCase, type OpenCase } from './store';
 import { Undo } from './undo';
 import { onArrival, useUploads } from './upload-queue';
+
+const Beside = dynamic(() => import('./beside').then((m) => m.Beside));
 
 const Head = styled.div`
   position: sticky;

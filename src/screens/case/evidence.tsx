@@ -1,24 +1,28 @@
 'use client';
 
 import { AudioWaveform, Calculator, ClipboardPaste, ListChecks, Plug, Plus } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Empty, Figure } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { CodesOverScans } from './code-table';
-import { ClearItem, PasteScan, ScanItem } from './codes';
+import { ClearItem, ScanItem } from './codes';
 import { useActions } from '../frame/actions';
 import { CasePart, nowIso, Sub, useFocusNext } from './fields';
-import { PortPanel } from './port-panel';
 import { useCase } from './store';
-import { ChooseCheck } from './tests/choose-check';
-import { ChooseProcedure } from './tests/choose-procedure';
 import { KnownGoodProvider } from './tests/known-good';
 import { useRepeat } from './tests/repeat';
 import { RunItem } from './tests/run-item';
 import { TestItem } from './tests/test-item';
 import { TraceItem } from '../traces/list';
+
+/** What opens on a press is fetched on the press. */
+const PasteScan = dynamic(() => import('./paste-scan').then((m) => m.PasteScan));
+const PortPanel = dynamic(() => import('./port-panel').then((m) => m.PortPanel));
+const ChooseCheck = dynamic(() => import('./tests/choose-check').then((m) => m.ChooseCheck));
+const ChooseProcedure = dynamic(() => import('./tests/choose-procedure').then((m) => m.ChooseProcedure));
 
 const Line = styled.li`
   display: grid;

@@ -1,12 +1,12 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { Empty, Figure, Quiet, Tag } from '@/ui/controls';
 import { age, day, until } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
-import { FirstRun } from './first-run';
 
 export interface DeskView {
   open: {
@@ -42,6 +42,9 @@ export interface DeskView {
   cameBack: { number: number; of: number; vehicle: string; openedAt: string; open: boolean }[];
   total: number;
 }
+
+/** Met once in a shop's life; not sent to a desk that has cases. */
+const FirstRun = dynamic(() => import('./first-run').then((m) => m.FirstRun));
 
 const Page = styled.main`
   max-width: 1320px;

@@ -4,7 +4,8 @@ import { ClipboardCopy, FileDown, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { toMarkdown, type Block, type Report } from '@/core/report';
+import type { Block, Report } from '@/core/report';
+import { toMarkdown } from '@/core/report/markdown';
 import { Button } from '@/ui/controls';
 
 const Bar = styled.nav`

@@ -1,30 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
+import { scriptKb, VIEWS } from './main-views';
 
-/** Every main view; a new one is one line here. */
-const VIEWS = [
-  '/',
-  '/find?q=P0171%20shakes',
-  '/cases/34',
-  '/cases/41',
-  '/cases/25',
-  '/cases/34?beside=3',
-  '/cases/34/report',
-  '/cases/34/history',
-  '/cases/34/traces/new',
-  '/cases/25/traces/demo-trace-4',
-  '/compare?a=3&b=9',
-  '/tests',
-  '/tests/filter-back-pressure',
-  '/tests/known-good',
-  '/tests/procedures',
-  '/causes',
-  '/shop',
-  '/shop/words',
-  '/shop/bulletins',
-  '/shop/data',
-  '/experience/code/P0171',
-];
 /** A desk, a large screen, a tablet both ways, and text at twice its size: half the screen in its own pixels. */
 const SIZES = [
   [1920, 1080],
@@ -35,14 +12,17 @@ const SIZES = [
 ] as const;
 
 test.describe.configure({ mode: 'parallel' });
-for (const [i, url] of VIEWS.entries())
-  test(`${url}: no error, nothing off the side, no serious finding by a checker in light and dark`, async ({
+for (const [i, { url, kb }] of VIEWS.entries())
+  test(`${url}: no error, within its budget, nothing off the side, no serious finding in light and dark`, async ({
     page,
   }) => {
     const wrong: string[] = [];
     page.on('pageerror', (e) => wrong.push(e.message));
     page.on('console', (m) => m.type() === 'error' && wrong.push(m.text()));
-    await page.goto(url, { waitUntil: 'networkidle' });
+    await page.goto(url, { waitUntil: 'load' });
+    const sent = await scriptKb(page);
+    if (sent > kb) wrong.push(`${sent} KB of JavaScript, more than its budget of ${kb}`);
+    await page.waitForLoadState('networkidle');
 
     for (const [width, height] of SIZES) {
       await page.setViewportSize({ width, height });

@@ -1,0 +1,174 @@
+'use client';
+
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { SCAN_PHASES, type Op } from '@/core/case';
+import { readScan } from '@/core/codes';
+import { reportRows } from '@/core/exchange';
+import { Button, Choice, Figure, TextArea } from '@/ui/controls';
+import { useDraft } from '../draft';
+import { nowIso } from './fields';
+import { useCase } from './store';
+
+const Box = styled.div`
+  padding: 10px 12px;
+  background: var(--sunk);
+  border-radius: var(--radius);
+  display: grid;
+  gap: 8px;
+`;
+
+const MOST = 500_000;
+const FORMS = { text: '', csv: ' from a table', frames: ' from a frame log' };
+
+/** Paste a scan report from any tool; what was understood is shown before it goes onto the case. */
+export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
+  const record = useCase((s) => s.record);
+  const together = useCase((s) => s.together);
+  const [text, setText] = useDraft(`${record.case.id}:scan`);
+  const cleared = record.clear.length > 0;
+  const [phase, setPhase] = useState<string>(
+    record.scan.length === 0 ? 'first' : cleared ? 'after clear' : '',
+  );
+  const [problem, setProblem] = useState('');
+  const { form, report } = readScan(text.slice(0, MOST));
+  const tooLong = text.length > MOST;
+  const put = () => {
+    const scanId = nanoid(14);
+    const ops: Op[] = [
+      {
+        op: 'add',
+        kind: 'scan',
+        id: scanId,
+        row: {
+          at: nowIso(),
+          phase,
+          text,
+          leftover: report.leftover.slice(0, 5000),
+          battery: report.battery,
+          odometer: report.odometer,
+          tool: report.tool,
+          key: report.key,
+          engine: report.engine,
+          position: record.scan.length,
+        },
+      },
+      ...reportRows(scanId, report, () => nanoid(14)).map(({ kind, row: { id, ...row } }): Op => ({
+        op: 'add',
+        kind,
+        id,
+        row,
+      })),
+    ];
+    together(ops);
+    setText('');
+    onDone(true);
+  };
+  return (
+    <Box>
+      <TextArea
+        autoFocus
+        aria-label="Scan report"
+        rows={5}
+        value={text}
+        placeholder={
+          'Paste the report of any tool, a table, or a frame log; or type codes, one a line:\nEngine\nP0171 System too lean bank 1  stored\nABS: no response\nBattery: 12.3 V'
+        }
+        style={{
+          fontFamily: 'var(--mono)',
+          fontSize: '0.875rem',
+          maxHeight: 320,
+          background: 'var(--sheet)',
+        }}
+        onPaste={(e) => {
+          const pasted = e.clipboardData.getData('text');
+          if (pasted.length <= MOST) return;
+          // A browser chokes on such a paste; nothing of it is taken.
+          e.preventDefault();
+          setProblem(
+            `That is ${(pasted.length / 1e6).toFixed(1)} million characters; a scan of more than 500,000 is not taken. Paste the part with the codes.`,
+          );
+        }}
+        onChange={(e) => {
+          setProblem('');
+          setText(e.target.value);
+        }}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) {
+            e.preventDefault();
+            if (text.trim()) put();
+          }
+        }}
+      />
+      {problem && (
+        <p role="alert" style={{ color: 'var(--fail)' }}>
+          {problem}
+        </p>
+      )}
+      {text.includes('\uFFFD') && (
+        <p role="alert" style={{ color: 'var(--unsure)' }}>
+          Some characters could not be read (�): the report is in another encoding. Codes and figures are read
+          all the same; for the words, open it in the tool that made it and copy from there.
+        </p>
+      )}
+      {tooLong && (
+        <p role="alert" style={{ color: 'var(--fail)' }}>
+          {Math.round(text.length / 1000)},000 characters: a scan report of more than 500,000 is not taken.
+          Paste the part with the codes.
+        </p>
+      )}
+      {text.trim() !== '' && !tooLong && (
+        <div role="status" style={{ fontSize: '0.875rem' }}>
+          <strong>
+            {report.codes.length} code{report.codes.length === 1 ? '' : 's'}
+            {FORMS[form]}
+          </strong>
+          {report.codes.length > 0 && (
+            <>
+              :{' '}
+              <Figure>
+                {report.codes
+                  .slice(0, 12)
+                  .map((c) => c.code)
+                  .join(' ')}
+                {report.codes.length > 12 ? ' …' : ''}
+              </Figure>
+            </>
+          )}
+          {report.modules.length > 0 &&
+            ` · ${report.modules.filter((m) => m.answered).length} modules answered`}
+          {report.modules.some((m) => !m.answered) &&
+            ` · silent: ${report.modules
+              .filter((m) => !m.answered)
+              .map((m) => m.name)
+              .join(', ')}`}
+          {report.battery && ` · battery ${report.battery}`}
+          {report.monitors.length > 0 && ` · ${report.monitors.length} monitors`}
+          {report.freeze.length > 0 && ` · ${report.freeze.length} freeze-frame values`}
+          {report.leftover.length > 0 && (
+            <details>
+              <summary>
+                {report.leftover.length} line{report.leftover.length === 1 ? '' : 's'} not understood; kept
+                with the scan
+              </summary>
+              <pre style={{ margin: 4, maxHeight: 120, overflow: 'auto', fontSize: '0.8125rem' }}>
+                {report.leftover.slice(0, 200).join('\n')}
+              </pre>
+            </details>
+          )}
+        </div>
+      )}
+      <div style={{ display: 'flex', gap: 8, alignItems: 'end', flexWrap: 'wrap' }}>
+        <Choice label="Taken" value={phase} options={SCAN_PHASES} empty="when?" onChange={setPhase} />
+        <span style={{ marginLeft: 'auto' }} />
+        <Button $kind="quiet" onPress={() => onDone(false)}>
+          Close
+        </Button>
+        <Button $kind="main" isDisabled={text.trim() === '' || tooLong} onPress={put}>
+          Put on the case
+        </Button>
+      </div>
+    </Box>
+  );
+}
