@@ -60,8 +60,10 @@ async function visit(browser: Browser, url: string, slower: number) {
   const kb = await scriptKb(page);
   // React takes over at the end of its first work; until then a press does nothing.
   const ready = await page.evaluate(async () => {
-    const button = () => document.querySelector('header button');
-    while (!Object.keys(button() ?? {}).some((k) => k.startsWith('__reactProps')))
+    // No function of its own in here: what runs it names functions with a helper that the page has not.
+    while (
+      !Object.keys(document.querySelector('header button') ?? {}).some((k) => k.startsWith('__reactProps'))
+    )
       await new Promise((r) => setTimeout(r, 5));
     return performance.now();
   });

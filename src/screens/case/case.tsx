@@ -53,9 +53,20 @@ const Head = styled.div`
     white-space: nowrap;
     min-width: 0;
   }
+  & .about {
+    margin-left: auto;
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    flex: none;
+  }
   @media (max-width: 900px) {
     position: static;
     flex-wrap: wrap;
+    & .about {
+      flex: 1 1 auto;
+      flex-wrap: wrap;
+    }
   }
   @media print {
     position: static;
@@ -231,7 +242,7 @@ function Header({ people }: { people: { id: string; name: string }[] }) {
             comeback of <Link href={`/cases/${b.number}`}>case {b.number}</Link>
           </Tag>
         ))}
-      <span style={{ marginLeft: 'auto', display: 'flex', gap: 8, alignItems: 'center', flex: 'none' }}>
+      <span className="about">
         {c.closedAt ? (
           <>
             <GradeMark grade={c.grade} cameBack={cameBackAs.length > 0} />

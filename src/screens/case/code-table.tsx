@@ -69,6 +69,15 @@ const Table = styled.table`
   }
 `;
 
+const MOST_COLUMNS = 6;
+const Strip = styled.span`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 4px;
+  padding: 2px 0;
+  line-height: 1;
+`;
+
 const COURSE_TONE: Record<Course, 'fail' | 'unsure' | 'plain' | 'pass'> = {
   'no clear yet': 'plain',
   'not scanned since': 'plain',
@@ -92,6 +101,8 @@ export function CodesOverScans() {
   const courses = followCodes(record.scan, record.code, record.clear);
   if (courses.length === 0) return null;
   const scans = [...record.scan].sort((a, b) => a.at.localeCompare(b.at));
+  // A column for each of many scans leaves no room for words; they stand in a row under them then.
+  const columns = scans.length > MOST_COLUMNS ? [] : scans;
   const proposals = proposeRoles(triageFacts(record, own));
   const given = new Map(roles.filter((r) => r.role !== '').map((r) => [r.code, r.role]));
   const open = courses.filter((c) => !given.has(c.code) && proposals.has(c.code));
@@ -153,7 +164,7 @@ export function CodesOverScans() {
           <tr>
             <th scope="col">Code</th>
             <th scope="col">Wording</th>
-            {scans.map((s, i) => (
+            {columns.map((s, i) => (
               <th
                 key={s.id}
                 scope="col"
@@ -182,6 +193,15 @@ export function CodesOverScans() {
                 </td>
                 <td style={{ minWidth: 130 }}>
                   <Wording code={c.code} toolText={c.text} />
+                  {columns.length === 0 && (
+                    <Strip>
+                      {scans.map((s, i) => (
+                        <span key={s.id} title={`S${i + 1}, ${dayTime(s.at)} ${s.phase}`}>
+                          <Dot code={record.code.find((x) => x.scanId === s.id && x.code === c.code)} />
+                        </span>
+                      ))}
+                    </Strip>
+                  )}
                   <span className="beneath">
                     <Tag $tone={COURSE_TONE[c.course]}>{c.course}</Tag>
                   </span>
@@ -198,7 +218,7 @@ export function CodesOverScans() {
                     </Quiet>
                   )}
                 </td>
-                {scans.map((s) => (
+                {columns.map((s) => (
                   <td key={s.id} className="dot">
                     <Dot code={record.code.find((x) => x.scanId === s.id && x.code === c.code)} />
                   </td>

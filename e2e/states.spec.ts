@@ -1,0 +1,112 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { expect, test } from '@playwright/test';
+import { freePort, run, serve, TSX } from '../scripts/lib.mjs';
+import { freshCase, part, saved } from './help';
+import { longCase } from './long-case';
+
+test('an empty shop says how to begin, and a file of cases makes it a shop', async ({ page }) => {
+  const folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-empty-'));
+  const env = { VANTLE_DATABASE_URL: `file:${path.join(folder, 'shop.db')}`, VANTLE_LOG: 'silent' };
+  expect(run(process.execPath, [TSX(), 'scripts/prepare.ts'], { capture: true, env }).code).toBe(0);
+  const server = await serve({ port: await freePort(), env, quiet: true });
+  try {
+    await page.goto(server.url);
+    const ways = page.getByRole('list', { name: 'Beginnings' });
+    await expect(ways.getByRole('heading', { level: 2 })).toHaveCount(4);
+    await expect(ways.getByText('npm run demo')).toBeVisible();
+    await expect(ways.getByRole('link', { name: 'Name the shop and its people' })).toBeVisible();
+
+    // No empty screen anywhere else either.
+    for (const [url, says] of [
+      ['/find?q=P0171', /nothing|no case/i],
+      ['/experience/odds', /No case is proven yet/],
+      ['/tests/procedures', /./],
+      ['/causes', /./],
+    ] as const) {
+      await page.goto(server.url + url);
+      await expect(page.getByRole('main')).toContainText(says);
+    }
+
+    const file = path.join(folder, 'cases.ndjson');
+    writeFileSync(file, `${JSON.stringify(longCase(7))}\n{"format": "of another kind"}\n`);
+    await page.goto(server.url);
+    await page.getByLabel('Case file').setInputFiles(file);
+    await expect(page.getByText('1 case created')).toBeVisible();
+    await expect(page.getByText('line 2')).toBeVisible();
+    await page.goto(server.url);
+    await expect(page.getByRole('link', { name: /Bartholomäus/ })).toBeVisible();
+
+    await page.getByRole('button', { name: 'New case' }).click();
+    await expect(page.getByLabel('VIN')).toBeFocused();
+  } finally {
+    await server.stop();
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
+
+test('a case as full as they come fits at every size, and is answered while one writes', async ({ page }) => {
+  const taken = await page.request.post('/api/v1/import', { data: JSON.stringify(longCase(2)) });
+  expect(await taken.json()).toMatchObject({ refused: [] });
+  await page.goto('/cases/very-long-2');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Bartholomäus');
+  for (const [width, height] of [
+    [1920, 1080],
+    [1024, 768],
+    [768, 1024],
+    [1280, 800],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    expect([width, Math.max(0, over)]).toEqual([width, 0]);
+  }
+  const evidence = part(page, 'Evidence');
+  await expect(evidence.getByRole('article')).toHaveCount(60);
+  // A letter shows at once, and what follows from it follows.
+  const value = evidence.getByRole('article').nth(30).getByLabel('Value', { exact: true }).first();
+  await value.fill('9.9 V');
+  await expect(evidence.getByText('9.9 V is 6.3 V above the limit of 3.6 V.').first()).toBeVisible();
+  await saved(page);
+});
+
+test('a link leads to any part of a case, down to one test', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.goto('/cases/34');
+  const card = part(page, 'Evidence').getByRole('article').last();
+  const id = await card.getAttribute('id');
+  await card.getByLabel('Question').focus();
+  await page.keyboard.press('Alt+.');
+  await page.keyboard.type('copy link');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Link copied')).toBeVisible();
+  const link = await page.evaluate(() => navigator.clipboard.readText());
+  expect(link).toContain('/cases/34#');
+
+  await page.goto('/');
+  await page.goto(`/cases/34#${id}`);
+  await expect(page.locator(`[id="${id}"]`)).toBeInViewport();
+  await page.goto('/cases/34#proof');
+  await expect(page.getByRole('heading', { name: 'Proof' })).toBeInViewport();
+});
+
+test('without a connection the page stays, and says so', async ({ page, context }) => {
+  await freshCase(page);
+  await context.setOffline(true);
+  await page.getByLabel('Customer’s own words').fill('It hums.');
+  await page.getByRole('link', { name: 'Shop', exact: true }).click();
+  await expect(page.getByText('No connection: this page stays open')).toBeVisible();
+  await expect(page.getByLabel('Customer’s own words')).toHaveValue('It hums.');
+  await expect(page.getByText(/not saved yet, kept here/)).toBeVisible();
+  await context.setOffline(false);
+  await saved(page);
+});
+
+test('a case is printed whole, without what only a screen needs', async ({ page }) => {
+  await page.goto('/cases/17');
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('heading', { name: 'Proof' })).toBeVisible();
+  for (const name of ['New case', 'Test', 'Undo the last change'])
+    await expect(page.getByRole('button', { name, exact: true })).toHaveCount(0);
+  await expect(page.getByRole('complementary', { name: 'Margin' })).toBeHidden();
+});
