@@ -44,6 +44,7 @@ test('closing asks for a word about each thing left, and a tick alone proves not
   await card.getByLabel('Limit', { exact: true }).fill('≥ 3 bar');
   const repair = part(page, 'Repair');
   await part(page, 'Cause').getByRole('button', { name: 'Cause', exact: true }).click();
+  await page.keyboard.press('Escape');
   await repair.getByRole('button', { name: 'Repair', exact: true }).click();
   await repair.getByLabel('What', { exact: true }).fill('pump');
   await repair.getByRole('button', { name: 'Done: the cause is repaired' }).click();

@@ -1,5 +1,5 @@
-import type { FiringPlan, TraceResult } from '@/core/traces';
-import { chance, normal, pick, type Random } from '../world/random';
+import type { TraceResult } from '@/core/traces';
+import { chance, normal, pick } from '../world/random';
 import {
   between,
   channel,
@@ -352,7 +352,8 @@ const camCrank: Maker = {
       crank[i] = coil ? (there ? Math.sin(2 * Math.PI * x) : 0) * 4 : there && x < 0.5 ? 5 : 0;
       const shift = off + drift * (i / n - 0.5);
       const c = angle[i]! % 720;
-      cam[i] = normal_.some((a) => (c - a - shift - markAt(width, coil) + 1440) % 720 > 720 - 25) ? 5 : 0;
+      // Half a tooth lies between the first mark after the gap and the wheel's zero.
+      cam[i] = normal_.some((a) => (c - a - shift - 0.5 * width + 1440) % 720 > 720 - 25) ? 5 : 0;
     }
     return {
       given: {
@@ -380,8 +381,4 @@ const camCrank: Maker = {
   },
 };
 
-/** Degrees from the first mark after the gap to the wheel's zero. */
-const markAt = (width: number, coil: boolean) => (coil ? 0.5 * width : 0.5 * width);
-
 export const ENGINE_MAKERS: Maker[] = [cylinderMap, cranking, injectors, pulsation, camCrank];
-export type { FiringPlan, Random };

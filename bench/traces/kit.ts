@@ -7,7 +7,7 @@ import { chance, normal, pick, type Random } from '../world/random';
  */
 
 /** One recording, what it is asked, and how the answer is judged. */
-export interface Trial {
+interface Trial {
   given: Given;
   settings: Record<string, unknown>;
   /** `unsure` is honest: it was not told, and nothing false was said. */

@@ -59,7 +59,7 @@ export async function measure(shop: WorldShop, questions: Question[], search: Se
 const RANKED = 30;
 
 /** How Vantle reads and ranks a line. */
-export function rankLine(shop: WorldShop, line: string): Ranking {
+function rankLine(shop: WorldShop, line: string): Ranking {
   const known = knownOf(shop);
   return rank(shop.index, wantedOf(readQuery(line, known, shop.catalogue)), shop.catalogue, RANKED);
 }
@@ -72,7 +72,7 @@ const makeKnown = (shop: WorldShop) => ({
   vins: [] as string[],
   readings: readsReadings(shop.index),
 });
-export function knownOf(shop: WorldShop) {
+function knownOf(shop: WorldShop) {
   let known = knowns.get(shop);
   if (!known) knowns.set(shop, (known = makeKnown(shop)));
   return known;
@@ -154,7 +154,7 @@ export const fts =
   };
 
 /** What the guide has to go by for a question: prior shares and the cases that speak. */
-export function guideInput(shop: WorldShop, q: Question): { prior: Prior; cases: GuideCase[] } {
+function guideInput(shop: WorldShop, q: Question): { prior: Prior; cases: GuideCase[] } {
   const ranking = rankLine(shop, q.line);
   const cases = speakersFor(shop.index, ranking, shop.catalogue).flatMap(({ id, weight }) => {
     const p = profileOf(shop.digests.get(id)!, shop.catalogue);

@@ -23,7 +23,7 @@ const slug = (s: string) =>
     .replace(/[^a-z0-9]+/g, '-')
     .slice(0, 36);
 
-export function catalogueOf(world: World): Catalogue {
+function catalogueOf(world: World): Catalogue {
   const items = new Map<string, CatalogueItem>();
   const add = (kind: 'part' | 'failure', name: string) => {
     const id = `${kind === 'part' ? 'p' : 'f'}-${slug(name)}`;

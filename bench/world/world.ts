@@ -10,7 +10,7 @@ import { WHEN, WORDING } from './wording';
  * would have them, with all that spoils them: noise codes, symptoms not noticed, causes wrongly named.
  */
 
-export interface Build {
+interface Build {
   make: string;
   model: string;
   engine: string;

@@ -31,7 +31,7 @@ import {
 import { newId } from './save';
 import { periods } from './shop';
 
-export interface VehicleHistoryItem {
+interface VehicleHistoryItem {
   id: string;
   number: number;
   openedAt: string;
@@ -219,7 +219,7 @@ export async function vehiclesLike(vinStart: string, exceptVehicle: string): Pro
 }
 
 /** One open case on the desk, with what it waits for and what it still lacks. */
-export interface DeskCase {
+interface DeskCase {
   id: string;
   number: number;
   vehicle: string;

@@ -16,8 +16,7 @@ import { caseIdsByNumber, caseNumbers, listCatalogue, listPeople } from '@/store
 
 /** Giving cases out: as case files, one in a line, and as tables for a spreadsheet. */
 
-export const EXPORT_FORMATS = ['cases', 'cases.csv', 'readings.csv'] as const;
-export type ExportFormat = (typeof EXPORT_FORMATS)[number];
+export type ExportFormat = 'cases' | 'cases.csv' | 'readings.csv';
 
 const PAGE = 100;
 

@@ -22,7 +22,7 @@ import { applyChanges } from './save';
 /** The most one file may have. */
 export const MOST_BYTES = 50 * 1024 * 1024;
 /** The most a recording may have: ten million samples as text are some 200 MB. */
-export const MOST_RECORDING_BYTES = 600 * 1024 * 1024;
+const MOST_RECORDING_BYTES = 600 * 1024 * 1024;
 const THUMB = 360;
 
 /** The test or part it belongs to has not arrived yet, or is gone: worth trying again for a while. */

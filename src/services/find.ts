@@ -27,7 +27,7 @@ import { caseIndex, profilesOf, type Held } from './index-of-cases';
 import { knownWords } from './words';
 
 /** A found case as a screen shows it. */
-export interface FoundCase {
+interface FoundCase {
   id: string;
   number: number;
   vehicle: string;
@@ -45,7 +45,7 @@ export interface FoundCase {
 }
 
 /** How many of the near cases have something, for narrowing by it. */
-export interface ShownFacet extends FacetCount {
+interface ShownFacet extends FacetCount {
   label: string;
 }
 

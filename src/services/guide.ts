@@ -19,7 +19,7 @@ import { forkCases } from './forks';
 import { profilesOf } from './index-of-cases';
 
 /** What speaks for a cause before any test: pieces of evidence and how many of its cases have them. */
-export interface Speaks {
+interface Speaks {
   label: string;
   cases: number;
   of: number;

@@ -20,7 +20,7 @@ interface Store {
 const shared = globalThis as typeof globalThis & { vantleStores?: Map<string, Store> };
 
 /** Where the shop's data lives: `VANTLE_DATABASE_URL`, else a file under `data/`. */
-export function databaseUrl(): string {
+function databaseUrl(): string {
   return process.env.VANTLE_DATABASE_URL ?? 'file:data/vantle.db';
 }
 

@@ -64,7 +64,3 @@ export async function putDigests(tx: Tx, rows: DigestRow[]): Promise<void> {
         setWhere: sql`excluded.seq >= ${digests.seq} or ${digests.version} <> excluded.version`,
       });
 }
-
-export async function removeDigest(tx: Tx, caseId: string): Promise<void> {
-  await tx.delete(digests).where(eq(digests.caseId, caseId));
-}

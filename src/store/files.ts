@@ -9,7 +9,7 @@ import path from 'node:path';
  */
 
 /** Where files are kept: `VANTLE_FILES`, else `data/files`. */
-export function filesFolder(): string {
+function filesFolder(): string {
   // The bundler must not follow a path that is known only when the shop runs.
   return path.resolve(/* turbopackIgnore: true */ process.cwd(), process.env.VANTLE_FILES ?? 'data/files');
 }

@@ -6,7 +6,7 @@ const id = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'An id is 1 to 40 letters, 
 const fields = z.record(z.string(), z.unknown());
 
 /** Set some fields of a row, naming the revision seen and what those fields said then. */
-export const SetOp = z.object({
+const SetOp = z.object({
   op: z.literal('set'),
   kind,
   id,
@@ -15,8 +15,8 @@ export const SetOp = z.object({
   was: fields,
 });
 /** Add a row under an id made by the writer, so that sending it twice adds it once. */
-export const AddOp = z.object({ op: z.literal('add'), kind, id, row: fields });
-export const RemoveOp = z.object({ op: z.literal('remove'), kind, id });
+const AddOp = z.object({ op: z.literal('add'), kind, id, row: fields });
+const RemoveOp = z.object({ op: z.literal('remove'), kind, id });
 export const Op = z.discriminatedUnion('op', [SetOp, AddOp, RemoveOp]);
 export type Op = z.infer<typeof Op>;
 

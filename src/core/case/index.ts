@@ -7,3 +7,4 @@ export * from './evidence';
 export * from './kinds';
 export * from './procedure';
 export * from './history';
+export * from './share';

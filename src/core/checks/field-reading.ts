@@ -24,7 +24,7 @@ export type FieldInfo =
   | { kind: 'list'; unit: string; each: string; labels: readonly string[] }
   | { kind: 'table'; columns: ColumnInfo[] };
 
-export interface ColumnInfo {
+interface ColumnInfo {
   name: string;
   title: string;
   /** Empty for words. */

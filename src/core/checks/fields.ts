@@ -13,15 +13,7 @@ import {
   type Words,
 } from './field-reading';
 
-export {
-  ANY,
-  MISSING,
-  type ColumnInfo,
-  type FieldInfo,
-  type Given,
-  type Read,
-  type ReadAt,
-} from './field-reading';
+export { ANY, MISSING, type FieldInfo, type Given, type Read, type ReadAt } from './field-reading';
 export * from './fields-table';
 
 type QuantityOptions = Words &

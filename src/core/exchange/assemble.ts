@@ -26,7 +26,7 @@ export function assemble(rows: CaseRows['rows'], vehicle?: CaseRecord['vehicle']
 }
 
 /** Computes the verdicts of all tests of a case and writes them into it. */
-export function judgeRecord(record: CaseRecord): void {
+function judgeRecord(record: CaseRecord): void {
   const by = <T extends { testId: string }>(rows: T[]): Map<string, T[]> => {
     const map = new Map<string, T[]>();
     for (const r of rows) {

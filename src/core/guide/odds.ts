@@ -42,7 +42,7 @@ export interface Odds {
  * Weights of the odds, in one place; chosen by `npm run bench -- weights` on worlds of made-up faults
  * that the reported figures are not taken from.
  */
-export const ODDS = {
+const ODDS = {
   /** Weight of the unseen, in perfect precedents, where no prior is given. */
   unseen: 0.6,
   /** Pseudo-cases behind each likelihood: half of one for each of two answers (Krichevsky & Trofimov 1981). */

@@ -26,7 +26,7 @@ export interface Ask {
 }
 
 /** Inverse document frequency, smoothed so that it stays positive (Robertson & Zaragoza 2009, eq. 3.2 with +1). */
-export function rare(count: number, cases: number): number {
+function rare(count: number, cases: number): number {
   return Math.log(1 + (cases - count + 0.5) / (count + 0.5));
 }
 

@@ -12,7 +12,7 @@ export interface CauseFit {
   unseen: number;
 }
 
-export interface CauseShare {
+interface CauseShare {
   share: number;
   /** Standing cases with this cause. */
   cases: number;

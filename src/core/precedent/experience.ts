@@ -5,7 +5,7 @@ import { countCauses, type CauseCount } from './causes';
 import type { CaseProfile } from './profile';
 
 /** A reading as the cases of one cause gave it. */
-export interface ReadingRange {
+interface ReadingRange {
   cause: string;
   values: { value: number; number: number }[];
   low: number;

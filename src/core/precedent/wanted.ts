@@ -36,7 +36,7 @@ export interface Wanted {
 }
 
 /** Nothing wanted yet. */
-export const NOTHING_WANTED: Wanted = {
+const NOTHING_WANTED: Wanted = {
   vehicle: null,
   vinPart: '',
   codes: [],

@@ -4,7 +4,7 @@ export interface Step {
   actual: number;
 }
 
-export type Following =
+type Following =
   | { how: 'follows'; worst: number }
   | { how: 'does not move'; at: number }
   | { how: 'stuck'; end: 'high' | 'low'; at: number; asked: number }

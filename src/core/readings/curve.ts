@@ -5,7 +5,7 @@ export interface Point {
 }
 
 /** One measured point held against the reference at the same x. */
-export interface CurvePoint extends Point {
+interface CurvePoint extends Point {
   /** The reference there, interpolated; undefined beyond its ends, where nothing is judged. */
   reference?: number;
   side: 'above' | 'within' | 'below' | 'beyond';

@@ -6,7 +6,7 @@ export interface Sibling {
   value: number;
 }
 
-export interface OddOne extends Sibling {
+interface OddOne extends Sibling {
   /** Median of the others. */
   others: number;
   /** This one less the median of the others. */
@@ -30,7 +30,7 @@ export interface SiblingComparison {
 /** Factor that makes the median absolute deviation comparable to a standard deviation. */
 const MAD_FACTOR = 0.6745;
 /** Above this a value is taken for an outlier. */
-export const OUTLIER = 3.5;
+const OUTLIER = 3.5;
 
 const mad = (values: number[], middle: number) => median(values.map((v) => Math.abs(v - middle)));
 

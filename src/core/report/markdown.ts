@@ -1,7 +1,7 @@
 import type { Block, Report } from './blocks';
 
 /** Text that Markdown takes for text: CommonMark 0.31, section 2.4, backslash escapes. */
-export const escapeMarkdown = (s: string): string => s.replace(/([\\`*_{}[\]<>#|~])/g, '\\$1');
+const escapeMarkdown = (s: string): string => s.replace(/([\\`*_{}[\]<>#|~])/g, '\\$1');
 
 const cell = (s: string) => escapeMarkdown(s).replace(/\s*\n\s*/g, '<br>');
 /** A line that begins like a list, a rule or a number would be taken for one. */

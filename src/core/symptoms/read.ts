@@ -4,7 +4,7 @@ import { canonical, nearWord, NEGATIONS, SMALL, tokens } from './words';
 
 export { stem, tokens } from './words';
 
-export interface SymptomHit {
+interface SymptomHit {
   id: string;
   label: string;
   /** Token positions in the sentence, first and one past the last. */

@@ -19,7 +19,7 @@ export interface Trace {
 export const timeAt = (c: Channel, i: number): number => c.start + i * c.interval;
 
 /** Sample at or after a moment, held to the ends of the channel. */
-export function indexAt(c: Channel, seconds: number): number {
+function indexAt(c: Channel, seconds: number): number {
   const i = Math.ceil((seconds - c.start) / c.interval - 1e-9);
   return Math.min(Math.max(i, 0), c.samples.length);
 }

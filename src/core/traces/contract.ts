@@ -16,7 +16,7 @@ export interface Role {
 }
 
 /** A stretch of a trace that something was found in. */
-export interface Place {
+interface Place {
   channel: string;
   /** Seconds; equal for a single moment. */
   from: number;

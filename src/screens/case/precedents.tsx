@@ -7,8 +7,8 @@ import type { FoundView } from '../find/types';
 import { useCase } from './store';
 
 /** Near cases and what it was in them, as the search shows them too. */
-export type Precedents = Pick<FoundView, 'cases' | 'causes' | 'searched'>;
-export type ShownFork = Fork & { here?: { reads: string; causes: string[] } };
+type Precedents = Pick<FoundView, 'cases' | 'causes' | 'searched'>;
+type ShownFork = Fork & { here?: { reads: string; causes: string[] } };
 
 export interface Guide extends Odds {
   /** Near cases, those that are counted in words. */

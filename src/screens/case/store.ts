@@ -6,6 +6,7 @@ import { createStore, useStore, type StoreApi } from 'zustand';
 import {
   rowOf,
   sameValue,
+  shareRows,
   type CaseRecord,
   type Change,
   type ChangeResult,
@@ -33,7 +34,7 @@ export interface OpenCase {
   followUp: { days: number; distance: string };
 }
 
-export type SaveState = 'saved' | 'typing' | 'saving' | 'offline' | 'stuck';
+type SaveState = 'saved' | 'typing' | 'saving' | 'offline' | 'stuck';
 
 export interface CaseState {
   open: OpenCase;
@@ -258,8 +259,10 @@ export function createCaseStore(initial: OpenCase): CaseStore {
         }
       },
 
-      takeIn(now) {
+      takeIn(answer) {
         set((s) => {
+          // What did not change stays the same object: nothing is drawn anew for it.
+          const now = { ...answer, record: shareRows(s.open.record, answer.record) };
           const changes = [...s.sending, ...s.refused.map((r) => r.change), ...s.waiting];
           const busy = s.waiting.length + s.sending.length > 0;
           return {

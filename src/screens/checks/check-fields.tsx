@@ -23,7 +23,7 @@ export interface Entries {
   /** Writes into a cell from outside it. */
   fill: (row: Entry, value: string) => void;
 }
-export interface CellProps {
+interface CellProps {
   label: string;
   hideLabel?: boolean;
   placeholder?: string;

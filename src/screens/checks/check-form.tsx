@@ -63,7 +63,7 @@ function toNextField(e: KeyboardEvent<HTMLDivElement>) {
 }
 
 /** What a check found, in words and as a picture. */
-export function Result({ result }: { result: CheckResult }) {
+function Result({ result }: { result: CheckResult }) {
   if (result.state === 'waiting')
     return (
       <Quiet as="p" style={{ paddingTop: 8 }}>

@@ -53,6 +53,10 @@ const Page = styled.main`
   display: grid;
   grid-template-columns: minmax(0, 1fr) 330px;
   gap: 34px;
+  @media (max-width: 1180px) {
+    grid-template-columns: minmax(0, 1fr) 250px;
+    gap: 22px;
+  }
   @media (max-width: 1000px) {
     grid-template-columns: minmax(0, 1fr);
   }

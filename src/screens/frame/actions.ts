@@ -13,7 +13,7 @@ export type { Action } from './match-actions';
 interface Here {
   groups: { where: string; now: () => readonly Action[] }[];
 }
-export const useHere = create<Here>(() => ({ groups: [] }));
+const useHere = create<Here>(() => ({ groups: [] }));
 
 /**
  * Offers actions while a part of the screen stands.
@@ -41,7 +41,7 @@ export const actionsHere = (): { where: string; action: Action }[] =>
 const WRITES = 'input:not([type=checkbox]):not([type=radio]), textarea, select, [role=listbox], [role=menu]';
 
 /** Whether letters typed there belong to what has the focus. */
-export const takesLetters = (at: EventTarget | null): boolean =>
+const takesLetters = (at: EventTarget | null): boolean =>
   at instanceof Element && at.closest(`${WRITES}, [role=dialog]`) !== null;
 
 /** Listens for the keys of all actions: alone outside of fields, with Alt anywhere. */

@@ -4,7 +4,7 @@ import type { Loaded, ViewAnswer } from '@/workers/trace-api';
 import { timeLabel, type Span } from './view';
 
 /** A trace laid over another, moved and stretched in time. */
-export interface Overlay {
+interface Overlay {
   loaded: Loaded;
   answer: ViewAnswer | undefined;
   /** Channel of the overlay for each channel of the trace, or -1. */
@@ -35,11 +35,11 @@ export interface Picture {
 }
 
 export const GUTTER = 84;
-export const TOP = 30;
-export const BOTTOM = 42;
+const TOP = 30;
+const BOTTOM = 42;
 
 /** Where each lane lies, in pixels. */
-export function lanesOf(p: {
+function lanesOf(p: {
   height: number;
   shown: readonly number[];
   layout: Sheet['layout'];
@@ -51,7 +51,7 @@ export function lanesOf(p: {
   return p.shown.map((_, k) => ({ top: TOP + k * each + 3, bottom: TOP + (k + 1) * each - 3 }));
 }
 
-export const lineInk = (k: number): string => `--line-${(k % 8) + 1}`;
+const lineInk = (k: number): string => `--line-${(k % 8) + 1}`;
 
 /** Draws the whole sheet: a few thousand strokes at most, whatever the length of the trace. */
 export function draw(g: CanvasRenderingContext2D, p: Picture): void {

@@ -16,7 +16,7 @@ export interface ScopeTest {
 export const SCOPE_ENGINES = ['1-3-2', '1-3-4-2', '1-2-4-5-3', '1-5-3-6-2-4', '1-8-4-3-6-5-7-2'] as const;
 
 /** Repeatable chance (a linear congruence, Knuth's constants). */
-export function chanceFrom(seed: number): () => number {
+function chanceFrom(seed: number): () => number {
   let s = BigInt(seed) * 2_862_933_555_777_941_757n + 3_037_000_493n;
   return () => {
     s = (s * 6_364_136_223_846_793_005n + 1_442_695_040_888_963_407n) & 0xffff_ffff_ffff_ffffn;

@@ -4,7 +4,7 @@ import { like, optional, quantity } from '../fields';
 import { inside } from '../words';
 
 /** ISO 22241-1: urea content by mass of the 32.5 % solution. */
-export const UREA = { low: 31.8, high: 33.2 };
+const UREA = { low: 31.8, high: 33.2 };
 
 export default defineCheck({
   id: 'urea-concentration',

@@ -17,7 +17,7 @@ const reason = z.object({
 const lifted = z.object({ name: z.string(), from: z.number(), share: z.number() });
 const byGrade = z.partialRecord(z.enum(GRADES), z.number().int());
 
-export const FoundCase = z
+const FoundCase = z
   .object({
     id: z.string(),
     number: z.number().int(),
@@ -36,7 +36,7 @@ export const FoundCase = z
   })
   .describe('A past case with why it stands where it does.');
 
-export const FoundCause = z.object({
+const FoundCause = z.object({
   key: z.string(),
   name: z.string(),
   share: z.number().min(0).max(1).nullable().describe('Odds among all causes; null where nothing tells.'),

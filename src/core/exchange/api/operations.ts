@@ -33,7 +33,7 @@ export const ExportQuery = z.object({
     .describe('Whether photos and other files come inside the case files.'),
 });
 export const CaseQuery = z.object({ files: ExportQuery.shape.files });
-export const CaseParam = z.object({ id: z.string().max(60).describe('Id of the case, or its number.') });
+const CaseParam = z.object({ id: z.string().max(60).describe('Id of the case, or its number.') });
 
 const json = 'application/json';
 const problem = (about: string) => ({ about, type: json, schema: { name: 'Problem', of: Problem } });

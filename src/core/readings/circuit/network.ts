@@ -13,7 +13,7 @@ export interface Potential {
 }
 
 /** Input resistance of a usual multimeter on DC volts; common practice, no source. */
-export const METER = 10e6;
+const METER = 10e6;
 export const OPEN = 1e12;
 export const WIRE = 0.02;
 

@@ -124,7 +124,7 @@ export interface Probed {
  * Whether a reading goes with what is expected there. Near the rails a circuit is held within a
  * few percent of the scale; a floating place drifts up to about a volt (common practice, no source).
  */
-export function goesWith(expected: Expected, found: number, scale: number): boolean {
+function goesWith(expected: Expected, found: number, scale: number): boolean {
   const slack = expected.high > 0.5 * scale ? 0.08 * scale : 0.02 * scale;
   if (found >= expected.low - slack && found <= expected.high + slack) return true;
   return expected.floats && found > -0.1 * scale && found < Math.min(0.1 * scale, 1.2);

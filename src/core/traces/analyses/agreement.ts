@@ -80,7 +80,7 @@ function inOneMeasure(raw: readonly Float32Array[]): Float32Array[] {
  * @param lasting seconds that it must be apart
  * @param proportional whether a fixed factor and offset between channels are allowed, as between two pedal tracks
  */
-export function agreementOf(
+function agreementOf(
   channels: readonly Channel[],
   o: { tolerance: number; share: number; lasting: number; proportional: boolean },
 ): Agreement[] {
@@ -132,7 +132,7 @@ export function agreementOf(
 }
 
 /** The one that is apart longest; with more than two, the others must be apart far less. */
-export function oddOne(list: readonly Agreement[]): Agreement | undefined {
+function oddOne(list: readonly Agreement[]): Agreement | undefined {
   const away = (a: Agreement) => a.apart.reduce((s, x) => s + x.to - x.from, 0);
   const sorted = [...list].sort((a, b) => away(b) - away(a));
   const [first, second] = sorted;

@@ -29,7 +29,7 @@ const RATES = [
 const CAN = { recessive: [2, 3], high: [2.75, 4.5], low: [0.5, 2.25], apart: [1.5, 3] } as const;
 
 /** Levels of one line: which of its two states is dominant follows from which way it is driven. */
-export function levelsOf(c: Channel, driven: 'up' | 'down'): LineLevels {
+function levelsOf(c: Channel, driven: 'up' | 'down'): LineLevels {
   const noise = noiseOf(c.samples);
   const levels = stateLevels(c.samples);
   const mid = quantile(c.samples, 0.5);
@@ -52,9 +52,7 @@ export function levelsOf(c: Channel, driven: 'up' | 'down'): LineLevels {
  *
  * @returns undefined with too few edges, or when no time fits
  */
-export function bitTimeOf(
-  c: Channel,
-): { seconds: number; standard: number | undefined; fit: number } | undefined {
+function bitTimeOf(c: Channel): { seconds: number; standard: number | undefined; fit: number } | undefined {
   const levels = stateLevels(c.samples);
   if (!levels) return undefined;
   const noise = noiseOf(c.samples);

@@ -23,13 +23,13 @@ export interface Wheel {
 }
 
 /** Whether noise is so large beside the swing that teeth may be made or lost by it. */
-export function tooNoisy(c: Channel): boolean {
+function tooNoisy(c: Channel): boolean {
   const [low, high] = quantiles(c.samples, [0.03, 0.97]) as [number, number];
   return noiseOf(c.samples) > 0.085 * (high - low);
 }
 
 /** Moments at which a toothed wheel's signal goes down through its middle, or up: one per tooth. */
-export function teethOf(c: Channel, rising: boolean): number[] {
+function teethOf(c: Channel, rising: boolean): number[] {
   const noise = noiseOf(c.samples);
   const levels = stateLevels(c.samples);
   if (!levels) return [];
@@ -54,7 +54,7 @@ export function teethOf(c: Channel, rising: boolean): number[] {
  * @param shift teeth by which another of the gaps alike is taken as the gap
  * @returns undefined when no gap repeats
  */
-export function wheelOf(times: readonly number[], shift = 0): Wheel | undefined {
+function wheelOf(times: readonly number[], shift = 0): Wheel | undefined {
   if (times.length < 12) return undefined;
   const d = times.slice(1).map((t, i) => t - times[i]!);
   const ratio = d.map((x, i) => {
@@ -103,7 +103,7 @@ const sizeOf = (members: readonly number[], gaps: readonly { size: number }[]) =
   median(members.map((k) => gaps[k]!.size));
 
 /** Crank degrees of moments, counted from the first tooth after the gap; whole turns go on counting. */
-export function anglesOn(wheel: Wheel, moments: readonly number[]): number[] {
+function anglesOn(wheel: Wheel, moments: readonly number[]): number[] {
   const { times, turns, teeth } = wheel;
   const angle: number[] = [];
   // Degrees of every tooth, by the place its turn gives it.
@@ -158,7 +158,7 @@ export interface CamEdge {
 }
 
 /** Cam edges heaped by where in two turns they come; a heap seen in fewer than half the cycles is noise. */
-export function camEdges(wheel: Wheel, moments: readonly number[]): CamEdge[] {
+function camEdges(wheel: Wheel, moments: readonly number[]): CamEdge[] {
   const angles = anglesOn(wheel, moments);
   const seen = moments.flatMap((at, i) =>
     Number.isNaN(angles[i]!) ? [] : [{ at, angle: mod(angles[i]!, 720), whole: angles[i]! }],
@@ -340,7 +340,7 @@ export const camCrank = defineAnalysis({
  * Degrees by which all edges lie off their normal angles: the middle of the distances to the nearest, under
  * the shift of one crank turn that fits better, since the gap comes twice a cycle.
  */
-export function offsetFrom(edges: readonly CamEdge[], normal: readonly number[]): number {
+function offsetFrom(edges: readonly CamEdge[], normal: readonly number[]): number {
   const fits = [0, 360].map((shift) => {
     const d = edges.map((e) => {
       const all = normal.map((n) => mod(e.angle + shift - n + 360, 720) - 360);

@@ -52,7 +52,7 @@ function onOneGrid(
  *
  * @param gain what the answer should be for a command of 1, and `offset` for 0
  */
-export function followingOf(command: Channel, answer: Channel, gain = 1, offset = 0): Following {
+function followingOf(command: Channel, answer: Channel, gain = 1, offset = 0): Following {
   const { t0, step, u: rawU, y: rawY } = onOneGrid(command, answer);
   const noiseU = noiseOf(rawU);
   const noiseY = noiseOf(rawY);

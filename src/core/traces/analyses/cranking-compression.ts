@@ -159,7 +159,7 @@ function follow(
  * @param current amperes of the starter, of either sign
  * @returns humps in order, or a sentence saying why none can be told
  */
-export function crankingHumps(current: Channel, plan: FiringPlan): Cranking | string {
+function crankingHumps(current: Channel, plan: FiringPlan): Cranking | string {
   const by = Math.max(1, Math.round(1 / (current.interval * RATE)));
   let x = bin(current.samples, by);
   const interval = current.interval * by;
@@ -315,7 +315,7 @@ function solve(m: number[][]): number[] {
  * the one that follows a weak one left out, since the engine has sped up before it. Its error comes from
  * cycles left out in turn (jackknife, Tukey 1958).
  */
-export function relativeHeights(cranking: Cranking, plan: FiringPlan): Relative[] {
+function relativeHeights(cranking: Cranking, plan: FiringPlan): Relative[] {
   const n = plan.order.length;
   const { cycles } = cranking;
   const mean = (skip: number) =>

@@ -10,7 +10,7 @@ import { fixed, listed, moment, plural } from '../words';
 import { triggerCylinder, triggerRole } from './trigger';
 
 /** One event with the cylinder it belongs to. */
-export interface Placed {
+interface Placed {
   /** Seconds. */
   at: number;
   /** Undefined when it lies as near to one firing as to the next. */

@@ -7,7 +7,7 @@ import { number } from '../settings';
 import { converterStep, median, noiseOf, quantiles, spread } from '../signal';
 import { fixed, listed, moment, plural } from '../words';
 
-export type DisturbanceKind = 'missing' | 'drop-out' | 'frozen' | 'spike';
+type DisturbanceKind = 'missing' | 'drop-out' | 'frozen' | 'spike';
 
 /** A stretch in which a channel does not tell the truth. */
 export interface Disturbance {
@@ -73,7 +73,7 @@ function bridged(list: Float64Array): void {
  *
  * @param window seconds that the longest disturbance lasts; what changes more slowly is the signal itself
  */
-export function disturbancesOf(c: Channel, window: number): Disturbance[] {
+function disturbancesOf(c: Channel, window: number): Disturbance[] {
   const s = c.samples;
   const out: Disturbance[] = [];
   const push = (kind: DisturbanceKind, a: number, b: number, by: number) =>
@@ -166,7 +166,7 @@ function joined(list: readonly [number, number][], room: number): [number, numbe
 }
 
 /** Disturbances that fall together on several channels. */
-export function together(all: readonly Disturbance[], within: number): Disturbance[][] {
+function together(all: readonly Disturbance[], within: number): Disturbance[][] {
   const groups: Disturbance[][] = [];
   for (const d of [...all].sort((a, b) => a.from - b.from)) {
     const last = groups.at(-1);

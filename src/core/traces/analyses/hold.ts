@@ -48,7 +48,7 @@ export function slopeOf(values: ArrayLike<number>, step: number): Slope {
 }
 
 /** Where the steady part begins: after pumping up or switching off, once the fast change is over. */
-export function settledFrom(c: Channel): number {
+function settledFrom(c: Channel): number {
   const by = Math.max(1, Math.floor(c.samples.length / 200));
   const s = bin(c.samples, by);
   let top = 0;
@@ -60,7 +60,7 @@ export function settledFrom(c: Channel): number {
 }
 
 /** Where it has run empty: from there on it lies at the bottom, and says nothing of how it leaked. */
-export function emptyFrom(samples: Float32Array): number {
+function emptyFrom(samples: Float32Array): number {
   const by = Math.max(1, Math.floor(samples.length / 200));
   const s = bin(samples, by);
   const [low, high] = quantiles(s, [0.01, 0.99], Infinity) as [number, number];

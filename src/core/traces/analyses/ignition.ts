@@ -28,7 +28,7 @@ export interface Spark {
  *
  * @param side `primary` has a battery voltage at rest and falls to near nothing while current flows
  */
-export function sparksOf(c: Channel, side: 'primary' | 'secondary'): Spark[] {
+function sparksOf(c: Channel, side: 'primary' | 'secondary'): Spark[] {
   const { sign, rest } = reachOf(c.samples);
   const v = c.samples.map((x) => sign * (x - rest));
   const noise = noiseOf(v);
@@ -135,7 +135,7 @@ export interface CylinderSparks {
   dwell: number;
 }
 
-export function sumUp(name: string, channel: string, sparks: readonly Spark[]): CylinderSparks {
+function sumUp(name: string, channel: string, sparks: readonly Spark[]): CylinderSparks {
   const of = (get: (s: Spark) => number) => median(sparks.map(get));
   return {
     name,

@@ -51,7 +51,7 @@ function plateaus(s: Float32Array, high: number, low: number): { from: number; t
  *
  * @returns drops in order; none when the pressure never falls clear of its noise
  */
-export function pressureDrops(c: Channel): Drop[] {
+function pressureDrops(c: Channel): Drop[] {
   const by = Math.max(1, Math.floor(c.samples.length / MOST_POINTS));
   const x = bin(c.samples, by);
   const interval = c.interval * by;
@@ -126,11 +126,7 @@ function lastBefore(from: number, to: number, holds: (k: number) => boolean): nu
 }
 
 /** Which place in the row each drop has, from the moments at which injectors were pulsed. */
-export function placedBy(
-  drops: readonly Drop[],
-  pulses: readonly number[],
-  n: number,
-): (Drop | undefined)[][] {
+function placedBy(drops: readonly Drop[], pulses: readonly number[], n: number): (Drop | undefined)[][] {
   // Pulses come in groups, one group for each injector.
   const gaps = pulses.slice(1).map((t, i) => t - pulses[i]!);
   const longest = Math.max(...gaps, 0);
@@ -154,7 +150,7 @@ export function placedBy(
  * @returns for each pass the drop of each injector in turn, undefined where there was none; or a sentence
  *   when drops are missing and their distances do not say where
  */
-export function rowsOf(drops: readonly Drop[], n: number): (Drop | undefined)[][] | string {
+function rowsOf(drops: readonly Drop[], n: number): (Drop | undefined)[][] | string {
   const gaps = drops.slice(1).map((d, i) => d.from - drops[i]!.from);
   const usual = Math.min(...gaps);
   const passes: (Drop | undefined)[][] = [[drops[0]]];

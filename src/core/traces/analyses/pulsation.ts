@@ -19,7 +19,7 @@ const SLICES = 144;
  * @param delay seconds by which the signal comes late through hose and sensor
  * @returns cycles × slices; slices without a sample are NaN
  */
-export function overCrank(c: Channel, clock: CrankClock, delay: number): Float64Array[] {
+function overCrank(c: Channel, clock: CrankClock, delay: number): Float64Array[] {
   const out: Float64Array[] = [];
   for (let k = 0; k + 1 < clock.marks.length; k++) {
     const [a, b] = [clock.marks[k]! + delay, clock.marks[k + 1]! + delay];
@@ -59,15 +59,6 @@ const WINDOWS = {
 type Medium = keyof typeof WINDOWS;
 /** Degrees after firing at which an exhaust valve opens; common practice, no source. */
 const EXHAUST_OPENS = 130;
-
-/** Share of each cylinder in the pulsation. */
-export interface PulseOf {
-  cylinder: number;
-  /** Steepest rise in the cylinder's window, in the signal's unit over one slice… */
-  rise: number;
-  /** …and the share of half-samples of cycles in which it was the one that stands out. */
-  votes: number;
-}
 
 export interface Pulsation {
   /** Averaged over all cycles. */
@@ -163,7 +154,7 @@ const RESAMPLES = 60;
  * @param clock marks at the firing of the known cylinder
  * @param known angle of the known cylinder in the plan
  */
-export function pulsationOf(
+function pulsationOf(
   c: Channel,
   clock: CrankClock,
   plan: FiringPlan,

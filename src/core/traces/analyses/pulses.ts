@@ -41,7 +41,7 @@ const CLEAR = 4.5;
  *
  * @returns undefined when nothing repeats above the noise
  */
-export function pulsesOf(c: Channel): Pulses | undefined {
+function pulsesOf(c: Channel): Pulses | undefined {
   const noise = noiseOf(c.samples);
   const levels = stateLevels(c.samples);
   if (!levels) return undefined;

@@ -7,7 +7,7 @@ const SHOWN = 14;
 const LOOKED_AT = 400;
 
 /** Cells of a line; a quoted cell may hold the separator; blanks in a row part cells once. */
-export function cellsOf(line: string, separator: string): string[] {
+function cellsOf(line: string, separator: string): string[] {
   const text = separator === ' ' ? line.trim().replace(/ +/g, ' ') : line;
   if (!text.includes('"')) return text.split(separator).map((c) => c.trim());
   const cells: string[] = [];

@@ -7,12 +7,11 @@ import { wav } from './wav';
 
 export * from './contract';
 export * from './read-as';
-export { seconds } from './grid';
-export { PREVIEWED, TraceFile } from './json';
+export { PREVIEWED } from './json';
 export { csvOf } from './write-csv';
 
 /** Every format that is read. A new one is one file and one line here. */
-export const FORMATS: readonly TraceFormat[] = [csv, json, wav, candump];
+const FORMATS: readonly TraceFormat[] = [csv, json, wav, candump];
 
 /** @throws Unreadable for a format that this version does not have */
 export function formatOf(id: string): TraceFormat {

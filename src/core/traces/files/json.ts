@@ -7,7 +7,7 @@ import { notTooMany } from './growing';
 import { SECONDS, Unreadable, type Column, type ReadAs } from './read-as';
 
 /** A recording as Vantle writes it to JSON: each channel with its own steps. `null` is a missing sample. */
-export const TraceFile = z.object({
+const TraceFile = z.object({
   channels: z
     .array(
       z.object({

@@ -1,0 +1,37 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CASE_KINDS, KINDS, type CaseRecord } from './kinds';
+import { shareRows } from './share';
+
+const record = (symptoms: string[], said = ''): CaseRecord =>
+  ({
+    case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: '2026-01-01T00:00:00Z', said }),
+    vehicle: KINDS.vehicle.parse({ id: 'v' }),
+    ...Object.fromEntries(CASE_KINDS.map((kind) => [kind, []])),
+    symptom: symptoms.map((words, i) => KINDS.symptom.parse({ id: `s${i}`, caseId: 'k', words })),
+  }) as unknown as CaseRecord;
+
+describe('rows shared between two states of a case', () => {
+  it('keeps what did not change and takes what did', () => {
+    const old = record(['shakes', 'stalls']);
+    const shared = shareRows(old, record(['shakes', 'stalls when hot'], 'It shakes.'));
+    expect(shared.symptom[0]).toBe(old.symptom[0]);
+    expect(shared.symptom[1]).not.toBe(old.symptom[1]);
+    expect(shared.scan).toBe(old.scan);
+    expect(shared.vehicle).toBe(old.vehicle);
+    expect(shared.case.said).toBe('It shakes.');
+  });
+  it('says exactly what the newer one says, whatever changed', () => {
+    const words = fc.array(fc.constantFrom('shakes', 'stalls', 'hums', ''), { maxLength: 6 });
+    fc.assert(
+      fc.property(words, words, (a, b) => {
+        const now = record(b);
+        const old = record(a);
+        expect(shareRows(old, now)).toEqual(now);
+        // Coming twice, nothing is new.
+        const twice = shareRows(now, record(b));
+        expect(twice.symptom).toBe(now.symptom);
+      }),
+    );
+  });
+});
