@@ -65,6 +65,17 @@ test('a sheet of keys opens with ? from anywhere but a field', async ({ page }) 
   await page.keyboard.press('?');
   const sheet = page.getByRole('dialog', { name: 'Keys' });
   await expect(sheet).toContainText('Find past cases');
+  // Letters alone can be turned off; with Alt they go on working.
+  const alone = sheet.getByRole('checkbox', { name: /A letter alone/ });
+  await alone.uncheck();
+  await page.keyboard.press('Escape');
+  await expect(sheet).toBeHidden();
+  await page.keyboard.press('?');
+  await expect(sheet).toBeHidden();
+  await page.keyboard.press('Alt+.');
+  await page.keyboard.type('keys');
+  await page.keyboard.press('Enter');
+  await alone.check();
   await page.keyboard.press('Escape');
   await expect(sheet).toBeHidden();
   await page.keyboard.press('/');

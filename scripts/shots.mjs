@@ -35,7 +35,7 @@ const VIEWS = [
   { name: 'check', url: '/tests/filter-back-pressure', press: 'Show with invented readings', height: 1100 },
   { name: 'procedures', url: '/tests/procedures' },
   { name: 'find', url: '/find?q=corvane%20tessa%20P0171%20shakes%20at%20idle%20chunters' },
-  { name: 'causes', url: '/causes' },
+  { name: 'action-line', url: '/cases/34', keys: '.', types: 'test does it' },
 ];
 
 ensureInstalled();
@@ -64,6 +64,11 @@ for (const view of VIEWS.filter((v) => only.length === 0 || only.includes(v.name
   });
   await page.goto(server.url + view.url, { waitUntil: 'networkidle' });
   if (view.press) await page.getByRole('button', { name: view.press }).click();
+  if (view.keys) {
+    await page.keyboard.press(view.keys);
+    await page.getByRole('dialog').waitFor();
+    await page.keyboard.type(view.types);
+  }
   if (view.analyse) {
     await page.getByTestId('trace').waitFor();
     await page.getByLabel('Analysis', { exact: true }).selectOption(view.analyse);

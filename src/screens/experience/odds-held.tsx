@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import styled from 'styled-components';
+import type { Band } from '@/core/guide';
 import { Empty, Figure, Quiet } from '@/ui/controls';
 
 const Page = styled.main`
@@ -41,7 +42,7 @@ interface View {
   firstThree: number;
   brier: number;
   even: number;
-  bands: { from: number; to: number; n: number; said: number; was: number }[];
+  bands: Band[];
   looked: { number: number; vehicle: string; name: string; rank: number; share: number }[];
 }
 

@@ -44,12 +44,19 @@ const WRITES = 'input:not([type=checkbox]):not([type=radio]), textarea, select, 
 const takesLetters = (at: EventTarget | null): boolean =>
   at instanceof Element && at.closest(`${WRITES}, [role=dialog]`) !== null;
 
+const LETTERS = 'vantle-letters';
+
+/** Whether a letter alone does something on this machine; with Alt it always does. */
+export const lettersAlone = (): boolean => localStorage.getItem(LETTERS) !== 'off';
+export const setLettersAlone = (on: boolean): void => localStorage.setItem(LETTERS, on ? 'on' : 'off');
+
 /** Listens for the keys of all actions: alone outside of fields, with Alt anywhere. */
 export function useActionKeys(): void {
   useEffect(() => {
     const press = (e: KeyboardEvent) => {
       if (e.defaultPrevented || e.isComposing || e.ctrlKey || e.metaKey) return;
-      if (e.altKey ? document.querySelector('[role=dialog]') : takesLetters(e.target)) return;
+      if (e.altKey ? document.querySelector('[role=dialog]') : takesLetters(e.target) || !lettersAlone())
+        return;
       // With Alt a key may make another sign: its place on the board says which it is.
       const key = e.altKey ? (SIGNS[e.code] ?? e.code.replace(/^(Key|Digit)/, '').toLowerCase()) : e.key;
       const found = actionsHere().find(({ action }) => action.key === key);

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button, IconButton } from '@/ui/controls';
-import { actionsHere, useActions } from './actions';
+import { actionsHere, lettersAlone, setLettersAlone, useActions } from './actions';
 
 /** Keys that are no actions of a list: what the fields and the trace sheet do by themselves. */
 const BESIDES: { where: string; keys: [string, string][] }[] = [
@@ -130,6 +130,7 @@ export function KeysSheet() {
                 </section>
               ))}
             </div>
+            <LettersAlone />
             <div style={{ paddingTop: 14 }}>
               <Button autoFocus onPress={() => setOpen(false)}>
                 Close
@@ -139,5 +140,23 @@ export function KeysSheet() {
         </Sheet>
       </Veil>
     </DialogTrigger>
+  );
+}
+
+/** Whoever dictates, or rests a hand on the keys, turns letters alone off. */
+function LettersAlone() {
+  const [on, setOn] = useState(lettersAlone);
+  return (
+    <label style={{ display: 'flex', gap: 8, alignItems: 'center', paddingTop: 14 }}>
+      <input
+        type="checkbox"
+        checked={on}
+        onChange={(e) => {
+          setOn(e.target.checked);
+          setLettersAlone(e.target.checked);
+        }}
+      />
+      A letter alone does it outside of fields; otherwise only with Alt
+    </label>
   );
 }
