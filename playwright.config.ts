@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './scripts/lib.mjs';
 
 // Started by scripts/test.mjs, which brings up the production build on throw-away databases: an address for
 // each worker, so that no test meets another's cases.
@@ -9,6 +10,8 @@ export default defineConfig({
   testDir: './e2e',
   timeout: 90_000,
   workers: addresses.length,
+  // The machine may be slow and shared; what is waited for must come, not come fast.
+  expect: { timeout: 15_000 },
   retries: 0,
   reporter: [['list'], ['json']],
   use: {
@@ -16,7 +19,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     browserName: 'chromium',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: CHROMIUM(),
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
     },
     trace: 'off',

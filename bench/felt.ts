@@ -2,7 +2,7 @@ import path from 'node:path';
 import { chromium, type Browser } from '@playwright/test';
 import { longCase } from '../e2e/long-case';
 import { scriptKb, VIEWS } from '../e2e/main-views';
-import { freePort, run, serve, TSX } from '../scripts/lib.mjs';
+import { CHROMIUM, freePort, run, serve, TSX } from '../scripts/lib.mjs';
 
 /** How many times slower than this machine the visitor's is made. */
 const SLOWER = 4;
@@ -24,7 +24,7 @@ export async function felt(folder: string): Promise<string> {
     throw new Error('The demo shop did not load.');
   const server = await serve({ port: await freePort(), env, quiet: true });
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: CHROMIUM(),
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   });
   try {

@@ -8,6 +8,7 @@ export function run(
 ): { code: number; out: string };
 export function bin(name: string, file: string): string;
 export function TSX(): string;
+export function CHROMIUM(): string;
 export function NEXT(): string;
 export function ensureInstalled(): void;
 export function ensureBuilt(options?: { quiet?: boolean }): Promise<{ code: number; out: string }>;

@@ -2,7 +2,7 @@
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { ensureBuilt, ensureInstalled, freePort, run, serve, TSX } from './lib.mjs';
+import { CHROMIUM, ensureBuilt, ensureInstalled, freePort, run, serve, TSX } from './lib.mjs';
 
 /** Name, address, and where to scroll; size and theme where they differ. */
 const VIEWS = [
@@ -50,7 +50,7 @@ const env = {
 if (run(process.execPath, [TSX(), 'demo/load.ts'], { env }).code !== 0) process.exit(1);
 const server = await serve({ port: await freePort(), env, quiet: true });
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: CHROMIUM(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 mkdirSync('docs/screenshots', { recursive: true });

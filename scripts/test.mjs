@@ -2,7 +2,7 @@
 import { cpSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { bin, ensureBuilt, ensureInstalled, freePort, run, runBeside, serve, TSX } from './lib.mjs';
+import { bin, CHROMIUM, ensureBuilt, ensureInstalled, freePort, runBeside, serve, TSX } from './lib.mjs';
 
 const BROWSERS = 2;
 const only = process.argv.slice(2);
@@ -36,22 +36,24 @@ function tally(name, file, read, result) {
   if (result.code !== 0) console.log(result.out.split('\n').slice(-150).join('\n'));
 }
 
-function ensureChromium() {
-  if (existsSync('/usr/bin/chromium')) return true;
-  if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
+/** Debian's browser from its packages; the one without a window first, see `CHROMIUM`. */
+async function ensureChromium() {
+  const install = (name) =>
+    runBeside('apt-get', ['install', '-y', '-qq', name], { DEBIAN_FRONTEND: 'noninteractive' });
+  if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get') && !/shell/.test(CHROMIUM())) {
     console.log('Installing Debian’s chromium …');
-    const env = { DEBIAN_FRONTEND: 'noninteractive' };
-    run('apt-get', ['update', '-qq'], { capture: true, env });
-    run('apt-get', ['install', '-y', '-qq', 'chromium'], { capture: true, env });
+    await runBeside('apt-get', ['update', '-qq']);
+    await install('chromium-headless-shell');
+    if (!CHROMIUM()) await install('chromium');
   }
-  if (existsSync('/usr/bin/chromium')) return true;
-  console.log('The browser tests need /usr/bin/chromium. Install it as root: apt-get install chromium');
+  if (CHROMIUM()) return true;
+  console.log('The browser tests need Debian’s chromium. Install it as root: apt-get install chromium');
   return false;
 }
 
 ensureInstalled();
 const node = (args, env) => runBeside(process.execPath, args, env);
-const hasChromium = !wanted('browser') || ensureChromium();
+const hasChromium = wanted('browser') ? ensureChromium() : true;
 
 // Two things at a time: the command is made for two cores.
 const built = wanted('static') || wanted('browser') ? ensureBuilt({ quiet: true }) : undefined;
@@ -68,7 +70,7 @@ const types = wanted('static') ? node([bin('typescript', 'bin/tsc'), '--noEmit']
 if (wanted('unit')) await unitTests();
 if (types) check('types', await types);
 if (wanted('browser') && (await built).code === 0) {
-  if (hasChromium) await browserTests();
+  if (await hasChromium) await browserTests();
   else failed++;
 }
 
