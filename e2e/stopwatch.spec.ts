@@ -157,10 +157,10 @@ test('what was done last is undone, whatever it was, and done again', async ({ p
   await undo.click();
   await expect(page.getByLabel('Waits for')).toHaveValue('diagnosis');
   // The reading, then the test itself; nothing before the case was opened here.
+  // Pressed quickly, none is lost.
   await undo.click();
-  await expect(card.getByLabel('Reading', { exact: true })).toHaveCount(0);
+  await undo.click();
   await undo.click();
   await expect(card).toHaveCount(0);
-  await undo.click();
   await expect(page.getByText(/Nothing was changed here/)).toBeVisible();
 });

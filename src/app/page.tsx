@@ -1,7 +1,7 @@
 import { Suspense } from 'react';
 import { DeskScreen } from '@/screens/desk/desk';
 import { LearnedStrip } from '@/screens/desk/learned';
-import { desk } from '@/services/cases';
+import { desk } from '@/services/desk';
 import { learnedLately } from '@/services/learned';
 import { shopName } from '@/services/shop';
 

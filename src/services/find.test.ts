@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoCases } from '../../demo/shop';
 import { catalogueWithUse, changeCatalogue } from './catalogue';
-import { createCase, desk, openCase, vehiclesLike } from './cases';
+import { createCase, openCase, vehiclesLike } from './cases';
+import { desk } from './desk';
 import { find } from './find';
 import { marginOf } from './margin';
 import { importCase } from './import';

@@ -1,83 +1,30 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { WAITS, type CatalogueItem } from '@/core/case';
-import { headlineOf } from '@/core/precedent';
-import { vehicleName } from '@/core/vehicle';
-import { Button, Figure, Quiet, Tag } from '@/ui/controls';
-import { day } from '@/ui/dates';
-import { GradeMark } from '@/ui/marks';
-import { useActions } from '../frame/actions';
+import type { CatalogueItem } from '@/core/case';
 import { CausePart } from './cause';
 import { ComebackOffers } from './comeback';
 import { ComplaintPart } from './complaint';
 import { EvidencePart } from './evidence';
-import { ChoiceField, LineField, LostClashes } from './fields';
+import { LostClashes } from './fields';
+import { Header, isEmpty } from './header';
 import { Margin } from './margin';
 import { CatalogueProvider } from './parts';
 import type { TaughtWord } from '@/core/symptoms';
 import { MeaningsProvider } from './meanings';
 import { VocabularyProvider } from './vocabulary';
-import { takeOffer } from './offer';
 import { PeopleContext } from './people';
 import { PrecedentsProvider, type MarginView } from './precedents';
 import { ProofPart } from './proof';
 import { RepairPart } from './repair';
 import { Spine } from './spine';
-import { CaseContext, createCaseStore, useCase, type OpenCase } from './store';
-import { Undo } from './undo';
+import { CaseContext, createCaseStore, type OpenCase } from './store';
 import { onArrival, useUploads } from './upload-queue';
 
 const Beside = dynamic(() => import('./beside').then((m) => m.Beside));
 
-const Head = styled.div`
-  position: sticky;
-  top: 54px;
-  z-index: 10;
-  display: flex;
-  align-items: center;
-  gap: 6px 14px;
-  min-height: 52px;
-  padding: 4px 16px;
-  background: var(--ground);
-  border-bottom: 1px solid var(--rule);
-  & h1 {
-    font-size: 1.0625rem;
-    font-weight: 700;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-    min-width: 0;
-  }
-  & .about {
-    margin-left: auto;
-    display: flex;
-    gap: 8px;
-    align-items: center;
-    flex: none;
-  }
-  @media (max-width: 900px) {
-    position: static;
-    flex-wrap: wrap;
-    & .about {
-      flex: 1 1 auto;
-      flex-wrap: wrap;
-    }
-  }
-  @media print {
-    position: static;
-    & > span {
-      display: none !important;
-    }
-    & h1 {
-      white-space: normal;
-    }
-  }
-`;
 const Body = styled.div<{ $beside: boolean }>`
   display: grid;
   grid-template-columns: ${({ $beside }) => ($beside ? 'minmax(0, 1fr) minmax(0, 0.8fr)' : '176px minmax(0, 1fr) 316px')};
@@ -158,211 +105,5 @@ export function CaseScreen({ open, beside, margin, catalogue, meanings, taught, 
         </PeopleContext.Provider>
       </CatalogueProvider>
     </CaseContext.Provider>
-  );
-}
-
-const PARTS = ['complaint', 'evidence', 'cause', 'repair', 'proof'];
-
-const isEmpty = (r: OpenCase['record']) =>
-  r.case.said === '' &&
-  r.vehicle.vin === '' &&
-  r.symptom.length + r.scan.length + r.test.length + r.suspect.length + r.cause.length === 0;
-
-/** Brings a part into sight and the cursor to its heading, so that Tab goes on from there. */
-function goTo(part: string) {
-  history.replaceState(null, '', `#${part}`);
-  const heading = document.querySelector<HTMLElement>(`#${part} h2 a`);
-  heading?.scrollIntoView();
-  heading?.focus({ preventScroll: true });
-}
-
-/** Puts a link to the row with the cursor, or to the part in sight, on the clipboard. */
-async function copyLink(number: number): Promise<string> {
-  const main = document.querySelector('main');
-  const at = main?.contains(document.activeElement)
-    ? document.activeElement?.closest('[id]:not(input)')
-    : null;
-  const link = `${location.origin}/cases/${number}${at?.id ? `#${at.id}` : location.hash}`;
-  try {
-    await navigator.clipboard.writeText(link);
-    return 'Link copied';
-  } catch {
-    // Without permission for the clipboard the link still stands to be copied by hand.
-    return link;
-  }
-}
-
-function Header({ people }: { people: { id: string; name: string }[] }) {
-  const record = useCase((s) => s.record);
-  const cameBackAs = useCase((s) => s.open.cameBackAs);
-  const comebackOf = useCase((s) => s.open.comebackOf);
-  const c = record.case;
-  const empty = isEmpty(record);
-  const { id, number } = c;
-  const router = useRouter();
-  const edit = useCase((s) => s.edit);
-  const [linked, setLinked] = useState('');
-  useActions('On a case', [
-    ...PARTS.map((p, i) => ({ say: `Go to ${p}`, key: String(i + 1), run: () => goTo(p) })),
-    { say: 'Take what is offered', words: 'offer', run: () => void takeOffer() },
-    ...WAITS.map((w) => ({
-      say: w ? `Waits for ${w}` : 'Waits for nothing',
-      run: () => edit('case', id, 'waitsFor', w),
-    })),
-    ...people.map((p) => ({ say: `Lead: ${p.name}`, run: () => edit('case', id, 'leadId', p.id) })),
-    { say: 'Report', words: 'customer technician pdf', run: () => router.push(`/cases/${number}/report`) },
-    { say: 'History', words: 'who when', run: () => router.push(`/cases/${number}/history`) },
-    { say: 'Print this case', run: () => window.print() },
-    { say: 'Copy a link to this place', words: 'share', run: () => void copyLink(number).then(setLinked) },
-  ]);
-  useEffect(() => {
-    const press = (e: KeyboardEvent) => {
-      if (e.key !== 'Enter' || !e.altKey || e.ctrlKey || e.metaKey) return;
-      e.preventDefault();
-      takeOffer();
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, []);
-  return (
-    <Head>
-      <h1>
-        <Figure style={{ color: 'var(--accent)' }}>{c.number}</Figure> {vehicleName(record.vehicle)}{' '}
-        <span style={{ fontWeight: 400, color: 'var(--ink-2)' }}>— {headlineOf(record)}</span>
-      </h1>
-      {cameBackAs.map((b) => (
-        <Tag key={b.caseId} $tone="fail">
-          came back: <Link href={`/cases/${b.number}`}>case {b.number}</Link>
-        </Tag>
-      ))}
-      {comebackOf
-        .filter((b) => b.state !== 'rejected')
-        .map((b) => (
-          <Tag key={b.caseId} $tone="unsure">
-            comeback of <Link href={`/cases/${b.number}`}>case {b.number}</Link>
-          </Tag>
-        ))}
-      <span className="about">
-        {c.closedAt ? (
-          <>
-            <GradeMark grade={c.grade} cameBack={cameBackAs.length > 0} />
-            <Quiet>closed {day(c.closedAt)}</Quiet>
-          </>
-        ) : (
-          <>
-            <span style={{ width: 158 }}>
-              <ChoiceField
-                kind="case"
-                id={c.id}
-                field="waitsFor"
-                label="Waits for"
-                hideLabel
-                options={WAITS.map((w) => ({ value: w, label: w && `waits: ${w}` }))}
-                empty="waits for …"
-              />
-            </span>
-            {c.waitsFor !== '' && c.waitsFor !== 'diagnosis' && (
-              <span style={{ width: 150 }}>
-                <LineField
-                  kind="case"
-                  id={c.id}
-                  field="waitNote"
-                  label="What exactly"
-                  hideLabel
-                  placeholder="what exactly"
-                />
-              </span>
-            )}
-          </>
-        )}
-        <span style={{ width: 118 }}>
-          <ChoiceField
-            kind="case"
-            id={c.id}
-            field="leadId"
-            label="Lead"
-            hideLabel
-            options={[{ value: '', label: '' }, ...people.map((p) => ({ value: p.id, label: p.name }))]}
-            empty="lead?"
-          />
-        </span>
-        <Links id={c.id} />
-        {empty && !c.closedAt && <Discard id={c.id} />}
-        {linked && <Quiet role="status">{linked}</Quiet>}
-        <Undo />
-        <SaveMark />
-      </span>
-    </Head>
-  );
-}
-
-/** The way to what stands beside the sheet: reports and the history. */
-function Links({ id }: { id: string }) {
-  return (
-    <span style={{ display: 'flex', gap: 12 }}>
-      <Link href={`/cases/${id}/report`}>Report</Link>
-      <Link href={`/cases/${id}/history`}>History</Link>
-    </span>
-  );
-}
-
-/** Says in words whether everything is saved. */
-function SaveMark() {
-  const state = useCase((s) => s.saveState);
-  const waiting = useCase((s) => s.waiting.length + s.sending.length);
-  const conflicts = useCase((s) => s.conflicts.length);
-  const refused = useCase((s) => s.refused);
-  const drop = useCase((s) => s.dropRefused);
-  const flush = useCase((s) => s.flush);
-  return (
-    <span
-      role="status"
-      aria-live="polite"
-      style={{ minWidth: 74, fontSize: '0.8125rem', textAlign: 'right' }}
-    >
-      {state === 'saved' && <Quiet>Saved</Quiet>}
-      {(state === 'typing' || state === 'saving') && <Quiet>Saving …</Quiet>}
-      {state === 'offline' && (
-        <Tag $tone="fail">
-          No connection: {waiting} not saved yet, kept here
-          <Button $kind="quiet" onPress={() => void flush()}>
-            Try now
-          </Button>
-        </Tag>
-      )}
-      {state === 'stuck' && conflicts > 0 && (
-        <Tag $tone="unsure">
-          {conflicts === 1
-            ? 'Two versions of a field: choose'
-            : `Two versions of ${conflicts} fields: choose`}
-        </Tag>
-      )}
-      {refused.map((r) => (
-        <Tag key={r.change.id} $tone="fail" style={{ whiteSpace: 'normal' }}>
-          Not saved: {r.error}
-          <Button $kind="quiet" onPress={() => drop(r.change.id)}>
-            Let it go
-          </Button>
-        </Tag>
-      ))}
-    </span>
-  );
-}
-
-function Discard({ id }: { id: string }) {
-  const router = useRouter();
-  const [problem, setProblem] = useState('');
-  const discard = async () => {
-    const response = await fetch(`/api/cases/${id}`, { method: 'DELETE' });
-    if (response.ok) router.push('/');
-    else setProblem(((await response.json()) as { error?: string }).error ?? 'Not possible now.');
-  };
-  return (
-    <>
-      <Button $kind="quiet" onPress={() => void discard()}>
-        Throw away
-      </Button>
-      {problem && <span role="alert">{problem}</span>}
-    </>
   );
 }

@@ -63,40 +63,48 @@ export function Undo() {
   const putBack = useCase((s) => s.putBack);
   const passed = useRef<number[]>([]);
   const again = useRef<number[]>([]);
-  const busy = useRef(false);
   const entered = useRef('');
   const [says, setSays] = useState<{ text: string; again: boolean } | null>(null);
 
-  const ask = async (body: object, says: (lines: string[]) => string, isUndo: boolean) => {
-    if (busy.current) return;
-    busy.current = true;
-    await flush();
-    const { answer, problem } = await post(`/api/cases/${id}/history`, body, Answer);
-    const undone = answer?.undone;
-    if (undone) {
-      await refresh().catch(() => undefined);
-      passed.current.push(undone.seq, ...(isUndo ? [undone.by] : []));
-      if (isUndo) again.current.push(undone.by);
-    }
-    setSays({
-      text: problem || (undone ? says(undone.lines) : 'Nothing was changed here since the case was opened.'),
-      again: again.current.length > 0 && !problem,
+  // Pressed quickly, one follows the other: each looks at what the one before it left.
+  const queue = useRef(Promise.resolve());
+  const ask = (body: () => object | undefined, says: (lines: string[]) => string, isUndo: boolean) => {
+    queue.current = queue.current.then(async () => {
+      const asked = body();
+      if (!asked) return;
+      await flush();
+      const { answer, problem } = await post(`/api/cases/${id}/history`, asked, Answer);
+      const undone = answer?.undone;
+      if (undone) {
+        await refresh().catch(() => undefined);
+        passed.current.push(undone.seq, ...(isUndo ? [undone.by] : []));
+        if (isUndo) again.current.push(undone.by);
+      }
+      setSays({
+        text:
+          problem || (undone ? says(undone.lines) : 'Nothing was changed here since the case was opened.'),
+        again: again.current.length > 0 && !problem,
+      });
     });
-    busy.current = false;
   };
   const undo = () =>
     ask(
-      { undo: 'last', after: opened.current, skip: passed.current },
-      (l) => `Undone: ${l.join('; ')}`,
+      () => ({ undo: 'last', after: opened.current, skip: passed.current }),
+      (lines) => `Undone: ${lines.join('; ')}`,
       true,
     );
-  const redo = () => {
-    const seq = again.current.pop();
-    if (seq !== undefined) void ask({ undo: true, seq }, () => 'Done again.', false);
-  };
+  const redo = () =>
+    ask(
+      () => {
+        const seq = again.current.pop();
+        return seq === undefined ? undefined : { undo: true, seq };
+      },
+      () => 'Done again.',
+      false,
+    );
 
   useActions('On a case', [
-    { say: 'Undo', words: 'back', run: () => void undo() },
+    { say: 'Undo', words: 'back', run: undo },
     { say: 'Do again what was undone', words: 'redo', run: redo },
   ]);
   const act = useRef({ undo, redo });
@@ -113,7 +121,7 @@ export function Undo() {
         return;
       e.preventDefault();
       if (e.shiftKey) act.current.redo();
-      else void act.current.undo();
+      else act.current.undo();
     };
     window.addEventListener('focusin', enter);
     window.addEventListener('keydown', press);
@@ -130,7 +138,7 @@ export function Undo() {
 
   return (
     <>
-      <IconButton aria-label="Undo the last change" onPress={() => void undo()}>
+      <IconButton aria-label="Undo the last change" onPress={undo}>
         <Undo2 aria-hidden="true" />
       </IconButton>
       {says ? (

@@ -2,29 +2,18 @@
 
 import Link from 'next/link';
 import { nanoid } from 'nanoid';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
-import { firingPlan, readSheet, type Sheet } from '@/core/traces';
 import { ReadAs, type Preview } from '@/core/traces/files';
 import { vehicleName } from '@/core/vehicle';
 import { Button, Quiet } from '@/ui/controls';
 import type { Loaded } from '@/workers/trace-api';
 import { LostClashes } from '../case/fields';
 import { CaseContext, createCaseStore, useCase, type OpenCase } from '../case/store';
-import { Analyse } from './analyse';
-import { firingsOf, TraceCanvas } from './canvas';
-import {
-  createTraceStore,
-  SheetContext,
-  TraceContext,
-  useTrace,
-  useTraceStore,
-  type TraceStore,
-} from './open-trace';
+import { OpenSheet, type OtherTrace } from './open-sheet';
+import { createTraceStore, TraceContext, type TraceStore } from './open-trace';
 import { PreviewPane } from './preview';
-import { Readout } from './readout';
-import { SheetBar } from './sheet-bar';
 import { Source, type Given, type ScopeOffer } from './source';
 import { upload } from './upload';
 import { TraceWorker } from './worker';
@@ -37,32 +26,6 @@ const Head = styled.div`
   padding: 8px 14px;
   & h1 {
     font-size: 1.0625rem;
-  }
-`;
-const Work = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 340px;
-  height: calc(100vh - 54px - 40px);
-  min-height: 460px;
-  @media (max-width: 900px) {
-    grid-template-columns: 1fr;
-    height: auto;
-  }
-  & > div {
-    display: flex;
-    flex-direction: column;
-    min-height: 0;
-  }
-  & > div:first-child {
-    @media (max-width: 900px) {
-      height: 74vh;
-    }
-  }
-  & > aside {
-    overflow: auto;
-    padding: 12px 14px;
-    border-left: 1px solid var(--rule);
-    background: var(--ground);
   }
 `;
 const Progress = styled.div`
@@ -86,7 +49,7 @@ type Phase =
 interface Props {
   traceId: string | undefined;
   /** Traces that can be laid over this one. */
-  others: { id: string; name: string; hash: string; readAs: string }[];
+  others: OtherTrace[];
   scope: ScopeOffer;
 }
 
@@ -314,125 +277,5 @@ function Traced({ traceId, others, scope: scopeOffer }: Props) {
         </TraceContext.Provider>
       )}
     </main>
-  );
-}
-
-function OpenSheet({
-  traceId,
-  others,
-  problem,
-}: {
-  traceId: string;
-  others: Props['others'];
-  problem: string;
-}) {
-  const store = useTraceStore();
-  const trace = useCase((s) => s.record.trace.find((t) => t.id === traceId));
-  const vehicle = useCase((s) => s.record.vehicle);
-  const edit = useCase((s) => s.edit);
-  const cycles = useTrace((s) => s.cycles);
-  const over = useTrace((s) => s.over);
-  const [said, setSaid] = useState('');
-  const [overProblem, setOverProblem] = useState('');
-  const text = trace?.sheet ?? '';
-  const name = trace?.name ?? '';
-  const sheet = useMemo(() => readSheet(text), [text]);
-  const latest = useRef(sheet);
-  useEffect(() => {
-    latest.current = sheet;
-  }, [sheet]);
-  const handle = useMemo(
-    () => ({
-      name,
-      sheet,
-      write: (change: Partial<Sheet>) => {
-        latest.current = { ...latest.current, ...change };
-        edit('trace', traceId, 'sheet', JSON.stringify(latest.current));
-      },
-    }),
-    [name, sheet, edit, traceId],
-  );
-  const order = sheet.order || vehicle.firingOrder;
-  const plan = useMemo(() => {
-    const p = order ? firingPlan(order, vehicle.strokes, sheet.angles) : undefined;
-    return typeof p === 'string' ? undefined : p;
-  }, [order, vehicle.strokes, sheet.angles]);
-  const crank = sheet.crank;
-  const crankChannel = crank?.channel;
-  const crankEvery = crank?.every;
-  useEffect(() => {
-    const { worker, loaded } = store.getState();
-    const i = loaded.channels.findIndex((c) => c.name === crankChannel);
-    if (i < 0) return store.setState({ cycles: [] });
-    void worker.api.crank(i, crankEvery ?? 720).then((marks) => store.setState({ cycles: marks }));
-  }, [store, crankChannel, crankEvery]);
-  const firings = useMemo(
-    () => (crank && crank.every === 720 ? firingsOf(cycles, plan, crank.cylinder, crank.advance) : []),
-    [cycles, plan, crank],
-  );
-
-  // A place named in the address is shown: readings on the case link to where they were found.
-  useEffect(() => {
-    const id = new URLSearchParams(window.location.search).get('reading');
-    const place = id ? latest.current.places[id] : undefined;
-    if (!place) return;
-    const room = Math.max(
-      (place.to - place.from) * 0.6,
-      (store.getState().loaded.to - store.getState().loaded.from) / 60,
-    );
-    store.setState({ span: { from: place.from - room, to: place.to + room } });
-  }, [store]);
-
-  useEffect(() => () => over?.worker.end(), [over?.worker]);
-  const layOver = async (id: string) => {
-    setOverProblem('');
-    const other = others.find((o) => o.id === id);
-    if (!other) return store.setState({ over: undefined, overAnswer: undefined });
-    const w = new TraceWorker();
-    try {
-      const blob = await (await fetch(`/api/files/${other.hash}`)).blob();
-      const answer = await w.api.read(blob, ReadAs.parse(JSON.parse(other.readAs)));
-      if (!answer.ok) throw new Error(answer.message);
-      store.setState({ over: { name: other.name, worker: w, loaded: answer.value, shift: 0, stretch: 1 } });
-    } catch (e) {
-      w.end();
-      setOverProblem(e instanceof Error ? e.message : 'It could not be fetched.');
-    }
-  };
-  if (!trace) return <p style={{ padding: 16 }}>This trace is not on the case any more.</p>;
-  return (
-    <SheetContext.Provider value={handle}>
-      <Work>
-        <div>
-          <SheetBar
-            trace={trace}
-            order={order}
-            others={others.filter((o) => o.id !== traceId)}
-            onOver={(id) => void layOver(id)}
-            problem={overProblem || problem}
-          />
-          <TraceCanvas firings={firings} onMoment={setSaid} />
-          <Readout />
-          <p role="status" className="visually-hidden">
-            {said}
-          </p>
-        </div>
-        <aside aria-label="Analyses">
-          {trace.note && (
-            <p
-              style={{
-                color: 'var(--unsure)',
-                fontSize: '0.875rem',
-                whiteSpace: 'pre-line',
-                paddingBottom: 8,
-              }}
-            >
-              {trace.note}
-            </p>
-          )}
-          <Analyse order={order} strokes={vehicle.strokes} />
-        </aside>
-      </Work>
-    </SheetContext.Provider>
   );
 }
