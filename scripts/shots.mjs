@@ -35,7 +35,7 @@ const VIEWS = [
   { name: 'check', url: '/tests/filter-back-pressure', press: 'Show with invented readings', height: 1100 },
   { name: 'procedures', url: '/tests/procedures' },
   { name: 'find', url: '/find?q=corvane%20tessa%20P0171%20shakes%20at%20idle%20chunters' },
-  { name: 'action-line', url: '/cases/34', keys: '.', types: 'test does it' },
+  { name: 'action-line', url: '/cases/34', keys: '.', types: 'wait' },
 ];
 
 ensureInstalled();

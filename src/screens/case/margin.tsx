@@ -1,18 +1,15 @@
 'use client';
 
-import Link from 'next/link';
-import { usePathname } from 'next/navigation';
 import styled from 'styled-components';
-import { Empty, Figure, Quiet, Tag } from '@/ui/controls';
-import { age } from '@/ui/dates';
-import { GradeMark } from '@/ui/marks';
+import { Tag } from '@/ui/controls';
 import { baseCode } from '@/core/codes';
 import { ForkList } from '../compare/fork-list';
 import { ExperienceLinks } from '../experience/links';
 import { BulletinMargin } from './bulletins';
 import { GuideMargin } from './guide';
 import { useSuspectName } from './parts';
-import { useForks, usePrecedents } from './precedents';
+import { NearCases } from './near-cases';
+import { useForks } from './precedents';
 import { useCase } from './store';
 import { useUnexplained } from './unexplained';
 
@@ -42,36 +39,14 @@ const Aside = styled.aside`
     display: none;
   }
 `;
-const Card = styled.li`
-  padding: 7px 0 8px;
-  border-top: 1px solid var(--rule);
-  & a.open {
-    font-weight: 650;
-    text-decoration: none;
-  }
-  & a.open:hover {
-    text-decoration: underline;
-  }
-`;
-const Because = styled.p`
-  color: var(--ink-2);
-  & b {
-    font-weight: 600;
-    color: var(--ink-3);
-  }
-`;
-
 const MOST_UNEXPLAINED = 12;
 
 /** The margin thinks along: what is not explained, what it was before, the suspects. */
 export function Margin({ now }: { now: string }) {
-  const number = useCase((s) => s.record.case.number);
   const suspects = useCase((s) => s.record.suspect);
   const hasCause = useCase((s) => s.record.cause.length > 0);
   const unexplained = useUnexplained();
   const name = useSuspectName();
-  const path = usePathname();
-  const found = usePrecedents();
   const forks = useForks();
 
   return (
@@ -110,6 +85,7 @@ export function Margin({ now }: { now: string }) {
         </>
       )}
       <GuideMargin />
+      <NearCases now={now} />
       {forks.length > 0 && (
         <section aria-label="Forks">
           <h3>What separated them</h3>
@@ -118,44 +94,6 @@ export function Margin({ now }: { now: string }) {
       )}
       <BulletinMargin />
       <Known />
-      <h3>Near cases</h3>
-      {found.cases.length === 0 ? (
-        <Empty>
-          {found.searched <= 1
-            ? 'No other case yet. Every case recorded here shortens a later one.'
-            : `None of the shop’s ${found.searched - 1} other cases is near yet. A vehicle, a code or a symptom brings them up.`}
-        </Empty>
-      ) : (
-        <ul>
-          {found.cases.map((c) => (
-            <Card key={c.id}>
-              <Link className="open" href={`${path}?beside=${c.number}`} scroll={false}>
-                <Figure>{c.number}</Figure> {c.causes.join('; ') || c.headline}
-              </Link>
-              <br />
-              <GradeMark grade={c.grade} cameBack={c.comebacks.length > 0} />{' '}
-              <Quiet>
-                {c.vehicle} · {age(c.openedAt, new Date(now))} ago
-              </Quiet>
-              <Because>
-                <b>shares</b>{' '}
-                {c.reasons
-                  .filter((r) => r.points > 0.01 && r.of !== 'proof')
-                  .map((r) => r.text)
-                  .join(' · ')}
-              </Because>
-              {c.lacks.length > 0 && (
-                <Because>
-                  <b>has not</b> {c.lacks.slice(0, 5).join(', ')}
-                </Because>
-              )}
-              {c.comebacks.length > 0 && <Tag $tone="fail">came back as case {c.comebacks.join(', ')}</Tag>}{' '}
-              {c.isolated === 'not isolated' && <Tag $tone="unsure">cause not isolated</Tag>}{' '}
-              <Link href={`/compare?a=${number}&b=${c.number}`}>side by side</Link>
-            </Card>
-          ))}
-        </ul>
-      )}
     </Aside>
   );
 }
