@@ -6,6 +6,7 @@ export default defineConfig({
   test: {
     include: ['src/**/*.test.ts', 'demo/**/*.test.ts', 'scripts/**/*.test.ts', 'bench/**/*.test.ts'],
     maxWorkers: 2,
+    setupFiles: ['scripts/test-setup.ts'],
     testTimeout: 30_000,
   },
 });

@@ -139,3 +139,36 @@ test('a healthy engine’s trace from another case is laid over this one', async
     /16\.\d ° late against normal/,
   );
 });
+
+test('fingers on a tablet move the trace and pinch it wider', async ({ browser }) => {
+  const context = await browser.newContext({ hasTouch: true, viewport: { width: 1024, height: 768 } });
+  const page = await context.newPage();
+  await page.goto('/cases/25/traces/demo-trace-4');
+  const sheet = page.getByTestId('trace');
+  await sheet.waitFor();
+  /** How far one step of the arrow key goes, in seconds: a fixed share of what is shown. */
+  const step = async () => {
+    await sheet.focus();
+    for (const key of ['f', 'ArrowRight', 'g', 'ArrowLeft']) await page.keyboard.press(key);
+    const row = page.getByRole('table', { name: 'Marks' }).getByRole('row', { name: /^time/ });
+    const text = await row.innerText();
+    const [, figure, unit] = /(-?[\d.]+)\s*(s|ms|µs)\b(?![\s\S]*\d\s*(?:s|ms|µs)\b)/.exec(text)!;
+    return Math.abs(Number(figure)) * { s: 1, ms: 1e-3, µs: 1e-6 }[unit as 's']!;
+  };
+  const whole = await step();
+  const box = (await sheet.boundingBox())!;
+  const touch = await context.newCDPSession(page);
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  const fingers = (apart: number) => [
+    { x: x - apart, y, id: 0 },
+    { x: x + apart, y, id: 1 },
+  ];
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: fingers(40) });
+  for (let apart = 50; apart <= 160; apart += 10)
+    await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: fingers(apart) });
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  // Four times as far apart, a quarter of the time is shown; the gesture's first move only starts it.
+  await expect.poll(step).toBeLessThan(0.5 * whole);
+  expect(await step()).toBeGreaterThan(0.1 * whole);
+  await context.close();
+});

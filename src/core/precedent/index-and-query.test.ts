@@ -234,6 +234,9 @@ describe('shrinkage', () => {
     expect(shrinkage([10, 0, 0, 0], [10, 10, 10, 10])).toBe(SHRINK.least);
     expect(shrinkage([0, 0], [10, 10])).toBe(SHRINK.most);
   });
+  it('is not thrown off by rates next to nothing', () => {
+    expect(shrinkage([0, 1e-323], [1, 2])).toBe(SHRINK.most);
+  });
   it('always lies between its ends', () => {
     const list = fc.array(
       fc.record({ n: fc.integer({ min: 1, max: 50 }), share: fc.double({ min: 0, max: 1, noNaN: true }) }),

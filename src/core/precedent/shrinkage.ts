@@ -41,6 +41,8 @@ export function shrinkage(
   const v = p * (1 - p);
   if (own - noise <= 0) return most;
   const rho = (spread - v * noise) / (v * (own - noise));
-  if (rho <= 0) return most;
+  // Rates next to nothing leave nothing to divide by: they say as little as none.
+  if (!(rho > 0)) return most;
+  if (rho >= 1) return least;
   return Math.min(most, Math.max(least, (1 - rho) / rho));
 }

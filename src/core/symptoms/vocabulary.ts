@@ -61,7 +61,7 @@ regen-often | regenerates too often or not at all | regenerates too often; const
 adblue-warning | urea system warning | adblue warning; urea warning; def warning; no restart in; start prevented in; countdown to no start; scr fault message; exhaust fluid warning`,
   cooling: `
 overheat | overheats | overheats; overheating; runs hot; temperature gauge high; temp needle in red; boils over; boiling; gets too hot; overheated
-coolant-loss | loses coolant | loses coolant; coolant loss; losing water; low coolant; needs topping up with water; uses coolant; drinks water
+coolant-loss | loses coolant | loses coolant; coolant loss; losing water; low coolant; needs topping up with water; uses coolant; using coolant; goes through coolant; drinks water
 coolant-leak | coolant leak | coolant leak; water leak from engine; antifreeze on floor; drips coolant; puddle of coolant
 runs-cold | does not warm up | runs cold; does not warm up; never gets warm; slow to warm up; temperature gauge low; takes ages to warm up
 fan-always | cooling fan always on | fan always on; fan runs constantly; fan stays on; fan at full speed; fan roars
