@@ -43,6 +43,8 @@ function leadsTo(e: MouseEvent): string {
   const link = e.target instanceof Element ? e.target.closest<HTMLAnchorElement>('a[href]') : null;
   if (!link || e.defaultPrevented || e.button !== 0 || e.ctrlKey || e.metaKey || e.shiftKey) return '';
   if (link.origin !== location.origin || link.target || link.hasAttribute('download')) return '';
+  // What comes as a file leaves the page where it is.
+  if (link.pathname.startsWith('/api/')) return '';
   const here = location.pathname + location.search;
   return link.pathname + link.search === here ? '' : link.href;
 }
