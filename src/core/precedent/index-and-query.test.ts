@@ -9,6 +9,7 @@ import { readQuery } from './query';
 import { rank, readsReadings } from './search';
 import { SHRINK, shrinkage } from './shrinkage';
 import { suggest } from './suggest';
+import { testDigest } from './test-digest';
 import { wantedOf } from './wanted';
 import { mostShare } from './weights';
 
@@ -17,39 +18,8 @@ const catalogue = new Catalogue([
   { id: 'p2', kind: 'part', system: '', name: 'petrol pump', synonyms: [], mergedInto: 'p1', fresh: false },
   { id: 'f1', kind: 'failure', system: '', name: 'worn', synonyms: [], mergedInto: null, fresh: false },
 ]);
-const digest = (over: Partial<CaseDigest>): CaseDigest => ({
-  id: 'x',
-  number: 1,
-  open: false,
-  openedAt: '2026-03-10T08:00:00.000Z',
-  closedAt: '2026-03-12T08:00:00.000Z',
-  vehicle: {
-    id: 'v',
-    vin: '',
-    make: 'Corvane',
-    model: 'Tessa',
-    engine: '1.6 petrol',
-    year: 2015,
-    kind: 'car',
-    fuel: 'petrol',
-  },
-  codes: [],
-  symptoms: [],
-  conditions: [],
-  causes: [],
-  grade: 'proven',
-  isolated: 'unknown',
-  people: [],
-  vain: [],
-  misled: [],
-  minutes: null,
-  headline: '',
-  words: [],
-  unknown: [],
-  outcomes: [],
-  readings: [],
-  ...over,
-});
+const digest = (over: Partial<CaseDigest>): CaseDigest =>
+  testDigest({ openedAt: '2026-03-10T08:00:00.000Z', closedAt: '2026-03-12T08:00:00.000Z', ...over });
 const known = (index: CaseIndex) => ({
   makes: index.values('mk'),
   models: index.values('md'),

@@ -5,6 +5,7 @@ import { CaseIndex } from './case-index';
 import { countCauses } from './causes';
 import { explain, type Near } from './nearness';
 import { profileOf, type CaseDigest } from './profile';
+import { testDigest as digest } from './test-digest';
 import { codeMatches, readQuery } from './query';
 import { rank } from './search';
 import { sharesTrouble } from './trouble';
@@ -87,39 +88,6 @@ describe('reading a search line', () => {
   });
 });
 
-const digest = (over: Partial<CaseDigest>): CaseDigest => ({
-  id: 'x',
-  number: 1,
-  open: false,
-  openedAt: '2026-01-01T00:00:00Z',
-  closedAt: '2026-01-02T00:00:00Z',
-  vehicle: {
-    id: 'v',
-    vin: '',
-    make: 'Corvane',
-    model: 'Tessa',
-    engine: '1.6 petrol',
-    year: 2015,
-    kind: 'car',
-    fuel: 'petrol',
-  },
-  codes: [],
-  symptoms: [],
-  conditions: [],
-  causes: [],
-  grade: 'proven',
-  isolated: 'unknown',
-  people: [],
-  vain: [],
-  misled: [],
-  minutes: null,
-  headline: '',
-  words: [],
-  unknown: [],
-  outcomes: [],
-  readings: [],
-  ...over,
-});
 const other = { ...digest({}).vehicle, id: 'w', make: 'Pellar', model: 'Nib', engine: '1.0 petrol' };
 interface Shop {
   index: CaseIndex;

@@ -1,0 +1,36 @@
+import type { CaseDigest } from './profile';
+
+/** For tests: the digest of a closed, proven case of which nothing else is known, with what is given over it. */
+export const testDigest = (over: Partial<CaseDigest>): CaseDigest => ({
+  id: 'x',
+  number: 1,
+  open: false,
+  openedAt: '2026-01-01T00:00:00Z',
+  closedAt: '2026-01-02T00:00:00Z',
+  vehicle: {
+    id: 'v',
+    vin: '',
+    make: 'Corvane',
+    model: 'Tessa',
+    engine: '1.6 petrol',
+    year: 2015,
+    kind: 'car',
+    fuel: 'petrol',
+  },
+  codes: [],
+  symptoms: [],
+  conditions: [],
+  causes: [],
+  grade: 'proven',
+  isolated: 'unknown',
+  people: [],
+  vain: [],
+  misled: [],
+  minutes: null,
+  headline: '',
+  words: [],
+  unknown: [],
+  outcomes: [],
+  readings: [],
+  ...over,
+});
