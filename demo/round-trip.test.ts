@@ -117,6 +117,12 @@ function valuesOf(schema: z.ZodType): fc.Arbitrary<unknown> {
       return fc.integer({ min: 2000, max: 2090 }).map((n) => (schema.safeParse(n).success ? n : 4));
     case 'array':
       return fc.array(valuesOf(def.element!), { maxLength: 3 });
+    case 'object':
+      return fc.record(
+        Object.fromEntries(
+          Object.entries((schema as z.ZodObject).shape).map(([k, v]) => [k, valuesOf(v as z.ZodType)]),
+        ),
+      );
     case 'string':
       return fc
         .oneof(
@@ -186,6 +192,9 @@ function anyRecord(): fc.Arbitrary<CaseRecord> {
           if (kind === 'test') {
             // A check's id must be one that exists; its entries are kept as they are.
             links.checkId = '';
+            links.analysisId = pick() % 2 ? 'cam-crank' : '';
+            links.traceId = links.analysisId ? maybe('trace') : null;
+            if (!links.analysisId) links.ran = '';
             links.repeatOf = i > 0 ? maybe('test') : null;
             if (links.repeatOf === id) links.repeatOf = null;
           }
@@ -230,6 +239,7 @@ const OWNERS: Partial<Record<Kind, [string, string][]>> = {
   test: [['runId', 'run?']],
   condition: [['testId', 'test']],
   reading: [['testId', 'test']],
+  finding: [['testId', 'test']],
   bearing: [
     ['testId', 'test'],
     ['suspectId', 'suspect'],

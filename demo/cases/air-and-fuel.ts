@@ -159,6 +159,12 @@ export const airAndFuel = (at: At) => [
       },
     ],
     proof: [
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'smoke',
+        result: 'the old boot is off; smoke was not blown into the new one',
+      },
       { kind: 'record and clear', what: 'Scan, then clear', state: 'passed', at: at(410, '13:20') },
       {
         kind: 'complaint conditions',
@@ -335,6 +341,24 @@ export const airAndFuel = (at: At) => [
     ],
     proof: [
       {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'trims',
+        result: 'trims were reset with the pump; the drive shows pressure instead',
+      },
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'filter',
+        result: 'the strainer came new with the pump',
+      },
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'amps',
+        result: 'the old pump is off the car',
+      },
+      {
         kind: 'road test',
         what: 'Motorway slope at full throttle, fourth gear',
         state: 'passed',
@@ -483,6 +507,12 @@ export const airAndFuel = (at: At) => [
     ],
     proof: [
       {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'boost',
+        result: 'the hill was driven without the recorder',
+      },
+      {
         kind: 'road test',
         what: 'The customer’s hill, three times, warm',
         state: 'passed',
@@ -629,6 +659,12 @@ export const airAndFuel = (at: At) => [
       },
     ],
     proof: [
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'boost',
+        result: 'the hill was driven full; the recorder was on another job',
+      },
       {
         kind: 'complaint conditions',
         what: 'Church hill with twelve aboard',
@@ -787,6 +823,13 @@ export const airAndFuel = (at: At) => [
     ],
     proof: [
       {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'air',
+        result: 'the line set is new; clear hose was not fitted again',
+      },
+      { kind: 'complaint conditions', what: 'Stood outside for three nights', state: 'passed' },
+      {
         kind: 'cold start',
         what: 'Next morning after a night outside',
         state: 'passed',
@@ -905,6 +948,12 @@ export const airAndFuel = (at: At) => [
       },
     ],
     proof: [
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'trim',
+        result: 'the drive out of the village shows it',
+      },
       {
         kind: 'road test',
         what: 'Twenty minutes, then pulling out of the village ten times',

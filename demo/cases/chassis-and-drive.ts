@@ -105,6 +105,12 @@ export const chassisAndDrive = (at: At) => [
       },
     ],
     proof: [
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'see',
+        result: 'the new ring was looked over before it went in; fitted, it cannot be seen',
+      },
       { kind: 'road test', what: 'Twenty slow stops on dry road', state: 'passed', at: at(428, '14:00') },
     ],
     followUps: [{ dueAt: at(398, '09:00'), state: 'held', doneAt: at(395, '09:00') }],
@@ -192,6 +198,12 @@ export const chassisAndDrive = (at: At) => [
       },
     ],
     proof: [
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'gas',
+        result: 'no gas was found the first time either',
+      },
       {
         kind: 'road test',
         what: 'Twenty kilometres',
@@ -332,6 +344,18 @@ export const chassisAndDrive = (at: At) => [
       },
     ],
     proof: [
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'gas',
+        result: 'the cooling system was filled fresh; pressure rise shows it',
+      },
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'leakd',
+        result: 'cylinder leakage would need the plugs out again; pressure rise shows it',
+      },
       {
         kind: 'complaint conditions',
         what: 'The hill, trailer behind, thirty degrees',
@@ -474,6 +498,12 @@ export const chassisAndDrive = (at: At) => [
       },
     ],
     proof: [
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'turn',
+        result: 'the old flywheel is off the car',
+      },
       {
         kind: 'complaint conditions',
         what: 'Horse box behind, ten starts on the slope',
@@ -677,6 +707,12 @@ export const chassisAndDrive = (at: At) => [
     ],
     proof: [
       {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'open',
+        result: 'the old hoses are off the car',
+      },
+      {
         kind: 'road test',
         what: 'Ten kilometres of town, then wheel temperature',
         state: 'passed',
@@ -878,6 +914,13 @@ export const chassisAndDrive = (at: At) => [
       },
     ],
     proof: [
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'soap',
+        result: 'the new spring was not soaped; the night shows it',
+      },
+      { kind: 'complaint conditions', what: 'Stood over a frosty night', state: 'passed' },
       {
         kind: 'cold start',
         what: 'Measured again after a frosty night',

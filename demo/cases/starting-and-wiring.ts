@@ -232,6 +232,12 @@ export const startingAndWiring = (at: At) => [
     ],
     proof: [
       {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'ground',
+        result: 'the bare spot is sleeved and cannot be probed any more',
+      },
+      {
         kind: 'complaint conditions',
         what: 'Market cobbles, four times',
         state: 'passed',
@@ -366,6 +372,18 @@ export const startingAndWiring = (at: At) => [
       },
     ],
     proof: [
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'cam',
+        result: 'the camera was unplugged for the search only',
+      },
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'fuses',
+        result: 'found by the whole draw, which is right again',
+      },
       {
         kind: 'complaint conditions',
         what: 'Stood from Friday to Monday',
@@ -528,14 +546,13 @@ export const startingAndWiring = (at: At) => [
         text: 'Engine control\nU0121 Lost communication with ABS module  stored\nTransmission\nU0121 Lost communication with ABS  stored\nABS: no response\nSteering\nU0415 Invalid data received from ABS  stored\nU0121 Lost communication with ABS  active\nInstrument cluster\nU0121 Lost communication with ABS  active\nAirbag: no codes\nBattery: 12.6 V',
       },
       {
-        at: at(237, '15:30'),
-        phase: 'after clear',
+        at: at(237, '14:40'),
         text: 'Engine: no codes\nABS\nC1225 Supply voltage low  intermittent\nSteering: no codes',
       },
       {
         at: at(236, '16:00'),
         phase: 'after repair',
-        text: 'Engine: no codes\nABS: no codes\nSteering: no codes\nInstrument cluster: no codes',
+        text: 'Engine: no codes\nTransmission: no codes\nABS: no codes\nSteering: no codes\nInstrument cluster: no codes',
       },
     ],
     clears: [{ at: at(237, '15:00') }, { at: at(236, '14:00') }],
@@ -628,6 +645,12 @@ export const startingAndWiring = (at: At) => [
       },
     ],
     proof: [
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'fuse',
+        result: 'the joint is sealed and cannot be probed any more',
+      },
       {
         kind: 'complaint conditions',
         what: 'Hose on the windscreen for fifteen minutes, engine running',
@@ -724,6 +747,12 @@ export const startingAndWiring = (at: At) => [
       },
     ],
     proof: [
+      {
+        kind: 'failing test again',
+        state: 'not possible',
+        test: 'brush',
+        result: 'the old brushes are off the car',
+      },
       {
         kind: 'complaint conditions',
         what: 'Idle for twenty minutes with everything on',

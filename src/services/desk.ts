@@ -145,5 +145,5 @@ function nextStep(r: CaseRecord): string {
   if (r.repair.some((x) => x.authorisation === 'asked')) return 'do the repair';
   if (!repair) return unexplained ? `cause leaves ${unexplained} unexplained` : 'agree and do the repair';
   const missing = gradeProof({ ...r, comebackNumbers: [] }).missing[0];
-  return proof ? 'close it' : (missing ?? 'prove the repair');
+  return proof ? 'close it' : (missing?.say ?? 'prove the repair');
 }

@@ -1,6 +1,6 @@
 import type { CaseRecord, Kind } from '@/core/case';
 import { gradeProof } from '@/core/cause';
-import { judgeWhole } from '@/core/checks';
+import { judgeTests } from '@/core/checks';
 import type { Tx } from '@/store/database';
 import { appendHistory, loadCase, updateRow } from '@/store/rows';
 import { confirmedComebacks } from '@/store/shop';
@@ -18,8 +18,14 @@ export interface Writer {
   at: string;
 }
 
-const JUDGED: Kind[] = ['test', 'condition', 'reading', 'input'];
+const JUDGED: Kind[] = ['test', 'condition', 'reading', 'input', 'finding'];
 const GRADED: Kind[] = [
+  'case',
+  'symptom',
+  'earlier',
+  'module',
+  'explains',
+  'finding',
   'cause',
   'repair',
   'scan',
@@ -72,27 +78,14 @@ export async function recompute(
 }
 
 async function judge(tx: Tx, record: CaseRecord, only: Set<string> | undefined): Promise<void> {
-  for (const test of record.test) {
-    if (only && !only.has(test.id)) continue;
-    const readings = record.reading.filter((r) => r.testId === test.id);
-    const judged = judgeWhole(
-      test,
-      record.condition.filter((c) => c.testId === test.id),
-      readings,
-      record.input.filter((i) => i.testId === test.id),
-    );
-    for (const [i, r] of readings.entries()) {
-      const j = judged.readings[i]!;
-      if (j.verdict !== r.verdict || j.because !== r.because) {
-        Object.assign(r, j);
-        await updateRow(tx, 'reading', r.id, { ...j });
-      }
-    }
-    const j = judged.test;
-    if (j.verdict !== test.verdict || j.because !== test.because) {
-      Object.assign(test, j);
-      await updateRow(tx, 'test', test.id, { ...j });
-    }
+  const { tests, readings } = judgeTests(record, only);
+  for (const { row, verdict } of readings) {
+    Object.assign(row, verdict);
+    await updateRow(tx, 'reading', row.id, { ...verdict });
+  }
+  for (const { row, verdict } of tests) {
+    Object.assign(row, verdict);
+    await updateRow(tx, 'test', row.id, { ...verdict });
   }
 }
 

@@ -23,6 +23,7 @@ export const TABLES: Record<Kind, AnyTable> = {
   condition: s.testConditions,
   reading: s.readings,
   input: s.testInputs,
+  finding: s.findings,
   run: s.runs,
   attachment: s.attachments,
   trace: s.traces,

@@ -10,11 +10,15 @@ export const SCAN_PHASES = [
   'after repair',
 ] as const;
 
+/** What a scan read, where a person or the report said so; empty: what its modules say. */
+export const SCAN_SCOPES = ['', 'vehicle', 'modules', 'nothing'] as const;
+
 /** One reading-out of fault codes. The pasted text is kept as it came. */
 export const Scan = z.object({
   ...base,
   at: z.iso.datetime(),
   phase: z.enum(SCAN_PHASES).default(''),
+  scope: z.enum(SCAN_SCOPES).default(''),
   tool: line,
   key: z.enum(['', 'off', 'on', 'start']).default(''),
   engine: z.enum(['', 'off', 'cranking', 'running']).default(''),
@@ -31,7 +35,14 @@ export const Clear = z.object({ ...base, at: z.iso.datetime(), note: line });
 export type Clear = z.infer<typeof Clear>;
 
 /** A controller on the vehicle's network, as one scan met it. */
-export const Module = z.object({ ...base, scanId: owner, name: line, answered: z.boolean().default(true) });
+export const Module = z.object({
+  ...base,
+  scanId: owner,
+  name: line,
+  answered: z.boolean().default(true),
+  /** Off where the tool was broken off before it had read this one. */
+  read: z.boolean().default(true),
+});
 export type Module = z.infer<typeof Module>;
 
 export const CODE_STATUSES = [
@@ -132,6 +143,12 @@ export const Test = z.object({
   caughtUnder: line,
   /** The computed check this test is, with its entries as `input` rows; empty for a plain test. */
   checkId: line,
+  /** The analysis of a trace this test is, with what it found as `finding` rows; empty for other tests. */
+  analysisId: line,
+  /** The trace it was run on. */
+  traceId: ref,
+  /** Its channels by role and its settings, as JSON (`Ran` of core/traces). */
+  ran: prose,
   /** A person's verdict over the computed one, with the reason. */
   overrule: z.enum(VERDICTS).default(''),
   overruleWhy: line,
@@ -182,6 +199,33 @@ export const Reading = z.object({
   because: prose,
 });
 export type Reading = z.infer<typeof Reading>;
+
+/** What was found speaks for a cause, against it, or rules it out. */
+export const Speaks = z.object({
+  says: z.enum(['for', 'against', 'rules out']),
+  /** By the words of the list of parts and failures; no failure: whatever is wrong with the part. */
+  part: z.string().min(1).max(120),
+  failure: z.string().max(120).default(''),
+  where: z.string().max(120).default(''),
+});
+export type Speaks = z.infer<typeof Speaks>;
+
+/** One thing an analysis found, kept as it was found. It is not judged again. */
+export const FindingRow = z.object({
+  ...base,
+  testId: owner,
+  about: line,
+  verdict: z.enum(VERDICTS).default(''),
+  because: prose,
+  /** The figure it rests on, with its unit, the limit it was held against, and how far it is from it. */
+  figure: line,
+  limit: line,
+  distance: line,
+  /** Where in the trace, as JSON (channel, from, to in seconds). */
+  place: line,
+  speaks: z.array(Speaks).max(12).default([]),
+});
+export type FindingRow = z.infer<typeof FindingRow>;
 
 /** A stored file: photo, capture, report. The bytes live under `data/` by their hash. */
 export const Attachment = z.object({

@@ -8,3 +8,4 @@ export * from './kinds';
 export * from './procedure';
 export * from './history';
 export * from './share';
+export * from './done';

@@ -24,6 +24,7 @@ export const KINDS = {
   condition: evidence.Condition,
   reading: evidence.Reading,
   input: evidence.Input,
+  finding: evidence.FindingRow,
   run: evidence.Run,
   attachment: evidence.Attachment,
   trace: evidence.Trace,
@@ -56,6 +57,8 @@ export const COMPUTED: Partial<Record<Kind, readonly string[]>> = {
   case: ['id', 'revision', 'number', 'openedAt', 'grade', 'gradeWhy', 'seq'],
   test: ['verdict', 'because'],
   reading: ['verdict', 'because'],
+  // What an analysis found stays as it was found; a person's word stands on the test beside it.
+  finding: ['about', 'verdict', 'because', 'figure', 'limit', 'distance', 'place', 'speaks'],
 };
 
 /** Rows that go when their owner goes: kind → [field that names the owner, owner's kind]. */
@@ -68,6 +71,7 @@ export const OWNED: Partial<Record<Kind, readonly (readonly [string, Kind])[]>> 
   condition: [['testId', 'test']],
   reading: [['testId', 'test']],
   input: [['testId', 'test']],
+  finding: [['testId', 'test']],
   attachment: [
     ['testId', 'test'],
     ['partId', 'part'],

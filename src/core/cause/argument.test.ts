@@ -1,9 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { KINDS, PROOF_KINDS, type RowOf } from '@/core/case';
+import { KINDS, type RowOf } from '@/core/case';
 import { Catalogue } from './catalogue';
 import { matchComeback, type ComebackFacts } from './comeback';
-import { gradeProof, type GradeInput } from './grade';
 import { isolationOf } from './isolation';
 import { proofPlan } from './proof-plan';
 import { STARTER_FAILURES, STARTER_PARTS } from './starter';
@@ -24,7 +23,7 @@ describe('isolation', () => {
   const passed = row('test', { repeatOf: 'f', verdict: 'pass', at: day(6) });
   const repair = (over: object) => row('repair', { what: 'pump', at: day(4), ...over });
   const of = (repairs: RowOf<'repair'>[], tests = [failed, passed], explains: RowOf<'explains'>[] = []) =>
-    isolationOf({ repair: repairs, test: tests, explains }).state;
+    isolationOf({ repair: repairs, test: tests, explains, cause: [], scan: [] }).state;
 
   it('is given by one change between the failing and the passing test', () => {
     expect(of([repair({})])).toBe('isolated');
@@ -35,6 +34,8 @@ describe('isolation', () => {
       repair: [repair({ alsoChanged: 'plugs and coil' })],
       test: [failed, passed],
       explains: [],
+      cause: [],
+      scan: [],
     });
     expect(r.changes).toEqual(['replaced: pump', 'plugs', 'coil']);
     expect(r.because).toMatch(/^3 changes/);
@@ -127,6 +128,9 @@ describe('comebacks', () => {
 
 describe('the proof plan', () => {
   const facts = {
+    case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: day(1) }),
+    cause: [],
+    earlier: [],
     scan: [row('scan', { id: 's' })],
     clear: [],
     module: [],
@@ -260,81 +264,5 @@ describe('suspects that the case offers', () => {
     ]);
     const suspect = [row('suspect', { partId: 'air-flow meter' }), row('suspect', { words: 'Thingummy' })];
     expect(suggestSuspects({ ...base, earlier, suspect }, catalogue)).toEqual([]);
-  });
-});
-
-describe('a grade is earned', () => {
-  const failed = row('test', { id: 't1', verdict: 'fail' });
-  const again = row('test', { id: 't2', verdict: 'pass', repeatOf: 't1' });
-  const repaired = (over: Partial<GradeInput>): GradeInput => ({
-    case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: day(1) }),
-    cause: [row('cause', { state: 'repaired' })],
-    repair: [row('repair')],
-    scan: [],
-    clear: [],
-    code: [],
-    role: [],
-    test: [],
-    proof: [],
-    followUp: [],
-    comebackNumbers: [],
-    ...over,
-  });
-  const drive = row('proof', { kind: 'road test', state: 'passed' });
-  const tick = (testId: string | null) =>
-    row('proof', { kind: 'failing test again', state: 'passed', testId });
-
-  it('a tick alone proves nothing: a test that passed has to stand behind it', () => {
-    const said = gradeProof(repaired({ test: [failed], proof: [drive, tick(null)] }));
-    expect(said.grade).toBe('claimed');
-    expect(said.missing.join()).toMatch(/no reading shows it/);
-    expect(gradeProof(repaired({ test: [failed, again], proof: [drive, tick('t2')] })).grade).toBe('proven');
-    expect(gradeProof(repaired({ proof: [drive, tick(null)] })).grade).toBe('claimed');
-  });
-
-  it('a test that passed before any repair proves no repair', () => {
-    const early = row('test', { id: 't3', verdict: 'pass', repeatOf: 't1', at: day(3) });
-    const at = (d: number) =>
-      repaired({ repair: [row('repair', { at: day(d) })], test: [failed, early], proof: [drive] });
-    expect(gradeProof(at(4)).grade).toBe('claimed');
-    expect(gradeProof(at(3)).grade).toBe('proven');
-    const linked = { ...at(4), proof: [drive, tick('t3')] };
-    expect(gradeProof(linked).grade).toBe('claimed');
-    const declined = repaired({
-      repair: [row('repair', { at: day(1), authorisation: 'declined' }), row('repair', { at: day(4) })],
-      test: [failed, early],
-      proof: [drive],
-    });
-    expect(gradeProof(declined).grade).toBe('claimed');
-  });
-
-  it('never rises when evidence is taken away', () => {
-    const rank = ['', 'claimed', 'checked', 'proven', 'held'];
-    const steps = fc.array(fc.tuple(fc.constantFrom(...PROOF_KINDS), fc.boolean()), { maxLength: 5 });
-    const full = (kinds: [(typeof PROOF_KINDS)[number], boolean][]) =>
-      repaired({
-        test: [failed, again],
-        clear: [row('clear', { at: day(3) })],
-        scan: [row('scan', { id: 's', at: day(4), phase: 'after repair' })],
-        followUp: [row('followUp', { state: 'held' })],
-        proof: kinds.map(([kind, linked]) =>
-          row('proof', { kind, state: 'passed', testId: linked ? 't2' : null }),
-        ),
-      });
-    fc.assert(
-      fc.property(
-        steps,
-        fc.constantFrom('test', 'clear', 'scan', 'followUp', 'proof', 'repair', 'cause'),
-        fc.nat(),
-        (kinds, list, which) => {
-          const input = full(kinds);
-          const rows = input[list as 'test'];
-          if (rows.length === 0) return true;
-          const fewer = { ...input, [list]: rows.filter((_, i) => i !== which % rows.length) };
-          return rank.indexOf(gradeProof(fewer).grade) <= rank.indexOf(gradeProof(input).grade);
-        },
-      ),
-      { numRuns: 400 },
-    );
   });
 });

@@ -1,9 +1,7 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { KINDS, PROOF_KINDS, type CatalogueItem, type RowOf } from '@/core/case';
+import { KINDS, type CatalogueItem, type RowOf } from '@/core/case';
 import { Catalogue, causeName } from './catalogue';
 import { coverOf } from './cover';
-import { gradeProof, type GradeInput } from './grade';
 import { STARTER_FAILURES, STARTER_PARTS } from './starter';
 
 const item = (over: Partial<CatalogueItem>): CatalogueItem => ({
@@ -76,108 +74,18 @@ const row = <K extends keyof typeof KINDS>(kind: K, over: Record<string, unknown
     at: '2026-01-01T00:00:00Z',
     ...over,
   }) as RowOf<K>;
-const repaired = (over: Partial<GradeInput> = {}): GradeInput => ({
-  case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: '2026-01-01T00:00:00Z' }),
-  cause: [row('cause', { state: 'repaired' })],
-  repair: [row('repair', {})],
-  scan: [],
-  clear: [],
-  code: [],
-  role: [],
-  test: [],
-  proof: [],
-  followUp: [],
-  comebackNumbers: [],
-  ...over,
-});
-const RANK = ['', 'claimed', 'checked', 'proven', 'held'];
-
-describe('proof grade', () => {
-  const failed = row('test', { id: 't1', verdict: 'fail' });
-  const again = row('test', { id: 't2', verdict: 'pass', repeatOf: 't1' });
-  const drive = row('proof', { kind: 'road test', state: 'passed' });
-
-  it('climbs: none, claimed, checked, proven, held', () => {
-    const at = '2026-01-02T00:00:00Z';
-    const scan = row('scan', { id: 's', at: '2026-01-03T00:00:00Z', phase: 'after repair' });
-    expect(gradeProof(repaired({ repair: [] })).grade).toBe('');
-    expect(gradeProof(repaired()).grade).toBe('claimed');
-    expect(gradeProof(repaired({ clear: [row('clear', { at })], scan: [scan] })).grade).toBe('checked');
-    expect(gradeProof(repaired({ test: [failed, again], proof: [drive] })).grade).toBe('proven');
-    expect(
-      gradeProof(
-        repaired({ test: [failed, again], proof: [drive], followUp: [row('followUp', { state: 'held' })] }),
-      ).grade,
-    ).toBe('held');
-  });
-
-  it('does not take a code for gone that stands again, unless it is aside', () => {
-    const base = {
-      clear: [row('clear', { at: '2026-01-02T00:00:00Z' })],
-      scan: [row('scan', { id: 's', at: '2026-01-03T00:00:00Z', phase: 'after repair' })],
-      code: [row('code', { scanId: 's', code: 'P1' })],
-    };
-    expect(gradeProof(repaired(base)).grade).toBe('claimed');
-    expect(gradeProof(repaired({ ...base, role: [row('role', { code: 'P1', role: 'aside' })] })).grade).toBe(
-      'checked',
-    );
-  });
-
-  it('needs the test repeated and the conditions met, not one of them', () => {
-    expect(gradeProof(repaired({ test: [failed, again] })).grade).toBe('claimed');
-    expect(gradeProof(repaired({ proof: [drive] })).missing.join()).toMatch(/failing test again/);
-  });
-
-  it('falls to claimed by a comeback and by a failed step, and says so', () => {
-    const proven = { test: [failed, again], proof: [drive] };
-    expect(gradeProof(repaired({ ...proven, comebackNumbers: [11] }))).toMatchObject({
-      grade: 'claimed',
-      because: expect.stringContaining('case 11'),
-    });
-    expect(
-      gradeProof(
-        repaired({ ...proven, proof: [drive, row('proof', { kind: 'cold start', state: 'failed' })] }),
-      ).grade,
-    ).toBe('claimed');
-  });
-
-  it('never falls when a passed step is added, never rises when one is taken away', () => {
-    const kind = fc.constantFrom(...PROOF_KINDS);
-    const state = fc.constantFrom(
-      'open' as const,
-      'passed' as const,
-      'failed' as const,
-      'not possible' as const,
-    );
-    fc.assert(
-      fc.property(
-        fc.array(fc.tuple(kind, state), { maxLength: 6 }),
-        kind,
-        fc.boolean(),
-        (steps, extra, withTests) => {
-          const proof = steps.map(([k, s]) => row('proof', { kind: k, state: s }));
-          const test = withTests ? [failed, again] : [];
-          const before = RANK.indexOf(gradeProof(repaired({ proof, test })).grade);
-          const after = RANK.indexOf(
-            gradeProof(repaired({ proof: [...proof, row('proof', { kind: extra, state: 'passed' })], test }))
-              .grade,
-          );
-          const passed = proof.findIndex((p) => p.state === 'passed');
-          const fewer = RANK.indexOf(
-            gradeProof(repaired({ proof: proof.filter((_, i) => i !== passed), test })).grade,
-          );
-          return after >= before && fewer <= before;
-        },
-      ),
-    );
-  });
-});
-
 describe('cover', () => {
   it('lists chased codes, symptoms and failed tests, and who explains them', () => {
     const cause = row('cause', { id: 'c' });
     const items = coverOf(
       {
+        case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: '2026-01-01T00:00:00Z' }),
+        scan: [],
+        clear: [],
+        module: [],
+        code: [],
+        repair: [],
+        earlier: [],
         cause: [cause],
         role: [row('role', { code: 'P1', role: 'chase' }), row('role', { code: 'P2', role: 'leftover' })],
         symptom: [

@@ -1,4 +1,5 @@
 import type { CaseRecord } from '@/core/case';
+import { effectiveRoles } from '@/core/codes';
 
 export interface CoverItem {
   of: 'code' | 'symptom' | 'test';
@@ -7,10 +8,12 @@ export interface CoverItem {
   label: string;
   /** Ids of causes that account for it. */
   causeIds: string[];
+  /** A code whose role is only proposed. */
+  proposed?: boolean;
 }
 
 /**
- * What a cause must account for: every code marked chase, every symptom not known to be absent, and
+ * What a cause must account for: every code that is chased, its role given or only proposed, every symptom not known to be absent, and
  * every failed test that no later repeat replaced; and which causes explain each.
  *
  * @param record the rows of the case
@@ -18,7 +21,21 @@ export interface CoverItem {
  * @returns all items in the order codes, symptoms, tests; those with empty `causeIds` are unexplained
  */
 export function coverOf(
-  record: Pick<CaseRecord, 'role' | 'symptom' | 'test' | 'explains' | 'cause'>,
+  record: Pick<
+    CaseRecord,
+    | 'role'
+    | 'symptom'
+    | 'test'
+    | 'explains'
+    | 'cause'
+    | 'scan'
+    | 'clear'
+    | 'module'
+    | 'code'
+    | 'repair'
+    | 'earlier'
+    | 'case'
+  >,
   symptomLabel: (concept: string) => string,
 ): CoverItem[] {
   const causes = new Set(record.cause.map((c) => c.id));
@@ -32,8 +49,16 @@ export function coverOf(
     label,
     causeIds: explained(of, what),
   });
+  const given = new Set(record.role.filter((r) => r.role !== '').map((r) => r.code));
+  const chased = new Set([
+    ...record.role.filter((r) => r.role === 'chase').map((r) => r.code),
+    ...[...effectiveRoles(record)].flatMap(([code, role]) => (role === 'chase' ? [code] : [])),
+  ]);
   return [
-    ...record.role.filter((r) => r.role === 'chase').map((r) => item('code', r.code, r.code)),
+    ...[...chased].map((code): CoverItem => ({
+      ...item('code', code, code),
+      ...(given.has(code) ? {} : { proposed: true }),
+    })),
     ...record.symptom
       .filter((s) => s.reproduced !== 'no')
       .map((s) => item('symptom', s.id, s.concept ? symptomLabel(s.concept) : s.words || 'symptom')),

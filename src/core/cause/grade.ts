@@ -1,8 +1,25 @@
-import type { CaseRecord, Grade } from '@/core/case';
+import { doneRepairs, type CaseRecord, type DoneRepair, type Grade } from '@/core/case';
+import { coverages, coursesOf, effectiveRoles, type CodeCourse } from '@/core/codes';
+import { conditionsLeft } from './conditions-met';
+import { readWords } from './closing';
+import type { Missing } from './missing';
 
-type GradeFacts = Pick<
+export type GradeFacts = Pick<
   CaseRecord,
-  'case' | 'cause' | 'repair' | 'scan' | 'clear' | 'code' | 'role' | 'test' | 'proof' | 'followUp'
+  | 'case'
+  | 'cause'
+  | 'explains'
+  | 'repair'
+  | 'scan'
+  | 'module'
+  | 'clear'
+  | 'code'
+  | 'role'
+  | 'symptom'
+  | 'earlier'
+  | 'test'
+  | 'proof'
+  | 'followUp'
 >;
 
 /** Earlier cases are lowered by comebacks: later cases confirmed to be the same trouble again. */
@@ -13,122 +30,305 @@ export interface GradeInput extends GradeFacts {
 export interface GradeResult {
   grade: Grade;
   because: string;
-  /** What the next higher grade still asks for, in words. */
-  missing: string[];
+  /** What stands in the way of the higher grades, the next one first. */
+  missing: Missing[];
 }
 
-const has = <T>(list: T[], test: (t: T) => boolean) => list.some(test);
-
 /**
- * The grade of a case's proof: *claimed* (nothing after the repair), *checked* (codes cleared and
- * not back), *proven* (the failing test repeated and passed, and the conditions of the complaint
- * met), *held* (no return after the follow-up). A confirmed comeback brings it down to claimed.
+ * The grade of a case's proof, from scans and tests by their times; ticks raise nothing by themselves.
+ *
+ * - *claimed*: repaired, and nothing measured after the repair shows that it held, or something speaks against it.
+ * - *checked*: cleared, and a scan afterwards that read their modules without the chased codes; where no code was
+ *   chased, the failing tests repeated and passing, or such a scan without a code.
+ * - *proven*: besides, every failing test repeated and passing or waived with a reason, the conditions of the
+ *   complaint met, every confirmed cause repaired.
+ * - *held*: no return at the follow-up.
+ *
  * The steps are the house plan's (shared words of the product); no outside source.
  *
- * @param input the rows of the case and its comebacks
- * @returns grade, the sentence why, and what is missing for the next one; no grade without a repair
+ * @param input the rows of the case with their verdicts, and its comebacks
+ * @returns grade, the sentence why, and what is missing for the next ones; no grade without a done repair
  */
 export function gradeProof(input: GradeInput): GradeResult {
-  const repaired = has(input.cause, (c) => c.state === 'repaired') && input.repair.length > 0;
-  if (!repaired) {
+  const done = doneRepairs(input);
+  if (!input.cause.some((c) => c.state === 'repaired') || done.length === 0)
     return {
       grade: '',
-      because: 'No repair recorded for a cause yet.',
-      missing: ['a cause marked repaired, with what was done'],
+      because: 'No repair done for a cause yet.',
+      missing: [
+        { for: 'claimed', of: 'repair', say: 'a cause marked repaired, with what was done and when' },
+      ],
     };
-  }
-  if (input.comebackNumbers.length) {
-    return {
-      grade: 'claimed',
-      because: `Came back as case ${input.comebackNumbers.join(', ')}: the repair did not hold.`,
-      missing: [],
-    };
-  }
-  const failedStep = input.proof.find((p) => p.state === 'failed');
-  if (failedStep) {
-    return {
-      grade: 'claimed',
-      because: `A proof step failed: ${failedStep.what || failedStep.kind}.`,
-      missing: ['that step passed'],
-    };
-  }
-  const checked = codesStayedAway(input);
-  const repeated = testRepeated(input);
-  const ticked = tickedAgain(input);
-  const met = has(
-    input.proof,
-    (p) =>
-      p.state === 'passed' &&
-      (p.kind === 'road test' || p.kind === 'cold start' || p.kind === 'complaint conditions'),
-  );
-  const proven = (repeated || ticked === 'shown') && met;
-  const held =
-    has(input.followUp, (f) => f.state === 'held') && !has(input.followUp, (f) => f.state === 'came back');
-  if (proven && held)
-    return { grade: 'held', because: 'Proven, and no return at the follow-up.', missing: [] };
-  if (proven) {
-    return {
-      grade: 'proven',
-      because: 'The failing test passed after the repair, and the conditions of the complaint were met.',
-      missing: ['a follow-up that finds no return'],
-    };
-  }
-  const missing = [
-    ...(repeated || ticked === 'shown'
-      ? []
-      : ticked === 'only said'
-        ? ['the failing test repeated on the case: it is ticked as passed, but no reading shows it']
-        : ['the failing test again, now passing']),
-    ...(met ? [] : ['the conditions of the complaint, met without the symptom']),
+  const courses = coursesOf(input);
+  const roles = effectiveRoles(input);
+  // Where nothing is chased, what nobody has sorted yet may be it.
+  const wanted = [...roles.values()].includes('chase') ? 'chase' : 'unsorted';
+  const look: Look = {
+    input,
+    done,
+    courses,
+    targets: courses.filter((c) => roles.get(c.code) === wanted),
+    last: lastOf(done),
+  };
+  const against = speaksAgainst(look);
+  const untimed: Missing[] =
+    look.last === null
+      ? [{ for: 'checked', of: 'time', say: 'when the repair was done: what came after it is not told' }]
+      : [];
+  const codes = untimed.length ? [] : codesLeft(look);
+  const tests = untimed.length ? [] : testsLeft(look);
+  const chased = look.targets.length > 0;
+  const failing = failingTests(look);
+  const shownByTests = failing.length > 0 && tests.length === 0 && failing.some((t) => passedAgain(look, t));
+  const checked =
+    against === '' &&
+    untimed.length === 0 &&
+    (chased ? codes.length === 0 : codes.length === 0 || shownByTests);
+  const forChecked = checked ? [] : [...untimed, ...codes];
+  const causes = causesLeft(look);
+  const forProven: Missing[] = [
+    ...causes,
+    ...(failing.length === 0
+      ? [
+          {
+            for: 'proven',
+            of: 'test',
+            say: 'a test that failed before the repair, passing after it',
+          } as const,
+        ]
+      : tests),
+    ...conditionsLeft(input, look.last),
   ];
-  if (checked) return { grade: 'checked', because: 'Codes cleared and not back since.', missing };
+  if (against !== '') return { grade: 'claimed', because: against, missing: [...forChecked, ...forProven] };
+  if (!checked) {
+    return {
+      grade: 'claimed',
+      because: 'Repaired, but nothing measured after the repair shows that it held.',
+      missing: [...forChecked, ...forProven],
+    };
+  }
+  if (forProven.length > 0)
+    return {
+      grade: 'checked',
+      because:
+        chased || !shownByTests
+          ? 'Cleared, and the scan after it read the modules without the chased codes.'
+          : 'The failing tests pass after the repair.',
+      missing: forProven,
+    };
+  const since = (f: { doneAt: string | null }) => f.doneAt === null || f.doneAt >= look.last!;
+  if (input.followUp.some((f) => f.state === 'held' && since(f)))
+    return { grade: 'held', because: 'Proven, and no return at the follow-up.', missing: [] };
   return {
-    grade: 'claimed',
-    because: 'Repaired, but nothing after the repair shows that it held.',
-    missing: ['codes cleared and scanned again', ...missing],
+    grade: 'proven',
+    because: `The failing ${failing.length === 1 ? 'test passes' : 'tests pass'} after the repair, and the conditions of the complaint were met.`,
+    missing: [{ for: 'held', of: 'follow-up', say: 'a follow-up that finds no return' }],
   };
 }
 
-/** Codes count as gone when a scan after the repair's clear shows none that is to be chased. */
-function codesStayedAway(input: GradeFacts): boolean {
-  const step = (kind: string) => has(input.proof, (p) => p.kind === kind && p.state === 'passed');
-  if (step('record and clear') && step('key cycle and scan')) return true;
-  const lastClear = input.clear
-    .map((c) => c.at)
+interface Look {
+  input: GradeInput;
+  done: DoneRepair[];
+  courses: CodeCourse[];
+  /** Codes that have to be gone. */
+  targets: CodeCourse[];
+  /** The last repair that was done and has a time. */
+  last: string | null;
+}
+
+const lastOf = (done: readonly DoneRepair[]): string | null =>
+  done
+    .flatMap((r) => r.at ?? [])
     .sort()
-    .at(-1);
-  const after = input.scan.filter(
-    (s) => s.phase === 'after repair' && lastClear !== undefined && s.at >= lastClear,
+    .at(-1) ?? null;
+
+/** The last repair that bears on a code or test: that of its causes, of any where no cause explains it. */
+function repairFor(look: Look, of: 'code' | 'test', what: string): string | null {
+  const by = new Set(look.input.explains.filter((e) => e.of === of && e.what === what).map((e) => e.causeId));
+  const own = look.done.filter((r) => by.size === 0 || r.causeId === null || by.has(r.causeId));
+  return lastOf(own) ?? look.last;
+}
+
+/** What was seen after the repair that speaks against it, as a sentence; empty when nothing was. */
+function speaksAgainst(look: Look): string {
+  const { input, last } = look;
+  if (input.comebackNumbers.length)
+    return `Came back as case ${input.comebackNumbers.join(', ')}: the repair did not hold.`;
+  const since = (at: string | null) => at === null || last === null || at >= last;
+  const back = input.followUp.find((f) => f.state === 'came back' && since(f.doneAt));
+  if (back) return `It came back at the follow-up${back.note ? `: ${back.note}` : ''}.`;
+  const returned = look.targets.filter((c) => stoodAgain(look, c));
+  if (returned.length)
+    return `${returned.map((c) => c.code).join(', ')} stood again after the repair and a clear.`;
+  for (const test of failingTests(look)) {
+    const again = repeatsOf(look, test).at(-1);
+    if (again?.verdict === 'fail')
+      return `“${test.question || 'The failing test'}” fails after the repair too.`;
+  }
+  const step = input.proof.find((p) => p.state === 'failed' && since(p.at));
+  return step ? `A proof step failed: ${step.what || step.kind}.` : '';
+}
+
+/** Whether a code stands in a scan after the repair for it and a clear. */
+function stoodAgain(look: Look, c: CodeCourse): boolean {
+  const repair = repairFor(look, 'code', c.code);
+  if (repair === null) return false;
+  const clear = look.input.clear
+    .map((x) => x.at)
+    .filter((x) => x >= repair)
+    .sort()[0];
+  return clear !== undefined && look.input.scan.some((s) => s.at > clear && c.inScan.get(s.id) === 'there');
+}
+
+/** What keeps the codes from being seen to be gone. */
+function codesLeft(look: Look): Missing[] {
+  const { input, targets } = look;
+  if (targets.length === 0) {
+    const read = coverages({ scans: input.scan, modules: input.module, codes: input.code });
+    const after = [...input.scan]
+      .sort((a, b) => a.at.localeCompare(b.at))
+      .filter((s, i) => s.at > look.last! && (read[i]!.whole || read[i]!.read.length > 0));
+    return after.length
+      ? []
+      : [{ for: 'checked', of: 'scan', say: 'a scan after the repair that read its modules' }];
+  }
+  const uncleared: string[] = [];
+  const unread = new Map<string, string[]>();
+  for (const c of targets) {
+    const repair = repairFor(look, 'code', c.code)!;
+    const state = goneSince(input, c, repair);
+    if (state === 'not cleared') uncleared.push(c.code);
+    if (state === 'not read') {
+      const where = c.modules.filter(Boolean).join(', ');
+      unread.set(where, [...(unread.get(where) ?? []), c.code]);
+    }
+  }
+  return [
+    ...(uncleared.length
+      ? [
+          {
+            for: 'checked',
+            of: 'clear',
+            codes: uncleared,
+            say: `codes cleared and scanned again: ${uncleared.join(', ')}`,
+          } as const,
+        ]
+      : []),
+    ...[...unread].map(([where, codes]): Missing => ({
+      for: 'checked',
+      of: 'scan',
+      codes,
+      say: `a scan after repair and clear that reads ${where || 'the module'} of ${codes.join(', ')}`,
+    })),
+  ];
+}
+
+/** Whether a code was seen to be away in a scan after its repair and a clear since it last stood. */
+function goneSince(input: GradeFacts, c: CodeCourse, repair: string): 'gone' | 'not cleared' | 'not read' {
+  const stood =
+    input.scan
+      .filter((s) => c.inScan.get(s.id) === 'there')
+      .map((s) => s.at)
+      .sort()
+      .at(-1) ?? '';
+  const clear = input.clear
+    .map((x) => x.at)
+    .filter((x) => x >= stood)
+    .sort()[0];
+  if (clear === undefined) return 'not cleared';
+  return input.scan.some((s) => s.at > clear && s.at > repair && c.inScan.get(s.id) === 'absent')
+    ? 'gone'
+    : 'not read';
+}
+
+type TestRow = GradeFacts['test'][number];
+
+/** The first test of a line of repeats. */
+function firstOf(tests: readonly TestRow[], t: TestRow): TestRow {
+  let at = t;
+  for (let i = 0; i < 50 && at.repeatOf !== null; i++) {
+    const up = tests.find((x) => x.id === at.repeatOf);
+    if (!up || up === at) break;
+    at = up;
+  }
+  return at;
+}
+
+/** Tests that failed before the repair for them, and that nobody named as unexplained. */
+function failingTests(look: Look): TestRow[] {
+  const { test, case: own } = look.input;
+  const { of } = readWords(
+    own.unexplained,
+    test.map((t) => t.question || 'failed test'),
   );
-  if (after.length === 0) return false;
-  const ids = new Set(after.map((s) => s.id));
-  const ignored = new Set(
-    input.role.filter((r) => r.role === 'aside' || r.role === 'leftover').map((r) => r.code),
+  return test.filter((t) => {
+    if (t.verdict !== 'fail' || t.repeatOf !== null) return false;
+    if ((of.get(t.question || 'failed test') ?? '').trim() !== '') return false;
+    const repair = repairFor(look, 'test', t.id);
+    return repair === null || t.at < repair;
+  });
+}
+
+/** Repeats of a test after the repair for it, in order of time; void and unfinished ones say nothing. */
+function repeatsOf(look: Look, test: TestRow): TestRow[] {
+  const { test: all } = look.input;
+  const repair = repairFor(look, 'test', test.id);
+  if (repair === null) return [];
+  return all
+    .filter(
+      (t) =>
+        t !== test &&
+        t.repeatOf !== null &&
+        firstOf(all, t) === test &&
+        t.at >= repair &&
+        (t.verdict === 'pass' || t.verdict === 'fail'),
+    )
+    .sort((a, b) => a.at.localeCompare(b.at));
+}
+
+/** Measured to pass: a verdict by hand is somebody's word. */
+const passedAgain = (look: Look, test: TestRow): boolean => {
+  const again = repeatsOf(look, test).at(-1);
+  return again?.verdict === 'pass' && again.overrule === '';
+};
+
+/** Failing tests that neither pass again nor are waived by name with a reason. */
+function testsLeft(look: Look): Missing[] {
+  const { proof } = look.input;
+  return failingTests(look).flatMap((t): Missing[] => {
+    if (passedAgain(look, t)) return [];
+    const steps = proof.filter((p) => p.kind === 'failing test again' && p.testId === t.id);
+    if (steps.some((p) => p.state === 'not possible' && p.result.trim() !== '')) return [];
+    const name = t.question || 'the failing test';
+    const ticked = steps.some((p) => p.state === 'passed');
+    return [
+      {
+        for: 'proven',
+        of: 'test',
+        testId: t.id,
+        say: ticked
+          ? `“${name}” repeated on the case: it is ticked, but no reading shows it`
+          : `“${name}” repeated and passing`,
+      },
+    ];
+  });
+}
+
+/** Confirmed causes that are not repaired. */
+function causesLeft(look: Look): Missing[] {
+  const { cause } = look.input;
+  const open = cause.filter(
+    (c) =>
+      c.state !== 'suspected' &&
+      (c.state !== 'repaired' || !look.done.some((r) => r.causeId === c.id || r.causeId === null)),
   );
-  return !has(input.code, (c) => ids.has(c.scanId) && !ignored.has(c.code));
-}
-
-/**
- * Tests that passed after something was repaired. One that failed once and passed by itself before
- * any repair shows only that the fault comes and goes. A repair without a time does not hold it back.
- */
-function passedSinceRepair(input: GradeFacts): GradeFacts['test'] {
-  const done = input.repair.filter((r) => r.authorisation !== 'declined' && r.authorisation !== 'put off');
-  const times = done.map((r) => r.at ?? '').sort();
-  const since = times[0];
-  return since === undefined ? [] : input.test.filter((t) => t.verdict === 'pass' && t.at >= since);
-}
-
-/** A step "failing test again" ticked as passed. It shows something only when it names such a test. */
-function tickedAgain(input: GradeFacts): 'shown' | 'only said' | 'no' {
-  const steps = input.proof.filter((p) => p.kind === 'failing test again' && p.state === 'passed');
-  if (steps.length === 0) return 'no';
-  const passed = new Set(passedSinceRepair(input).map((t) => t.id));
-  return steps.some((p) => p.testId !== null && passed.has(p.testId)) ? 'shown' : 'only said';
-}
-
-/** A test that failed and whose repeat, after the repair, passed. */
-function testRepeated(input: GradeFacts): boolean {
-  const failed = new Set(input.test.filter((t) => t.verdict === 'fail').map((t) => t.id));
-  return has(passedSinceRepair(input), (t) => t.repeatOf !== null && failed.has(t.repeatOf));
+  return open.length
+    ? [
+        {
+          for: 'proven',
+          of: 'cause',
+          say: `every cause repaired: ${open.length} of ${cause.filter((c) => c.state !== 'suspected').length} ${open.length === 1 ? 'is' : 'are'} not`,
+        },
+      ]
+    : [];
 }

@@ -1,4 +1,4 @@
-import type { CaseRecord } from '@/core/case';
+import { doneRepairs, type CaseRecord } from '@/core/case';
 
 /** Whether one change alone stands between the failing test and the passing one. */
 export interface Isolation {
@@ -9,11 +9,8 @@ export interface Isolation {
   because: string;
 }
 
-type Facts = Pick<CaseRecord, 'repair' | 'test' | 'explains'>;
+type Facts = Pick<CaseRecord, 'repair' | 'test' | 'explains' | 'cause' | 'scan'>;
 type Repair = Facts['repair'][number];
-
-/** A repair that was declined or put off changed nothing. */
-const done = (r: Repair) => r.authorisation !== 'declined' && r.authorisation !== 'put off';
 
 /** The changes one repair stands for: itself, and whatever else was changed with it. */
 function changesOf(r: Repair): string[] {
@@ -33,7 +30,11 @@ function changesOf(r: Repair): string[] {
  * @returns the state, the changes of the pair with most of them, and the sentence
  */
 export function isolationOf(record: Facts): Isolation {
-  const repairs = record.repair.filter(done).sort((a, b) => (a.at ?? '').localeCompare(b.at ?? ''));
+  const done = doneRepairs(record);
+  const repairs = done.flatMap(({ id, at }) => {
+    const row = record.repair.find((r) => r.id === id);
+    return row ? [{ ...row, at }] : [];
+  });
   if (repairs.length === 0) return { state: 'unknown', changes: [], because: 'Nothing was repaired yet.' };
   const causes = [...new Set(repairs.map((r) => r.causeId))].filter((id) => id !== null);
   const each = (causes.length ? causes : [null]).map((id) => ofCause(id, repairs, record));
@@ -66,7 +67,7 @@ function ofCause(causeId: string | null, repairs: readonly Repair[], record: Fac
       : { state: 'unknown', changes, because: 'No failing test was repeated after the repair.' };
   }
   const between = pairs.map((p) =>
-    p.repairs.filter((r) => r.at === null || (r.at > p.failed.at && r.at <= p.passed.at)).flatMap(changesOf),
+    p.repairs.filter((r) => r.at === null || (r.at >= p.failed.at && r.at <= p.passed.at)).flatMap(changesOf),
   );
   const changes = between.reduce((a, b) => (b.length > a.length ? b : a));
   if (changes.length > 1)

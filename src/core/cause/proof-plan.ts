@@ -1,5 +1,6 @@
-import type { CaseRecord, PROOF_KINDS } from '@/core/case';
+import { doneRepairs, type CaseRecord, type PROOF_KINDS } from '@/core/case';
 import { baseCode, effectiveRoles } from '@/core/codes';
+import { BRING_ABOUT } from './bring-about';
 
 export interface PlannedStep {
   kind: (typeof PROOF_KINDS)[number];
@@ -22,30 +23,13 @@ type Facts = Pick<
   | 'repair'
   | 'part'
   | 'monitor'
+  | 'cause'
+  | 'earlier'
+  | 'case'
 >;
 
 /** What a step's words take. */
 const MOST = 400;
-
-/** How a condition of the complaint is brought about: its kind of step and the words. Common practice, no source. */
-const BRING_ABOUT: Record<string, { kind: PlannedStep['kind']; what: string }> = {
-  'cold-start': { kind: 'cold start', what: 'Start it cold, after a night' },
-  'cold-weather': { kind: 'cold start', what: 'Start it after a cold night' },
-  standing: { kind: 'complaint conditions', what: 'Leave it standing as long as it stood then' },
-  rain: { kind: 'complaint conditions', what: 'Hose it down, or drive it in the rain' },
-  idle: { kind: 'complaint conditions', what: 'Let it idle warm for ten minutes' },
-  hot: { kind: 'road test', what: 'Drive it fully hot' },
-  load: { kind: 'road test', what: 'Drive it under load, uphill' },
-  acceleration: { kind: 'road test', what: 'Accelerate hard through the gears' },
-  cruise: { kind: 'road test', what: 'Drive at steady speed' },
-  decel: { kind: 'road test', what: 'Let it roll on the overrun' },
-  'low-speed': { kind: 'road test', what: 'Drive it slowly through town' },
-  'high-speed': { kind: 'road test', what: 'Drive it fast' },
-  braking: { kind: 'road test', what: 'Brake from speed, several times' },
-  turning: { kind: 'road test', what: 'Full lock both ways, and bends' },
-  bumps: { kind: 'road test', what: 'Drive over a rough road' },
-  'after-short-stop': { kind: 'complaint conditions', what: 'Stop it hot, start again after ten minutes' },
-};
 
 /**
  * Draws up what would prove the repair, from the case itself: record and clear, key cycle and scan,
@@ -113,8 +97,9 @@ export function proofPlan(
       `Drive until the monitor of ${drive.join(', ')} has run, then scan${open.length ? ` (not run at the last scan: ${open.join(', ')})` : ''}`,
       'a code that needs a drive comes back only after it',
     );
+  const done = new Set(doneRepairs(record).map((r) => r.id));
   for (const r of record.repair) {
-    if (r.action !== 'replaced' || r.authorisation === 'declined' || r.authorisation === 'put off') continue;
+    if (r.action !== 'replaced' || !done.has(r.id)) continue;
     const parts = record.part.filter((p) => p.repairId === r.id).map((p) => p.name);
     const removed = parts.filter(Boolean).join(', ') || r.what;
     if (removed)

@@ -12,9 +12,11 @@ export interface SuspectOffer {
   why: string;
 }
 
-/** The failure that a kind of code speaks of first. Common practice, no source. */
+/**
+ * The failure that a kind of code speaks of first; a code that only says "circuit" speaks of none. Common
+ * practice, no source.
+ */
 const FAILURE_BY_KIND: Partial<Record<CodeKind, string>> = {
-  circuit: 'open circuit',
   'circuit open': 'open circuit',
   'circuit low': 'short to ground',
   'circuit high': 'open circuit',
@@ -28,7 +30,12 @@ const FAILURE_BY_KIND: Partial<Record<CodeKind, string>> = {
 
 /** The part that a code's wording names: the longest name of the shop's list that stands in it. */
 function partIn(text: string, catalogue: Catalogue): { id: string; name: string } | undefined {
-  const t = ` ${text.toLowerCase().replace(/[^a-z0-9]+/g, ' ')} `;
+  // What a circuit is shorted to is not the part that the code is about.
+  const about = text.replace(
+    /\b(?:short(?:ed)?|open)(?: circuit)?(?: to| or)+(?: (?:battery|ground|earth|supply|power|plus|positive|b\+|voltage|or|open|short))+/gi,
+    ' ',
+  );
+  const t = ` ${about.toLowerCase().replace(/[^a-z0-9]+/g, ' ')} `;
   let best: { id: string; name: string; length: number } | undefined;
   for (const item of catalogue.items) {
     if (item.kind !== 'part' || item.mergedInto) continue;

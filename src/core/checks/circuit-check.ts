@@ -82,7 +82,11 @@ export function circuitCheck(circuit: Circuit, about: About): Check {
       if (probes.length === 0)
         return [{ verdict: 'unsure', because: 'Nothing measured yet: begin with the feed.' }];
       const r = explainCircuit(circuit, supply, probes, lit(i as Input));
-      const next = r.next ? ` Measure next: ${name(r.next)}.` : '';
+      const next = r.next
+        ? ` Measure next: ${name(r.next)}.`
+        : r.substitute && circuit.substitute
+          ? ` Try ${circuit.substitute.name}: it would tell.`
+          : '';
       const names = r.explains.map((f) => f.name);
       if (r.healthy)
         return [
@@ -90,7 +94,7 @@ export function circuitCheck(circuit: Circuit, about: About): Check {
             verdict: names.length === 0 ? 'pass' : 'unsure',
             because:
               names.length === 0
-                ? 'All as it has to be; no single fault of this circuit gives these readings.'
+                ? 'All that was measured is as it has to be; none of the single faults drawn here gives these readings.'
                 : `As it has to be so far, but ${list(names)} would read the same.${next}`,
           },
         ];

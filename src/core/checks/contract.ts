@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { Verdict } from '@/core/case';
+import type { Speaks, Verdict } from '@/core/case';
 
 /**
  * The one contract of a computed check. The form on the screen, the shape in files, the search and
@@ -42,6 +42,8 @@ export interface Finding {
   about?: string;
   /** The figure it rests on, written out with its unit. */
   figure?: string;
+  /** What it says of causes. */
+  speaks?: Speaks[];
 }
 
 /** A picture as data; the screen draws it. */

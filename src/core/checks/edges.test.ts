@@ -60,7 +60,7 @@ describe.each<[string, [Typed, string, string | undefined, RegExp?][]]>([
         'Plates',
         /charge and test again/,
       ],
-      [{ rest: '12.7 V', measured: '350 CCA' }, '', 'Plates'],
+      [{ rest: '12.7 V', measured: '350 CCA' }, 'unsure', 'Plates'],
     ],
   ],
   [
@@ -123,11 +123,11 @@ describe.each<[string, [Typed, string, string | undefined, RegExp?][]]>([
     'plausible-value',
     [
       [{ kind: 'temperature', value: '-40 °F' }, 'fail', undefined, /circuit is open/],
-      [{ kind: 'temperature', value: '88 °C' }, 'pass', undefined],
+      [{ kind: 'temperature', value: '88 °C' }, 'unsure', undefined, /not told/],
       [{ kind: '5 V signal', value: '4.9 V' }, 'fail', undefined, /upper end/],
       [{ kind: '5 V signal', value: '100 mV' }, 'fail', undefined, /lower end/],
       [{ kind: '5 V signal', value: '11 V' }, 'fail', undefined, /shorted to battery/],
-      [{ kind: '5 V signal', value: '2.4 V' }, 'pass', undefined],
+      [{ kind: '5 V signal', value: '2.4 V' }, 'unsure', undefined, /not told/],
       // 29.5 inHg at 0 °C is 99.9 kPa (NIST SP 811).
       [
         { kind: 'manifold pressure, engine off', value: '29.5 inHg', barometer: '99.9 kPa' },

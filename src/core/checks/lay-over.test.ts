@@ -37,7 +37,8 @@ describe('laying operations over a record', () => {
     expect(of(set('reading', 'r', { entered: '4 bar' }))).toBe('pass');
     expect(of(add('condition', 'c', { testId: 't', what: 'warm', met: 'no' }))).toBe('void');
     expect(of({ op: 'remove', kind: 'reading', id: 'r' })).toBe('');
-    expect(of(set('test', 't', { overrule: 'unsure' }))).toBe('unsure');
+    expect(of(set('test', 't', { overrule: 'unsure' }))).toBe('fail');
+    expect(of(set('test', 't', { overrule: 'unsure', overruleWhy: 'gauge leaks' }))).toBe('unsure');
     const checked = layOver(base, [
       set('test', 'u', { checkId: 'nox-conversion' }),
       add('input', 'i2', { testId: 'u', field: 'after', entered: '130 ppm' }),

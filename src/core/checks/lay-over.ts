@@ -1,7 +1,7 @@
 import { applyOps, rowOf, type CaseRecord, type Kind, type Op } from '@/core/case';
-import { judgeWhole } from './judge';
+import { withVerdicts } from './judge';
 
-const JUDGED: ReadonlySet<Kind> = new Set(['test', 'condition', 'reading', 'input']);
+const JUDGED: ReadonlySet<Kind> = new Set(['test', 'condition', 'reading', 'input', 'finding']);
 
 /** Ids of the tests whose verdict may change by these operations. */
 function touchedBy(record: CaseRecord, ops: readonly Op[]): Set<string> {
@@ -27,21 +27,5 @@ function touchedBy(record: CaseRecord, ops: readonly Op[]): Set<string> {
 export function layOver(record: CaseRecord, ops: Op[]): CaseRecord {
   const touched = touchedBy(record, ops);
   const after = applyOps(record, ops);
-  if (touched.size === 0) return after;
-  const reading = [...after.reading];
-  const test = after.test.map((t) => {
-    if (!touched.has(t.id)) return t;
-    const mine = after.reading.filter((r) => r.testId === t.id);
-    const judged = judgeWhole(
-      t,
-      after.condition.filter((c) => c.testId === t.id),
-      mine,
-      after.input.filter((i) => i.testId === t.id),
-    );
-    mine.forEach((r, i) => {
-      reading[reading.indexOf(r)] = { ...r, ...judged.readings[i]! };
-    });
-    return { ...t, ...judged.test };
-  });
-  return { ...after, test, reading };
+  return touched.size === 0 ? after : withVerdicts(after, touched);
 }

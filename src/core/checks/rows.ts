@@ -46,7 +46,8 @@ function fromVehicle(field: FormField, vehicle: VehicleGivens): string {
   }
 }
 
-const PER_CYLINDER = new Set(['cylinder', 'injector']);
+/** Lists with as many members as the engine has cylinders. */
+export const PER_CYLINDER: ReadonlySet<string> = new Set(['cylinder', 'injector']);
 const EMPTY_ROWS = 3;
 
 /**
@@ -91,6 +92,19 @@ export function rowsFor(check: Check, typed: Typed, vehicle: VehicleGivens = {})
 }
 
 /**
+ * Whether an entry of a check was measured, and does not belong to the set-up, the limits or the vehicle.
+ *
+ * @param check whose form it is
+ * @param row the entry
+ */
+export function isMeasured(check: Check, row: Pick<InputFacts, 'field' | 'column'>): boolean {
+  const field = formOf(check).find((f) => f.name === row.field);
+  if (!field || field.given !== false) return false;
+  const { info } = field;
+  return !(info.kind === 'table' && info.columns.find((c) => c.name === row.column)?.given === true);
+}
+
+/**
  * The rows of a check for doing it once more: what belongs to the set-up stays, what was measured is
  * left empty, so that nothing old can pass for new.
  *
@@ -103,11 +117,7 @@ export function rowsToRepeat(check: Check, rows: readonly InputFacts[]): InputFa
   return rows.flatMap((r): InputFacts[] => {
     const field = form.get(r.field);
     if (!field) return [];
-    const { info } = field;
-    const kept =
-      field.given !== false ||
-      (info.kind === 'table' && info.columns.find((c) => c.name === r.column)?.given === true);
-    return [kept ? { ...r } : { ...r, entered: '' }];
+    return [isMeasured(check, r) ? { ...r, entered: '' } : { ...r }];
   });
 }
 

@@ -1,5 +1,7 @@
 export * from './code';
+export * from './coverage';
 export * from './course';
+export * from './modules';
 export * from './report';
 export * from './dictionary';
 export * from './kind';

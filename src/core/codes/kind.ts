@@ -152,6 +152,9 @@ export function kindOf(code: string, wording: string): CodeKind {
   }
   if (read?.fmi !== undefined) return FMI[read.fmi] ?? 'unknown';
   if (/system voltage|supply voltage|battery voltage/i.test(wording)) return 'voltage';
+  // "Short to battery or open" names two faults of a circuit, and so neither.
+  if (/\bopen\b/i.test(wording) && /\bshort(ed)?\b/i.test(wording)) return 'circuit';
+  if (/short(ed)? to (ground|earth)\b.*\bor\b.*(battery|plus|supply|power)/i.test(wording)) return 'circuit';
   for (const [pattern, kind] of WORDING) if (pattern.test(wording)) return kind;
   if (read?.system === 'U') return 'communication';
   if (/^P03(0\d|1[0-2])/.test(code)) return 'misfire';

@@ -3,7 +3,10 @@ import { readCode } from './code';
 
 /** A pasted scan report, understood line by line. */
 export interface ScanReport {
-  modules: { name: string; answered: boolean }[];
+  /** `read` is off where the tool broke off before it had read the module. */
+  modules: { name: string; answered: boolean; read?: boolean }[];
+  /** What the report itself says it read: the whole vehicle, or nothing. */
+  scope: '' | 'vehicle' | 'nothing';
   codes: { code: string; text: string; statuses: CodeStatus[]; module: number | null }[];
   freeze: { code: number; name: string; entered: string }[];
   /** Values the vehicle reported at that moment. */
@@ -35,6 +38,12 @@ const NO_ANSWER =
   /\b(no (?:response|communication|answer|comm)|does not (?:answer|respond)|did not (?:answer|respond)|not responding|offline|unreachable|keine (?:antwort|kommunikation)|pas de (?:réponse|communication)|sin (?:respuesta|comunicación)|nessuna risposta)\b/i;
 const NO_CODES =
   /\b(no (?:fault |trouble |stored )?(?:codes?|faults?|dtcs?)(?: (?:found|stored|present))?|0 (?:codes|faults|dtcs)|ok|keine fehler|aucun défaut|sin averías|nessun errore|passed?)\b/i;
+/** The tool lost the vehicle: what stands above was read, nothing below. */
+const BROKEN =
+  /\b(lost (?:the )?connection|connection (?:was )?(?:lost|failed|interrupted)|(?:could|can) ?not be read|not be read|scan (?:was )?(?:aborted|cancell?ed|interrupted|incomplete)|read(?:ing)? (?:error|failed|aborted)|timed? ?out|verbindung (?:unterbrochen|verloren)|abgebrochen|connexion perdue|conexión perdida)\b/i;
+/** A report that says of itself that every module was asked. */
+const WHOLE =
+  /\b(?:(?:whole|entire|complete|full)[- ](?:vehicle|system)s?(?:[- ](?:scan|report|test|readout))?|all (?:systems|modules|control units|controllers)(?: (?:were )?(?:scanned|read|tested))?|gesamtabfrage|alle steuergeräte)\b/i;
 const MODULE_WORDS =
   /\b(module|control unit|controller|ecu|ecm|pcm|tcm|tcu|bcm|abs|esp|srs|airbag|hvac|ipc|cluster|gateway|immobili[sz]er|steering|eps|engine|transmission|gearbox|body|brakes?|restraints?|instrument|climate|parking|door|seat|radio|telematics|suspension|hybrid|battery management|inverter|charger|motorelektronik|getriebe|bremse|calculateur|moteur)\b/i;
 const LABELLED = /^\s*([^:=\t]{2,60}?)\s*[:=\t]\s*(.+)$/;
@@ -49,6 +58,7 @@ const MONITOR_NAME =
 export function emptyReport(): ScanReport {
   return {
     modules: [],
+    scope: '',
     codes: [],
     freeze: [],
     live: [],
@@ -75,6 +85,11 @@ export function readReport(text: string): ScanReport {
   let module: number | null = null;
   let inReadiness = false;
   let lastCode: number | null = null;
+  let broken = false;
+  let whole = false;
+  let noneSaid = false;
+  /** Modules of which an outcome stands: codes, or that there are none. */
+  const settled = new Set<number>();
   const setModule = (name: string, answered: boolean) => {
     const clean = tidy(name);
     const known = out.modules.findIndex((m) => m.name.toLowerCase() === clean.toLowerCase());
@@ -101,8 +116,20 @@ export function readReport(text: string): ScanReport {
       out.codes.push({ code: code.code, text: describe(after), statuses, module });
       lastCode = out.codes.length - 1;
       inReadiness = false;
+      if (module !== null) settled.add(module);
       continue;
     }
+    if (BROKEN.test(line)) {
+      const name = tidy(line.replace(BROKEN, ''));
+      broken = true;
+      if (name.length > 1 && MODULE_WORDS.test(name) && name.split(/\s+/).length <= 6) {
+        setModule(name, true);
+        out.modules[module!]!.read = false;
+      } else if (module !== null && !settled.has(module)) out.modules[module]!.read = false;
+      out.leftover.push(raw.slice(0, 2000));
+      continue;
+    }
+    if (WHOLE.test(line)) whole = true;
     if (NO_ANSWER.test(line)) {
       setModule(line.replace(NO_ANSWER, '').replace(/\b(module|status)\s*:?$/i, ''), false);
       continue;
@@ -131,6 +158,8 @@ export function readReport(text: string): ScanReport {
     if (NO_CODES.test(line) && line.length < 80) {
       const name = tidy(line.replace(NO_CODES, ''));
       if (name.length > 1 && MODULE_WORDS.test(name)) setModule(name, true);
+      if (module !== null) settled.add(module);
+      else if (name.length <= 1) noneSaid = true;
       else if (module === null && name.length > 1) out.leftover.push(raw);
       continue;
     }
@@ -149,6 +178,8 @@ export function readReport(text: string): ScanReport {
     }
     out.leftover.push(raw.slice(0, 2000));
   }
+  if (whole && !broken && (out.codes.length > 0 || noneSaid || settled.size > 0)) out.scope = 'vehicle';
+  else if (out.codes.length === 0 && out.modules.length === 0 && !noneSaid) out.scope = 'nothing';
   return out;
 }
 

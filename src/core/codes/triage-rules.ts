@@ -7,12 +7,16 @@ const CIRCUIT_KINDS = new Set(['circuit', 'circuit open', 'circuit low', 'circui
 const isCircuit = (c: CodeFacts) => CIRCUIT_KINDS.has(c.kind);
 const has = (all: TriageFacts, pattern: RegExp, except?: CodeFacts) =>
   all.codes.find((c) => c !== except && pattern.test(c.base));
-const live = (c: CodeFacts) =>
-  c.statuses.some((s) => s === 'active' || s === 'permanent') || c.course.startsWith('came');
+const back = (c: CodeFacts) => c.course.startsWith('returned') || c.course === 'intermittent';
+const live = (c: CodeFacts) => c.statuses.some((s) => s === 'active' || s === 'permanent') || back(c);
+/** Seen not to be there now: away after a clear without a repair, or listed by the tool as past only. */
 const stale = (c: CodeFacts) =>
   c.course === 'did not return' ||
   (!live(c) && c.statuses.length > 0 && c.statuses.every((s) => s === 'history' || s === 'not run'));
 const cylinderOf = (c: CodeFacts) => /cylinder (\d+)/i.exec(c.text)?.[1];
+
+/** A 12 V system that is charged reads at least this, in volts. Common practice, no source. */
+const CHARGING = 13.2;
 
 /** Words that name the module a network code is about, with the words that module is called by. */
 const TARGETS: readonly [RegExp, RegExp][] = [
@@ -47,6 +51,9 @@ const AREA_CODES: Record<string, RegExp> = {
   comfort: /^(B|U|C|P053|P064)/,
   hybrid: /^(P0A|P1|P3|U0)/,
 };
+/** Seen to be of the complaint's area; an area whose codes nobody listed says nothing. */
+const ofComplaint = (c: CodeFacts, all: TriageFacts) =>
+  all.areas.some((a) => AREA_CODES[a]?.test(c.base) ?? false);
 const inside = (c: CodeFacts, all: TriageFacts) =>
   all.areas.length === 0 ||
   !/^[PCBU]\d/.test(c.base) ||
@@ -58,7 +65,7 @@ export const RULES: readonly TriageRule[] = [
     say: 100,
     speak: (c) =>
       c.course === 'did not return'
-        ? { role: 'leftover', because: 'Cleared, and it did not return.' }
+        ? { role: 'leftover', because: c.courseBecause || 'Cleared without a repair, and it did not return.' }
         : undefined,
   },
   {
@@ -109,11 +116,22 @@ export const RULES: readonly TriageRule[] = [
             role: 'chase',
             because: 'The supply is wrong now; nothing else can be believed until it is right.',
           };
-        return low
-          ? { role: 'chase', because: `Battery at ${all.battery} V.` }
-          : { role: 'leftover', because: 'A past voltage event; the supply is right now.' };
+        if (low) return { role: 'chase', because: `Battery at ${all.battery} V.` };
+        if (stale(c))
+          return { role: 'leftover', because: 'A voltage event that the tool lists as past only.' };
+        // Only a voltage read while it charges says that the supply is right.
+        return all.battery !== null && all.battery >= CHARGING
+          ? {
+              role: 'leftover',
+              because: `A past voltage event: it charged at ${all.battery} V in the scans.`,
+            }
+          : {
+              role: 'unsorted',
+              because:
+                'A voltage event; whether it is over is not told. The battery voltage with the engine running would tell.',
+            };
       }
-      const dead = all.codes.filter((x) => !live(x));
+      const dead = all.codes.filter((x) => !live(x) && x.statuses.length > 0);
       const modules = new Set(all.codes.flatMap((x) => x.modules));
       const scattered = all.codes.length >= 4 && dead.length === all.codes.length && modules.size >= 3;
       return (voltage || low) && scattered && !inComplaintAlone(c, all)
@@ -145,10 +163,16 @@ export const RULES: readonly TriageRule[] = [
   {
     name: 'past and not active',
     say: 88,
-    speak: (c, all) =>
-      stale(c) && all.codes.some((x) => !stale(x))
-        ? { role: 'leftover', because: 'Only in the history, while others stand now.' }
-        : undefined,
+    speak(c, all) {
+      if (!stale(c) || !all.codes.some((x) => !stale(x))) return undefined;
+      // A fault that comes and goes is in the history most of the time.
+      return all.intermittent && ofComplaint(c, all)
+        ? {
+            role: 'unsorted',
+            because: 'Only in the history, but the complaint comes and goes and is of its area.',
+          }
+        : { role: 'leftover', because: 'The tool lists it as past only, while others stand now.' };
+    },
   },
   {
     name: 'circuit before range',
@@ -334,13 +358,16 @@ export const RULES: readonly TriageRule[] = [
     },
   },
   {
-    name: 'invalid data follows its sender',
+    name: 'invalid data of an unnamed sender',
     say: 70,
     speak(c, all) {
-      if (c.kind !== 'data invalid' && !/^U04/.test(c.base)) return undefined;
-      const other = all.codes.find((x) => x !== c && !x.base.startsWith('U') && !stale(x) && inside(x, all));
-      return other
-        ? { role: 'knock-on', because: `One module passes on the fault of another: ${other.code}.` }
+      if (c.kind !== 'data invalid' || targetOf(c)) return undefined;
+      return all.codes.some((x) => x !== c && !x.base.startsWith('U') && !stale(x))
+        ? {
+            role: 'unsorted',
+            because:
+              'It passes on what another module sends, and does not name which; settle the others first.',
+          }
         : undefined;
     },
   },
@@ -369,14 +396,17 @@ export const RULES: readonly TriageRule[] = [
           },
   },
   {
-    name: 'stands and fits',
+    name: 'of the complaint',
     say: 10,
-    speak: (c) => ({
-      role: 'chase',
-      because: c.course.startsWith('came')
-        ? `It ${c.course}, and nothing else explains it.`
-        : 'It stands, fits the complaint, and nothing else explains it.',
-    }),
+    speak(c, all) {
+      if (!ofComplaint(c, all)) return undefined;
+      const alike = all.codes.filter((x) => !stale(x) && ofComplaint(x, all));
+      if (alike.length > 3 && !back(c)) return undefined;
+      return {
+        role: 'chase',
+        because: `It ${back(c) ? (c.course === 'intermittent' ? 'comes and goes' : c.course) : 'stands'}, is of the complaint’s area (${all.areas.join(', ')}), and nothing else on the case explains it.`,
+      };
+    },
   },
 ];
 

@@ -97,8 +97,8 @@ const STATUS: Record<string, CodeStatus> = {
 };
 const ROLE: Record<string, CodeRole> = { C: 'chase', K: 'knock-on', A: 'aside', L: 'leftover' };
 const COURSE: Record<string, Course> = {
-  '+': 'came straight back',
-  r: 'came back on the road',
+  '+': 'returned at once',
+  r: 'returned on the road',
   '-': 'did not return',
 };
 

@@ -3,6 +3,8 @@ import type { Course } from './course';
 import type { CodeKind } from './kind';
 
 export type CodeRole = 'chase' | 'knock-on' | 'aside' | 'leftover';
+/** What is proposed: a role, or that nothing on the case sorts it yet. */
+export type ProposedRole = CodeRole | 'unsorted';
 
 /** One code with everything the rules look at. */
 export interface CodeFacts {
@@ -12,7 +14,11 @@ export interface CodeFacts {
   text: string;
   kind: CodeKind;
   course: Course;
-  /** All statuses it had in any scan. */
+  /** Why it has that course, for a reason that names it. */
+  courseBecause?: string;
+  /** Whether a repair of unknown time may have taken it away. */
+  repairNotTold?: boolean;
+  /** All statuses it had in any scan; none where the tool gave none. */
   statuses: CodeStatus[];
   /** Controllers that reported it. */
   modules: string[];
@@ -27,10 +33,16 @@ export interface TriageFacts {
   battery: number | null;
   /** Areas of the vehicle the complaint is about, as the symptom vocabulary groups them. */
   areas: string[];
+  /** What happened before it came in: kinds of `earlier` rows. */
+  events?: string[];
+  /** The complaint comes and goes. */
+  intermittent?: boolean;
+  /** Words of the complaint: the customer's, and those of the symptoms. */
+  said?: string;
 }
 
 export interface Proposal {
-  role: CodeRole;
+  role: ProposedRole;
   /** The rule's name, for whoever wants to know which one spoke. */
   rule: string;
   because: string;
@@ -41,5 +53,5 @@ export interface TriageRule {
   name: string;
   /** Rules with more say go first. */
   say: number;
-  speak: (code: CodeFacts, all: TriageFacts) => { role: CodeRole; because: string } | undefined;
+  speak: (code: CodeFacts, all: TriageFacts) => { role: ProposedRole; because: string } | undefined;
 }

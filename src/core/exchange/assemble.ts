@@ -1,5 +1,5 @@
 import { CASE_KINDS, type CaseRecord } from '@/core/case';
-import { judgeWhole } from '@/core/checks';
+import { judgeTests } from '@/core/checks';
 import type { CaseRows } from './read-case-file';
 
 /**
@@ -21,26 +21,8 @@ export function assemble(rows: CaseRows['rows'], vehicle?: CaseRecord['vehicle']
   }
   if (!own || !car) throw new Error('A case needs its own row and a vehicle.');
   const whole = { ...record, case: own, vehicle: car } as unknown as CaseRecord;
-  judgeRecord(whole);
+  // The rows themselves are stored, so the verdicts are written into them.
+  const { tests, readings } = judgeTests(whole);
+  for (const { row, verdict } of [...tests, ...readings]) Object.assign(row, verdict);
   return whole;
-}
-
-/** Computes the verdicts of all tests of a case and writes them into it. */
-function judgeRecord(record: CaseRecord): void {
-  const by = <T extends { testId: string }>(rows: T[]): Map<string, T[]> => {
-    const map = new Map<string, T[]>();
-    for (const r of rows) {
-      const list = map.get(r.testId);
-      if (list) list.push(r);
-      else map.set(r.testId, [r]);
-    }
-    return map;
-  };
-  const [conditions, readings, inputs] = [by(record.condition), by(record.reading), by(record.input)];
-  for (const test of record.test) {
-    const own = readings.get(test.id) ?? [];
-    const judged = judgeWhole(test, conditions.get(test.id) ?? [], own, inputs.get(test.id) ?? []);
-    own.forEach((r, i) => Object.assign(r, judged.readings[i]));
-    Object.assign(test, judged.test);
-  }
 }

@@ -11,11 +11,14 @@ import {
   REPAIR_ACTIONS,
   ROLES,
   SCAN_PHASES,
+  SCAN_SCOPES,
+  Speaks,
   SUSPECT_ORIGINS,
   SUSPECT_STATES,
   VEHICLE_KINDS,
   WAITS,
   WATCHES,
+  VERDICTS,
   WHERE_KINDS,
 } from '@/core/case';
 
@@ -28,7 +31,7 @@ const ref = z.string().max(60);
 
 /** What a scan report said, as rows. */
 const ScanRead = z.object({
-  modules: z.array(z.object({ name: line, answered: z.boolean() })).optional(),
+  modules: z.array(z.object({ name: line, answered: z.boolean(), read: z.boolean().optional() })).optional(),
   codes: z
     .array(
       z.object({
@@ -126,6 +129,8 @@ export const CaseFile = z.object({
       z.object({
         at,
         phase: z.enum(SCAN_PHASES).optional(),
+        /** What it read: the whole vehicle, these modules, nothing; without it, what its modules say. */
+        scope: z.enum(SCAN_SCOPES).optional(),
         tool: line,
         key: z.enum(['', 'off', 'on', 'start']).optional(),
         engine: z.enum(['', 'off', 'cranking', 'running']).optional(),
@@ -205,6 +210,24 @@ export const CaseFile = z.object({
               .max(800)
               .optional(),
           })
+          .optional(),
+        /** An analysis of a trace: which, on which trace of this file, its channels and settings as JSON. */
+        analysis: z.object({ id: z.string().min(1).max(60), trace: line, ran: prose }).optional(),
+        /** What it found, as it was found. */
+        findings: z
+          .array(
+            z.object({
+              about: line,
+              verdict: z.enum(VERDICTS),
+              because: prose,
+              figure: line,
+              limit: line,
+              distance: line,
+              place: line,
+              speaks: z.array(Speaks).max(12).optional(),
+            }),
+          )
+          .max(200)
           .optional(),
         overrule: z.enum(['', 'pass', 'fail', 'unsure', 'void']).optional(),
         overruleWhy: line,
@@ -335,6 +358,7 @@ export const CaseFile = z.object({
   traces: z
     .array(
       z.object({
+        ref: ref.optional(),
         name: line,
         source: line,
         at: z.iso.datetime().optional(),

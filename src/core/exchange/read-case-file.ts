@@ -146,6 +146,7 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
         tool: scan.tool ?? report?.tool,
         key: scan.key ?? report?.key,
         engine: scan.engine ?? report?.engine,
+        scope: scan.scope ?? report?.scope,
         leftover: read ? read.leftover : report!.leftover,
       },
       i,
@@ -179,8 +180,22 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
   );
   // A test may be named before it stands in the list.
   for (const t of file.tests ?? []) if (t.ref) tests.set(t.ref, newId());
+  const traces = new Map<string, string>();
+  for (const t of file.traces ?? []) if (t.ref) traces.set(t.ref, newId());
   (file.tests ?? []).forEach((t, i) => {
-    const { conditions, readings, says, repeatOf, by, check, procedure, procedureId, ...fields } = t;
+    const {
+      conditions,
+      readings,
+      says,
+      repeatOf,
+      by,
+      check,
+      procedure,
+      procedureId,
+      analysis,
+      findings,
+      ...fields
+    } = t;
     const id = add(
       'test',
       {
@@ -191,12 +206,16 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
         repeatOf: repeatOf ? named(tests, repeatOf, 'test') : null,
         runId: procedure ? named(runs, procedure, 'procedure') : null,
         checkId: check?.id,
+        analysisId: analysis?.id,
+        traceId: analysis?.trace ? named(traces, analysis.trace, 'trace') : null,
+        ran: analysis?.ran,
       },
       i,
     );
     entriesOf(check).forEach((cell, n) => add('input', { ...cell, testId: id }, n));
     (conditions ?? []).forEach((c, n) => add('condition', { ...c, testId: id }, n));
     (readings ?? []).forEach((r, n) => add('reading', { ...r, testId: id }, n));
+    (findings ?? []).forEach((f, n) => add('finding', { ...f, testId: id }, n));
     (says ?? []).forEach((s, n) =>
       add('bearing', { ...s, testId: id, suspectId: named(suspects, s.suspect, 'suspect') }, n),
     );
@@ -271,11 +290,12 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
     );
     if (ref) files.set(ref, id);
   });
-  (file.traces ?? []).forEach(({ test, file: of, ...t }, i) =>
+  (file.traces ?? []).forEach(({ ref, test, file: of, ...t }, i) =>
     add(
       'trace',
       {
         ...t,
+        ...(ref ? { id: traces.get(ref) } : {}),
         testId: test ? named(tests, test, 'test') : null,
         attachmentId: of ? named(files, of, 'file') : null,
       },
@@ -299,7 +319,11 @@ function entriesOf(check: NonNullable<CaseFile['tests']>[number]['check']) {
 function asReport(read: NonNullable<NonNullable<CaseFile['scans']>[number]['read']>): ReportParts {
   const codes = read.codes ?? [];
   return {
-    modules: (read.modules ?? []).map((m) => ({ name: m.name ?? '', answered: m.answered })),
+    modules: (read.modules ?? []).map((m) => ({
+      name: m.name ?? '',
+      answered: m.answered,
+      ...(m.read === false ? { read: false } : {}),
+    })),
     codes: codes.map((c) => ({
       code: c.code,
       text: c.text ?? '',

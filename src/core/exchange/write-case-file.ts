@@ -48,6 +48,7 @@ export function writeCaseFile(record: CaseRecord, from: Sending): CaseFile {
   const causes = refs(record.cause, 'c');
   const parts = refs(record.part, 'f');
   const files = refs(record.attachment, 'a');
+  const traces = refs(record.trace, 'r');
   const { case: k, vehicle } = record;
   const symptomAt = new Map(record.symptom.map((s, i) => [s.id, i + 1]));
   const scanAt = new Map(record.scan.map((s, i) => [s.id, i + 1]));
@@ -92,7 +93,18 @@ export function writeCaseFile(record: CaseRecord, from: Sending): CaseFile {
       record.test.map((t) => {
         const inputs = of(record.input, t.id);
         return {
-          ...filled(t, [...BASE, 'byId', 'runId', 'repeatOf', 'checkId', 'verdict', 'because']),
+          ...filled(t, [
+            ...BASE,
+            'byId',
+            'runId',
+            'repeatOf',
+            'checkId',
+            'analysisId',
+            'traceId',
+            'ran',
+            'verdict',
+            'because',
+          ]),
           ref: tests.get(t.id),
           at: t.at,
           question: t.question,
@@ -112,6 +124,18 @@ export function writeCaseFile(record: CaseRecord, from: Sending): CaseFile {
                 },
               }
             : {}),
+          ...(t.analysisId
+            ? {
+                analysis: {
+                  id: t.analysisId,
+                  trace: t.traceId ? traces.get(t.traceId) : undefined,
+                  ran: t.ran || undefined,
+                },
+              }
+            : {}),
+          findings: some(
+            of(record.finding, t.id).map((f) => ({ ...filled(f, [...BASE, 'testId']), verdict: f.verdict })),
+          ),
           conditions: some(
             of(record.condition, t.id).map((c) => ({
               ...filled(c, [...BASE, 'testId']),
@@ -204,6 +228,7 @@ export function writeCaseFile(record: CaseRecord, from: Sending): CaseFile {
     traces: some(
       record.trace.map((t) => ({
         ...filled(t, [...BASE, 'testId', 'attachmentId']),
+        ref: traces.get(t.id),
         test: t.testId ? tests.get(t.testId) : undefined,
         file: t.attachmentId ? files.get(t.attachmentId) : undefined,
       })),
@@ -229,8 +254,11 @@ function scanOf(record: CaseRecord, s: CaseRecord['scan'][number]) {
     battery: s.battery,
     key: s.key,
     engine: s.engine,
+    scope: s.scope,
     read: {
-      modules: some(modules.map((m) => ({ name: m.name, answered: m.answered }))),
+      modules: some(
+        modules.map((m) => ({ name: m.name, answered: m.answered, ...(m.read ? {} : { read: false }) })),
+      ),
       codes: some(
         mine(record.code).map((c) => ({
           ...filled(c, [...BASE, 'scanId', 'moduleId']),

@@ -10,6 +10,8 @@ export interface ChainNode {
 
 export type ChainState =
   | { state: 'contradiction'; bad: string; good: string }
+  /** Good at its end. */
+  | { state: 'whole'; at: string }
   | { state: 'found'; before: string; at: string }
   | {
       state: 'open';
@@ -29,8 +31,8 @@ export type ChainState =
  * found by going through all orders of halving (optimal binary search: Knuth, "Optimum binary
  * search trees", 1971, with a cost per probe added).
  *
- * The last place counts as bad if nothing was found there: that is the complaint. What feeds the
- * first place counts as good.
+ * The last place counts as bad if nothing was found there: that is the complaint. Found good, with no place
+ * bad, the chain is whole. What feeds the first place counts as good.
  *
  * @param nodes along the path from its source on, at least two
  * @returns a contradiction, the stretch, or the next probe with both expectations in minutes
@@ -42,6 +44,7 @@ export function searchChain(nodes: readonly ChainNode[]): ChainState {
     throw new RangeError('Minutes and likelihoods have to be above 0.');
   const bad = nodes.findIndex((n) => n.found === 'bad');
   const good = nodes.map((n) => n.found).lastIndexOf('good');
+  if (bad === -1 && good === nodes.length - 1) return { state: 'whole', at: nodes[good]!.name };
   const last = bad === -1 ? nodes.length - 1 : bad;
   if (good >= last) return { state: 'contradiction', bad: nodes[last]!.name, good: nodes[good]!.name };
   if (last - good === 1)

@@ -88,6 +88,15 @@ export function siblingSentence(
   }
 }
 
+const LEFT = /\b(left|remain(?:s|ing|der)?|residual|after \d+\s*(?:s|sec|min|h)\w*)\b/i;
+
+/** What was left of a start compares only when all began alike, which the labels do not say. */
+function leftOver(labels: readonly string[]): string {
+  return labels.some((l) => LEFT.test(l))
+    ? 'What is left over depends on what each began at. Give the start of each and compare what each lost, or say so in the label: “lost”.'
+    : '';
+}
+
 /**
  * Judges the readings of a test whose limit is "siblings", each against the others.
  *
@@ -123,6 +132,8 @@ export function judgeSiblings(
   const refuse = (because: string) => ({ group: { verdict: 'unsure' as const, because }, each });
   if (problem) return refuse(problem);
   if (members.length === 0) return { group: { verdict: '', because: '' }, each };
+  const untold = leftOver(members.map((m) => m.at));
+  if (untold !== '') return refuse(untold);
   const unit = members.find((m) => m.quantity.unit !== '')?.quantity.unit ?? '';
   try {
     const values = members.map((m) =>

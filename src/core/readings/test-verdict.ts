@@ -13,6 +13,8 @@ export interface Elsewhere {
   each: readonly Judgement[];
   /** Verdicts that no single reading has. */
   more: readonly Judgement[];
+  /** What the test requires and nobody has taken, by name: it does not pass without. */
+  missing?: readonly string[];
 }
 
 /** Conditions and set-up as they really were: a reading of theirs outranks the tick. */
@@ -48,7 +50,8 @@ function watched(test: TestFacts): Judgement | undefined {
 /**
  * The verdict of a whole test. Conditions that were not met, or a set-up check that failed, make
  * it void: it proves nothing either way; conditions nobody spoke of leave it unsure. Then one failing
- * reading fails the test; all passing passes it; anything in between is unsure. A fault that comes and goes and was only seen good
+ * reading fails the test; all passing passes it; anything in between, and a reading that the test requires and
+ * nobody took, is unsure. A fault that comes and goes and was only seen good
  * stays unsure.
  *
  * @param test its set-up check, what was watched for, and a person's overruling, if any
@@ -63,12 +66,34 @@ export function judgeTest(
   readings: readonly ReadingFacts[],
   elsewhere?: Elsewhere,
 ): Judgement {
-  if (test.overrule !== '') {
-    return {
-      verdict: test.overrule,
-      because: test.overruleWhy ? `By hand: ${test.overruleWhy}` : 'By hand, no reason given yet.',
-    };
+  const computed = computedVerdict(test, conditions, readings, elsewhere);
+  return test.overrule === '' ? computed : overruled(test, computed);
+}
+
+/** A person's verdict over the computed one. It needs a reason, and both stand. */
+function overruled(test: TestFacts, computed: Judgement): Judgement {
+  const word = test.overrule;
+  if (test.overruleWhy.trim() === '') {
+    return computed.verdict === ''
+      ? { verdict: word, because: 'By hand, no reason given yet.' }
+      : {
+          verdict: computed.verdict,
+          because: `${computed.because} Set to ${word} by hand without a reason, which changes nothing; say why.`,
+        };
   }
+  const both =
+    computed.verdict === '' || computed.verdict === word
+      ? ''
+      : ` Computed: ${computed.verdict}. ${computed.because}`;
+  return { verdict: word, because: `By hand: ${test.overruleWhy}${both}` };
+}
+
+function computedVerdict(
+  test: TestFacts,
+  conditions: readonly ConditionFacts[],
+  readings: readonly ReadingFacts[],
+  elsewhere: Elsewhere | undefined,
+): Judgement {
   const { judged: conditionsJudged, setup } = validity(test, conditions);
   const unmet = conditionsJudged.filter((c) => c.met === 'no');
   if (unmet.length) {
@@ -126,6 +151,9 @@ export function judgeTest(
   const voided = judged.find((x) => x.verdict === 'void');
   if (voided) return { verdict: 'void', because: named(voided) };
   if (seen) return seen;
+  const missing = elsewhere?.missing ?? [];
+  if (missing.length)
+    return { verdict: 'unsure', because: `Unfinished: not taken yet: ${missing.join(', ')}.` };
   const unsure = judged.filter((x) => x.verdict === 'unsure');
   if (unsure.length)
     return { verdict: 'unsure', because: [...new Set(unsure.map(named))].slice(0, 3).join(' ') };

@@ -177,7 +177,10 @@ describe('verdict of a test', () => {
     expect(judgeTest(test, [], [{ ...good, entered: ' ' }]).verdict).toBe('');
     expect(judgeTest({ ...test, overrule: 'pass', overruleWhy: 'seen twice' }, [], [bad])).toEqual({
       verdict: 'pass',
-      because: 'By hand: seen twice',
+      because: expect.stringMatching(/^By hand: seen twice Computed: fail\. /) as string,
     });
+    // Without a reason it changes nothing that was measured.
+    expect(judgeTest({ ...test, overrule: 'pass', overruleWhy: '' }, [], [bad]).verdict).toBe('fail');
+    expect(judgeTest({ ...test, overrule: 'pass', overruleWhy: '' }, [], []).verdict).toBe('pass');
   });
 });

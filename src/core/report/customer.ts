@@ -1,4 +1,4 @@
-import type { CaseRecord, Grade } from '@/core/case';
+import { doneRepairs, type CaseRecord, type Grade } from '@/core/case';
 import { checkOf, runCheck, typedOf } from '@/core/checks';
 import { vehicleName } from '@/core/vehicle';
 import { facts, heading, text, tidy, type Block, type Report, type ReportContext } from './blocks';
@@ -7,7 +7,7 @@ import { facts, heading, text, tidy, type Block, type Report, type ReportContext
 const IN_PLAIN_WORDS: Record<Grade, string> = {
   '': 'The work is not finished yet.',
   claimed: 'The repair is done. We have not been able to show yet that it holds.',
-  checked: 'The fault memory was cleared and has stayed clear since.',
+  checked: 'What we could check after the repair is right. Not everything that shows it could be tried yet.',
   proven:
     'What failed before was tested again in the same way and is right now, and the trouble you described did not show under the conditions in which it used to.',
   held: 'Tested after the repair, and still right when we asked again later.',
@@ -18,6 +18,12 @@ const TO_CUSTOMER: Record<string, string> = {
   fail: 'not right',
   unsure: 'not certain',
   void: 'does not count',
+};
+
+const NOT_DONE: Record<string, string> = {
+  declined: 'you decided against it',
+  'put off': 'put off for now',
+  asked: 'waits for your answer',
 };
 
 const MOST_PHOTOS = 4;
@@ -35,9 +41,8 @@ const sentence = (s: string) =>
  */
 export function customerReport(record: CaseRecord, c: ReportContext): Report {
   const { case: it, vehicle } = record;
-  const repairs = record.repair.filter(
-    (r) => r.authorisation !== 'declined' && r.authorisation !== 'put off',
-  );
+  const done = new Set(doneRepairs(record).map((r) => r.id));
+  const repairs = record.repair.filter((r) => done.has(r.id));
   const left = record.repair.filter((r) => !repairs.includes(r));
   const next = record.followUp.find((f) => f.state === 'due');
   return {
@@ -59,7 +64,7 @@ export function customerReport(record: CaseRecord, c: ReportContext): Report {
         kind: 'list',
         items: left.map((r) =>
           sentence(
-            `${r.what || r.action}: ${r.authorisation === 'declined' ? 'you decided against it' : 'put off for now'}${r.note ? ` — ${r.note}` : ''}`,
+            `${r.what || r.action}: ${NOT_DONE[r.authorisation] ?? 'not done yet'}${r.note ? ` — ${r.note}` : ''}`,
           ),
         ),
       },

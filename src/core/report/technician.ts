@@ -1,6 +1,6 @@
 import type { CaseRecord } from '@/core/case';
 import { coverOf, isolationOf } from '@/core/cause';
-import { effectiveRoles, followCodes } from '@/core/codes';
+import { coverageOf, coursesOf, effectiveRoles } from '@/core/codes';
 import { vehicleName } from '@/core/vehicle';
 import { facts, heading, text, tidy, type Block, type Report, type ReportContext } from './blocks';
 import { beforeAndAfter, photosOf, readInWords } from './customer';
@@ -89,12 +89,12 @@ function codes(record: CaseRecord, c: ReportContext): Block[] {
     {
       kind: 'table',
       head: ['Code', 'Wording', 'Course', 'Role', 'Why'],
-      rows: followCodes(record.scan, record.code, record.clear).map((k) => [
+      rows: coursesOf(record).map((k) => [
         k.code,
         k.text,
         k.course,
         `${roles.get(k.code) ?? ''}${given.get(k.code)?.role ? '' : ' (proposed)'}`,
-        given.get(k.code)?.why ?? '',
+        given.get(k.code)?.why || k.because,
       ]),
     },
     {
@@ -109,7 +109,8 @@ function codes(record: CaseRecord, c: ReportContext): Block[] {
               `${c.dayTime(s.at)}: scan${s.phase ? ` ${s.phase}` : ''}`,
               count === 1 ? '1 code' : `${count} codes`,
               s.battery,
-              silent.length > 0 && `no answer: ${silent.join(' ')}`,
+              silent.length > 0 && `no answer: ${silent.join(', ')}`,
+              coverageOf(s, record.module, record.code).because,
             ),
           };
         }),

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
-import { followCodes } from '@/core/codes';
+import { coursesOf } from '@/core/codes';
 import { conditionLabel, symptomById } from '@/core/symptoms';
 import { vehicleName } from '@/core/vehicle';
 import { Figure, Quiet, Tag } from '@/ui/controls';
@@ -105,7 +105,7 @@ export function Beside({ other }: { other: OpenCase }) {
         </p>
       ))}
       <h3>Evidence</h3>
-      {followCodes(r.scan, r.code, r.clear).map((c) => (
+      {coursesOf(r).map((c) => (
         <p key={c.code}>
           <Shared on={myCodes.has(c.code)}>
             <Figure>{c.code}</Figure>

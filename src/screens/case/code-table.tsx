@@ -4,11 +4,12 @@ import { nanoid } from 'nanoid';
 import type { KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { ROLES, type Op, type RowOf } from '@/core/case';
-import { followCodes, proposeRoles, triageFacts, type Course } from '@/core/codes';
+import { proposalsOf, type Course, type InScan } from '@/core/codes';
 import { Figure, Quiet, Segments, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { useMeanings, Wording } from './meanings';
 import { OpeningMoves } from './opening-moves';
+import { useConclusions } from './conclusions';
 import { OfferButton } from './offer';
 import { useCase, useRecord } from './store';
 
@@ -69,6 +70,12 @@ const Table = styled.table`
   }
 `;
 
+/** Courses that leave open what became of the code; the reason says what would tell. */
+const ASKS: ReadonlySet<Course> = new Set(['not read', 'not run yet', 'returned later']);
+
+/** What deserves the next hour first. */
+const RANK = ['chase', 'unsorted', 'knock-on', 'aside', 'leftover'];
+
 const MOST_COLUMNS = 6;
 const Strip = styled.span`
   display: flex;
@@ -81,12 +88,15 @@ const Strip = styled.span`
 const COURSE_TONE: Record<Course, 'fail' | 'unsure' | 'plain' | 'pass'> = {
   'no clear yet': 'plain',
   'not scanned since': 'plain',
-  'came straight back': 'fail',
-  'came back on the road': 'fail',
-  'came back later': 'unsure',
+  'returned at once': 'fail',
+  'returned on the road': 'fail',
+  'returned later': 'unsure',
+  intermittent: 'unsure',
   new: 'unsure',
-  'still not run': 'unsure',
-  'did not return': 'pass',
+  'not run yet': 'unsure',
+  'not read': 'unsure',
+  'did not return': 'plain',
+  cured: 'pass',
 };
 
 /** All codes of the case: in which scans each stood, its course, and its role, proposed or given. */
@@ -98,16 +108,18 @@ export function CodesOverScans() {
   const edit = useCase((s) => s.edit);
   const together = useCase((s) => s.together);
   const { own } = useMeanings();
-  const courses = followCodes(record.scan, record.code, record.clear);
+  const { codes: courses } = useConclusions();
   if (courses.length === 0) return null;
   const scans = [...record.scan].sort((a, b) => a.at.localeCompare(b.at));
   // A column for each of many scans leaves no room for words; they stand in a row under them then.
   const columns = scans.length > MOST_COLUMNS ? [] : scans;
-  const proposals = proposeRoles(triageFacts(record, own));
+  const proposals = proposalsOf(record, own);
   const given = new Map(roles.filter((r) => r.role !== '').map((r) => [r.code, r.role]));
-  const open = courses.filter((c) => !given.has(c.code) && proposals.has(c.code));
+  const open = courses.filter(
+    (c) => !given.has(c.code) && (proposals.get(c.code)?.role ?? 'unsorted') !== 'unsorted',
+  );
   // What deserves the next hour stands on top, by what is proposed: a row does not jump when it is overruled.
-  const rank = (code: string) => ROLES.indexOf(proposals.get(code)?.role ?? 'leftover');
+  const rank = (code: string) => RANK.indexOf(proposals.get(code)?.role ?? 'unsorted');
   const inRank = [...courses].sort((a, b) => rank(a.code) - rank(b.code));
   const setRole = (code: string, role: string) => {
     const row = roles.find((r) => r.code === code);
@@ -118,6 +130,7 @@ export function CodesOverScans() {
     together(
       open.flatMap(({ code }, i): Op[] => {
         const p = proposals.get(code)!;
+        if (p.role === 'unsorted') return [];
         const row = roles.find((r) => r.code === code);
         const fields = { role: p.role, why: p.because };
         return [
@@ -197,7 +210,10 @@ export function CodesOverScans() {
                     <Strip>
                       {scans.map((s, i) => (
                         <span key={s.id} title={`S${i + 1}, ${dayTime(s.at)} ${s.phase}`}>
-                          <Dot code={record.code.find((x) => x.scanId === s.id && x.code === c.code)} />
+                          <Dot
+                            state={c.inScan.get(s.id)}
+                            code={record.code.find((x) => x.scanId === s.id && x.code === c.code)}
+                          />
                         </span>
                       ))}
                     </Strip>
@@ -205,7 +221,7 @@ export function CodesOverScans() {
                   <span className="beneath">
                     <Tag $tone={COURSE_TONE[c.course]}>{c.course}</Tag>
                   </span>
-                  {role === 'chase' && !explained(c.code) && record.cause.length > 0 && (
+                  {(role || proposal?.role) === 'chase' && !explained(c.code) && record.cause.length > 0 && (
                     <>
                       {' '}
                       <Tag $tone="unsure">not explained</Tag>
@@ -217,10 +233,14 @@ export function CodesOverScans() {
                       {why}
                     </Quiet>
                   )}
+                  {ASKS.has(c.course) && <Quiet style={{ display: 'block' }}>{c.because}</Quiet>}
                 </td>
                 {columns.map((s) => (
                   <td key={s.id} className="dot">
-                    <Dot code={record.code.find((x) => x.scanId === s.id && x.code === c.code)} />
+                    <Dot
+                      state={c.inScan.get(s.id)}
+                      code={record.code.find((x) => x.scanId === s.id && x.code === c.code)}
+                    />
                   </td>
                 ))}
                 <td className="course">
@@ -232,7 +252,7 @@ export function CodesOverScans() {
                   <Segments
                     label={`Role of ${c.code}`}
                     value={role}
-                    suggested={proposal?.role}
+                    suggested={proposal?.role === 'unsorted' ? undefined : proposal?.role}
                     options={ROLES.filter((r) => r !== '').map((r) => ({ value: r, label: r }))}
                     onChange={(r) => setRole(c.code, r)}
                   />
@@ -250,9 +270,28 @@ export function CodesOverScans() {
 /** One key a role, while the cursor is in the code's row. */
 const ROLE_KEYS: Record<string, string> = { c: 'chase', k: 'knock-on', a: 'aside', l: 'leftover' };
 
-/** Stood in that scan: full when stored or active, half when only pending, a dash when absent. */
-function Dot({ code }: { code: RowOf<'code'> | undefined }) {
-  if (!code) return <Quiet aria-label="not there">·</Quiet>;
+/** What a scan says of a code that is not in it. */
+const NOT_THERE: Partial<Record<InScan, [mark: string, says: string]>> = {
+  absent: ['·', 'not there: its module was read'],
+  'not read': ['n/r', 'not read: its module was not read by this scan'],
+  'not told': ['?', 'not told: this scan does not say what it read'],
+};
+
+/** Stood in that scan: full when stored or active, a ring when only pending; else whether it could have been seen. */
+function Dot({ code, state }: { code: RowOf<'code'> | undefined; state: InScan | undefined }) {
+  if (!code) {
+    const [mark, says] = NOT_THERE[state ?? 'not told'] ?? ['?', 'not told'];
+    return (
+      <Quiet
+        role="img"
+        aria-label={says}
+        title={says}
+        style={{ fontSize: mark === '·' ? undefined : '0.75rem' }}
+      >
+        {mark}
+      </Quiet>
+    );
+  }
   const words = code.statuses.join(', ') || 'there';
   const pending =
     code.statuses.length > 0 &&

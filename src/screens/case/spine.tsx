@@ -127,7 +127,7 @@ export function Spine() {
         grade.grade === ''
           ? 'no repair to prove'
           : grade.missing[0]
-            ? `${grade.grade}; lacks ${grade.missing[0]}`
+            ? `${grade.grade}; lacks ${grade.missing[0].say}`
             : grade.grade,
     },
   ];

@@ -72,10 +72,14 @@ describe('the simulated vehicle', () => {
       at: string;
       phase: 'first' | 'after clear' | 'after key cycle' | 'after road test';
     }[] = [];
-    const found: { scanId: string; code: string; text: string }[] = [];
+    const modules: { id: string; scanId: string; name: string; answered: boolean; read?: boolean }[] = [];
+    const found: { scanId: string; code: string; text: string; moduleId: string | null }[] = [];
     const scan = async (at: string, phase: (typeof scans)[number]['phase']) => {
+      const report = await read(v);
       scans.push({ id: at, at, phase });
-      for (const code of await codes(v)) found.push({ scanId: at, code, text: '' });
+      report.modules.forEach((m, i) => modules.push({ ...m, id: `${at}-${i}`, scanId: at }));
+      for (const c of report.codes)
+        found.push({ scanId: at, code: c.code.slice(0, 5), text: '', moduleId: `${at}-${c.module}` });
     };
     await scan('1', 'first');
     await clearAll(v);
@@ -84,11 +88,11 @@ describe('the simulated vehicle', () => {
     v.drive();
     await scan('4', 'after road test');
     const course = Object.fromEntries(
-      followCodes(scans, found, [{ at: '2' }]).map((c) => [c.code, c.course]),
+      followCodes({ scans, modules, codes: found, clears: [{ at: '2' }] }).map((c) => [c.code, c.course]),
     );
     expect(course).toMatchObject({
-      P0507: 'came straight back',
-      P0171: 'came back on the road',
+      P0507: 'returned at once',
+      P0171: 'returned on the road',
       P0562: 'did not return',
       U0140: 'did not return',
     });

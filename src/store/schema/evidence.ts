@@ -1,4 +1,5 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import type { Speaks } from '@/core/case';
 import { owned } from './cases';
 import { flag, line, moment, words } from './columns';
 
@@ -10,6 +11,7 @@ export const scans = sqliteTable(
     ...owned(),
     at: text().notNull(),
     phase: line(),
+    scope: line(),
     tool: line(),
     key: line(),
     engine: line(),
@@ -32,7 +34,7 @@ export const clears = sqliteTable('clears', { ...owned(), at: text().notNull(), 
 
 export const scanModules = sqliteTable(
   'scan_modules',
-  { ...owned(), scanId: scanId(), name: line(), answered: flag(true) },
+  { ...owned(), scanId: scanId(), name: line(), answered: flag(true), read: flag(true) },
   (t) => [index('scan_modules_case').on(t.caseId)],
 );
 
@@ -101,6 +103,9 @@ export const tests = sqliteTable(
     took: line(),
     caughtUnder: line(),
     checkId: line(),
+    analysisId: line(),
+    traceId: text(),
+    ran: line(),
     overrule: line(),
     overruleWhy: line(),
     verdict: line(),
@@ -138,6 +143,23 @@ export const testInputs = sqliteTable(
   'test_inputs',
   { ...owned(), testId: testId(), field: text().notNull(), at: line(), column: line(), entered: line() },
   (t) => [index('test_inputs_case').on(t.caseId)],
+);
+
+export const findings = sqliteTable(
+  'findings',
+  {
+    ...owned(),
+    testId: testId(),
+    about: line(),
+    verdict: line(),
+    because: line(),
+    figure: line(),
+    limit: line(),
+    distance: line(),
+    place: line(),
+    speaks: text({ mode: 'json' }).$type<Speaks[]>().notNull().default([]),
+  },
+  (t) => [index('findings_case').on(t.caseId)],
 );
 
 export const runs = sqliteTable(

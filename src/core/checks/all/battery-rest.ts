@@ -84,6 +84,11 @@ export default defineCheck({
       findings.push({
         about: 'Plates',
         figure: percent(share),
+        ...(worn && charge >= 50
+          ? { speaks: [{ says: 'for' as const, part: 'battery', failure: 'aged', where: '' }] }
+          : share >= 0.8 - 1e-9
+            ? { speaks: [{ says: 'against' as const, part: 'battery', failure: 'aged', where: '' }] }
+            : {}),
         verdict: share >= 0.8 - 1e-9 ? 'pass' : worn && charge >= 50 ? 'fail' : 'unsure',
         because:
           share >= 0.8 - 1e-9
@@ -92,11 +97,14 @@ export default defineCheck({
               ? `${percent(share)} of the rating is left: worn out.`
               : `${percent(share)} of the rating${charge < 50 ? ' while nearly empty: charge and test again before condemning it' : ': ageing; test again charged and warm'}.`,
       });
-    } else if (i.measured || i.rated)
+    } else
       findings.push({
         about: 'Plates',
-        verdict: '',
-        because: 'Both figures are needed, the tester’s and the rated one.',
+        verdict: 'unsure',
+        because:
+          i.measured || i.rated
+            ? 'Both figures are needed, the tester’s and the rated one.'
+            : 'Voltage shows its charge, not its wear: a conductance or load test would tell.',
       });
     return findings;
   },

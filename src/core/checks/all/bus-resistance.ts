@@ -51,7 +51,10 @@ export default defineCheck({
     const r = i.between.value;
     const says = r >= OPEN ? 'open' : like(r, i.between);
     const between: Finding = inside(r, 55, 65)
-      ? { verdict: 'pass', because: `${says}: two terminators, and the pair is whole between them.` }
+      ? {
+          verdict: 'pass',
+          because: `${says}: two terminators, and the pair is whole between them.${i.highGround && i.lowGround ? '' : ' Shorts to ground were not measured.'}`,
+        }
       : r < 5
         ? {
             verdict: 'fail',

@@ -55,19 +55,24 @@ export default defineCheck({
             verdict: 'unsure',
             because: `Bad at ${s.bad}, yet good further on at ${s.good}: one of the two readings is wrong, or the path is drawn wrong.`,
           }
-        : s.state === 'found'
+        : s.state === 'whole'
           ? {
-              verdict: 'fail',
-              because: s.before
-                ? `It lies between ${s.before} (good) and ${s.at} (bad).`
-                : `It lies before ${s.at}: already the first place is bad.`,
-              figure: s.at,
+              verdict: 'pass',
+              because: `Good as far as ${s.at}, the end of the path. If it fails only at times, it is good now and no more.`,
             }
-          : {
-              verdict: '',
-              figure: s.next,
-              because: `Between ${s.from || 'the source'} and ${s.to}. Probe ${s.next} next: ${s.best.toFixed(0)} min expected to the end${s.inOrder > s.best + 0.5 ? `, against ${s.inOrder.toFixed(0)} min going along in order` : ', and no order is quicker'}.`,
-            };
+          : s.state === 'found'
+            ? {
+                verdict: 'fail',
+                because: s.before
+                  ? `It lies between ${s.before} (good) and ${s.at} (bad).`
+                  : `It lies before ${s.at}: already the first place is bad.`,
+                figure: s.at,
+              }
+            : {
+                verdict: '',
+                figure: s.next,
+                because: `Between ${s.from || 'the source'} and ${s.to}. Probe ${s.next} next: ${s.best.toFixed(0)} min expected to the end${s.inOrder > s.best + 0.5 ? `, against ${s.inOrder.toFixed(0)} min going along in order` : ', and no order is quicker'}.`,
+              };
     return [finding];
   },
   draw(i): Drawing {

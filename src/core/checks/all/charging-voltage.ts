@@ -48,6 +48,13 @@ export default defineCheck({
             ? `${like(i.running.value, i.running)}: charges a little. Load it, or ask the scan tool what is commanded.`
             : `${like(i.running.value, i.running)} is no more than rest: it does not charge. Belt, excitation, fuse link, brushes.`,
       });
+    const open = [...(i.loaded ? [] : ['under load']), ...(i.ripple ? [] : ['ripple'])];
+    if (open.length && findings[0]?.verdict === 'pass')
+      findings.push({
+        about: 'Not measured',
+        verdict: 'unsure',
+        because: `${open.join(' and ')}: a lost phase or diode shows only there.`,
+      });
     if (i.loaded) {
       const holds = i.loaded.value >= 13.2 * k - 1e-9;
       findings.push({

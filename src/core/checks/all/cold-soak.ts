@@ -59,7 +59,13 @@ export default defineCheck({
         because: `${like(s.value, s)} is the end of the scale: its circuit is open.`,
       });
     const first = rest[0];
-    if (first) {
+    if (rest.length === 1)
+      findings.push({
+        about: first!.at,
+        verdict: 'unsure',
+        because: `${like(first!.value, first!)} alone says nothing: read a second sensor, or a thermometer beside it.`,
+      });
+    else if (first) {
       const c = compareSiblings(
         rest.map((r) => ({ at: r.at, value: r.value })),
         i.apart?.value ?? 5,

@@ -107,8 +107,9 @@ export default defineCheck({
           }
         : {
             about: 'Rest',
-            verdict: '',
-            because: 'The sweep did not come back to where it began, so rest is not judged.',
+            verdict: 'unsure',
+            because:
+              'The sweep did not come back to where it began, so whether it returns to rest was not seen. Add a last step with the first command.',
           },
     );
     return findings;

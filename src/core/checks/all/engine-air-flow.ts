@@ -98,7 +98,14 @@ export default defineCheck({
     return [
       expected,
       inside(ratio, 0.85, 1.15)
-        ? { verdict: 'pass' as const, because: `It fits: ${says}.`, figure: percent(ratio) }
+        ? {
+            verdict: 'pass' as const,
+            because: `It fits: ${says}.`,
+            figure: percent(ratio),
+            speaks: [
+              { says: 'against' as const, part: 'air-flow meter', failure: 'wrong reading', where: '' },
+            ],
+          }
         : {
             verdict: 'fail' as const,
             because: `It does not fit: ${says}. ${ratio < 1 ? 'Dirty or false meter, air past it, or an engine that cannot fill (blocked exhaust or filter, valve timing).' : 'Meter reads high, or the filling or pressure given is too low.'}`,

@@ -67,6 +67,9 @@ export default defineCheck({
               about: 'Sensor',
               verdict: 'fail',
               because: `Engine off it shows ${like(i.off.value, i.off)} instead of 0: the sensor or its hoses, before any filter.`,
+              speaks: [
+                { says: 'for', part: 'difference pressure sensor', failure: 'wrong reading', where: '' },
+              ],
             }
           : { about: 'Sensor', verdict: 'pass', because: 'Reads 0 with the engine off.' },
       );
@@ -93,9 +96,18 @@ export default defineCheck({
         : {
             ...said,
             about: 'Filter',
+            ...(said.verdict === 'fail' && c.everywhere === 'above'
+              ? { speaks: [{ says: 'for' as const, part: 'particle filter', failure: 'blocked', where: '' }] }
+              : said.verdict === 'pass'
+                ? {
+                    speaks: [
+                      { says: 'against' as const, part: 'particle filter', failure: 'blocked', where: '' },
+                    ],
+                  }
+                : {}),
             because:
               said.verdict === 'fail' && c.everywhere === 'above'
-                ? `${said.because} The filter is blocked.`
+                ? `${said.because} The filter is blocked${i.off ? '' : ', if the sensor reads 0 with the engine off; that was not read'}.`
                 : said.verdict === 'fail' && c.everywhere === 'below'
                   ? `${said.because} Filter cracked or removed, or a hose off.`
                   : said.because,

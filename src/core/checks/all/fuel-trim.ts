@@ -61,7 +61,10 @@ export default defineCheck({
         about,
         figure: sign(total),
         ...(size <= 10 + 1e-9
-          ? { verdict: 'pass' as const, because: `${sign(total)} together, inside ± 10 %.` }
+          ? {
+              verdict: 'pass' as const,
+              because: `${sign(total)} together, inside ± 10 %.${about === 'Idle' && !i.longFast ? ' Only at idle: fuel that does not arrive under flow shows at speed.' : ''}`,
+            }
           : size <= 15 + 1e-9
             ? {
                 verdict: 'unsure' as const,

@@ -76,7 +76,7 @@ export default defineCheck({
         about,
         verdict,
         figure: burn,
-        because: `Burns ${burn}${notes.length ? `; ${notes.join('; ')}` : ', healthy'}.`,
+        because: `Burns ${burn}${notes.length ? `; ${notes.join('; ')}` : s.peak && s.rings ? ', healthy' : ', long enough'}${verdict === 'pass' && !(s.peak && s.rings) ? `; not told without ${[...(s.peak ? [] : ['its peak']), ...(s.rings ? [] : ['the oscillations after it'])].join(' and ')}: lead, plug and coil` : ''}.`,
       };
     });
   },

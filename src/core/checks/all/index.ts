@@ -1,4 +1,5 @@
 import type { Check } from '../contract';
+import alongAPipe from './along-a-pipe';
 import appliedTruth from './applied-truth';
 import batteryRest from './battery-rest';
 import busResistance from './bus-resistance';
@@ -40,6 +41,7 @@ import wheelSpeeds from './wheel-speeds';
 
 /** All computed checks. A new one is its file and its line here. */
 export const CHECKS: readonly Check[] = [
+  alongAPipe,
   appliedTruth,
   batteryRest,
   busResistance,

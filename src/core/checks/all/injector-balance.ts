@@ -86,6 +86,7 @@ export default defineCheck({
         about: `Injector ${odd.at}`,
         verdict: 'fail',
         figure: drop,
+        speaks: [{ says: 'for', part: 'fuel injector', failure: '', where: `cylinder ${odd.at}` }],
         because:
           odd.value < odd.others * 0.15
             ? `Drops only ${drop}: it hardly opens. Check its circuit before its nozzle.`

@@ -4,6 +4,9 @@ import { defineCheck } from '../contract';
 import { like, optional, quantity } from '../fields';
 import { percent } from '../words';
 
+/** Below this, in ppm, the sensors’ own error is larger than what is asked; common practice, no source. */
+const LEAST_BEFORE = 50;
+
 export default defineCheck({
   id: 'nox-conversion',
   title: 'NOx conversion of the catalyst',
@@ -38,6 +41,14 @@ export default defineCheck({
         {
           verdict: 'unsure',
           because: `More comes out than goes in (${says}): sensors swapped, not at the same moment, or ammonia is read as NOx.`,
+          figure: percent(c),
+        },
+      ];
+    if (i.before.value < LEAST_BEFORE)
+      return [
+        {
+          verdict: 'unsure',
+          because: `${says}: too little comes in to judge by. Load the engine until more than ${LEAST_BEFORE} ppm come in.`,
           figure: percent(c),
         },
       ];

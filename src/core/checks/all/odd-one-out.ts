@@ -1,8 +1,24 @@
 import { z } from 'zod';
 import { compareSiblings, convertDifference, siblingSentence, siblingTolerance } from '@/core/readings';
 import { defineCheck } from '../contract';
-import { ANY, list, optional, type Read, type ReadAt } from '../fields';
+import { ANY, choice, list, optional, type Read, type ReadAt } from '../fields';
 import { siblingBars } from '../words';
+
+const KINDS = ['read as they are', 'what was left of a start'] as const;
+
+/**
+ * What each lost of what it began with. Values left over after different starts are no siblings; the losses are.
+ *
+ * @param left what was left of each
+ * @param start what each began at, by the same names
+ * @returns the losses, or a sentence that says which starts are missing
+ */
+function lost(left: ReadAt[], start: ReadAt[]): ReadAt[] | string {
+  const open = left.filter((r) => !start.some((s) => s.at === r.at));
+  if (open.length)
+    return `What is left over depends on what each began at, which is missing for ${open.map((r) => r.at).join(', ')}.`;
+  return left.map((r) => ({ ...r, value: start.find((s) => s.at === r.at)!.value - r.value }));
+}
 
 function compare(each: ReadAt[], band: Read | undefined) {
   const unit = each[0]?.unit ?? '';
@@ -29,6 +45,15 @@ export default defineCheck({
   minutes: 10,
   input: z.object({
     each: list({ title: 'Readings', unit: ANY, each: 'member', labels: ['1', '2', '3', '4'], least: 1 }),
+    kind: choice({ given: true, title: 'They are', options: KINDS }),
+    start: list({
+      title: 'Each began at',
+      help: 'only for what was left of a start',
+      unit: ANY,
+      each: 'member',
+      labels: ['1', '2', '3', '4'],
+      least: 0,
+    }),
     band: optional({
       given: true,
       title: 'May differ by',
@@ -46,13 +71,22 @@ export default defineCheck({
     ],
     band: '10 %',
   },
-  run: (i) => [
-    siblingSentence(
-      compare(i.each, i.band),
-      i.each[0]!.unit,
-      Math.max(...i.each.map((r) => r.decimals)),
-      'one',
-    ),
-  ],
-  draw: (i) => siblingBars(i.each, compare(i.each, i.band)),
+  run(i) {
+    const alike = i.kind === KINDS[1] ? lost(i.each, i.start) : i.each;
+    if (typeof alike === 'string') return [{ verdict: 'unsure', because: alike }];
+    return [
+      siblingSentence(
+        compare(alike, i.band),
+        i.each[0]!.unit,
+        Math.max(...i.each.map((r) => r.decimals)),
+        'one',
+      ),
+    ];
+  },
+  draw(i) {
+    const alike = i.kind === KINDS[1] ? lost(i.each, i.start) : i.each;
+    return typeof alike === 'string'
+      ? { kind: 'table', head: [], rows: [] }
+      : siblingBars(alike, compare(alike, i.band));
+  },
 });

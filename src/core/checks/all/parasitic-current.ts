@@ -74,6 +74,13 @@ export default defineCheck({
       },
       least: 1,
     }),
+    whole: optional({
+      title: 'Current at the battery',
+      help: 'by a clamp at its cable, all asleep',
+      unit: 'mA',
+      min: 0,
+      max: 100_000,
+    }),
     allowed: optional({
       given: true,
       title: 'Allowed in all',
@@ -111,15 +118,20 @@ export default defineCheck({
       because: `about ${say(r.milli)} through it.`,
     }));
     // The table is good to 15 %, so the edge is that wide.
-    const verdict = total <= allowed * 0.85 ? 'pass' : total <= allowed * 1.15 ? 'unsure' : 'fail';
+    const under = total <= allowed * 0.85;
+    const whole = i.whole?.value;
+    const verdict =
+      whole !== undefined ? (whole <= allowed ? 'pass' : 'fail') : total > allowed * 1.15 ? 'fail' : 'unsure';
     findings.push({
       about: 'In all',
       verdict,
       figure: say(total),
       because:
-        verdict === 'pass'
-          ? `${say(total)}, under the ${say(allowed)} allowed.`
-          : `${say(total)} against ${say(allowed)} allowed${verdict === 'unsure' ? ', too near for fuses that differ by 15 %: clamp or shunt it' : ''}. Most goes through ${most.name}: look at what hangs on it.`,
+        whole !== undefined
+          ? `${say(whole)} at the battery against ${say(allowed)} allowed, ${say(total)} of it through these fuses.${verdict === 'fail' ? ` Most goes through ${most.name}: look at what hangs on it.` : ''}`
+          : under
+            ? `${say(total)} through the fuses that were measured, under the ${say(allowed)} allowed. One that was not may draw more: a clamp at the battery cable would tell.`
+            : `${say(total)} against ${say(allowed)} allowed${verdict === 'unsure' ? ', too near for fuses that differ by 15 %: clamp or shunt it' : ''}. Most goes through ${most.name}: look at what hangs on it.`,
     });
     return findings;
   },

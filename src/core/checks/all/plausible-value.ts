@@ -63,7 +63,11 @@ export default defineCheck({
           verdict: 'unsure',
           because: `${says} is near the hot end of most coolant and air scales: shorted to ground, unless this one sits in the exhaust.`,
         });
-      else findings.push({ verdict: 'pass', because: `${says} can be.` });
+      else
+        findings.push({
+          verdict: 'unsure',
+          because: `${says} can be; whether it is right is not told. A second sensor or a thermometer would tell.`,
+        });
     } else if (i.kind === '5 V signal') {
       const v = at(i.value, 'V', 'value');
       findings.push(
@@ -76,7 +80,10 @@ export default defineCheck({
               }
             : v <= 0.2
               ? { verdict: 'fail', because: `${says} is the lower end: shorted to ground, or no supply.` }
-              : { verdict: 'pass', because: `${says} lies inside 0.5 to 4.5 V or near it: a measurement.` },
+              : {
+                  verdict: 'unsure',
+                  because: `${says} lies inside 0.5 to 4.5 V or near it: no broken circuit, but whether it is right is not told. Move what it measures and watch.`,
+                },
       );
     } else if (i.kind === 'manifold pressure, engine off') {
       if (!i.barometer)
@@ -106,7 +113,10 @@ export default defineCheck({
               verdict: 'fail',
               because: `${says} is an end of the range: a circuit, or a stop, not a measurement.`,
             }
-          : { verdict: 'pass', because: `${says} lies inside its range.` },
+          : {
+              verdict: 'unsure',
+              because: `${says} lies inside its range; whether it is right is not told.`,
+            },
       );
     }
     for (const [name, end] of [
@@ -144,7 +154,7 @@ export default defineCheck({
               verdict: 'fail',
               because: `It jumped by ${likeDifference(jump, i.value)} in ${like(i.apart.value, i.apart)}; no more than ${likeDifference(can, i.value)} is possible: a contact.`,
             }
-          : { verdict: 'pass', because: `The step of ${likeDifference(jump, i.value)} is possible.` },
+          : { verdict: '', because: `The step of ${likeDifference(jump, i.value)} is possible.` },
       );
     }
     if (findings.length === 0)

@@ -92,7 +92,7 @@ export default defineCheck({
         about: axle,
         verdict: level ? 'pass' : 'fail',
         because: level
-          ? `Left and right within ${likeDifference(Math.abs(d), left)}.`
+          ? `Left and right within ${likeDifference(Math.abs(d), left)}.${wanted ? '' : ' Without the maker’s height both could be equally off.'}`
           : `${d < 0 ? 'Left' : 'Right'} hangs ${likeDifference(Math.abs(d), left)} lower.`,
       });
     }

@@ -18,7 +18,7 @@ export const switchedGround: Circuit = {
   id: 'switched-ground',
   title: 'Circuit switched on the ground side',
   explains:
-    'Battery feeds the part all the time; the controller gives it ground. The control wire reads battery voltage when off, through the coil, and near 0 V when on. Off and 0 V, drifting, that drops to a clean 0 when switched on: open coil, driver good.',
+    'Battery feeds the part all the time; the controller gives it ground. The control wire reads battery voltage when off, through the coil, and near 0 V when on. Off and 0 V, drifting, that drops to a clean 0 when switched on: open coil, and the driver works. Off alone does not tell an open coil from a short to ground or a driver stuck on.',
   nodes: [
     { id: 'feed', label: 'Feed at the part' },
     { id: 'control', label: 'Control wire at the part' },
@@ -42,12 +42,18 @@ export const switchedGround: Circuit = {
   faults: [
     opened('open-feed', 'open feed (fuse or wire)', 'feed'),
     shorted('shorted-feed', 'feed shorted to ground, fuse blown', 'feed', 'ground', { feed: OPEN }),
-    opened('open-coil', 'open coil, driver good', 'coil'),
+    opened('open-coil', 'open coil', 'coil'),
     opened('open-control', 'open control wire', 'control'),
     shorted('control-to-ground', 'control wire shorted to ground', 'control', 'ground'),
     shorted('control-to-battery', 'control wire shorted to battery', 'control', '+'),
     opened('dead-driver', 'dead driver in the controller (or no command)', 'driver'),
-    { id: 'driver-on', name: 'driver stuck on', variants: [{ driver: 0.15 }] },
+    {
+      id: 'driver-on',
+      name: 'driver stuck on',
+      variants: [{ driver: 0.15 }],
+      // Worn or of another make, a driver drops more than that.
+      also: [{ variants: [{ driver: 1.2 }] }],
+    },
     resistive('bad-ground', 'bad ground of the controller', 'ground', [3, 10, 40, 200]),
   ],
 };

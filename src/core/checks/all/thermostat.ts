@@ -70,6 +70,7 @@ export default defineCheck({
     else if (end.y < i.opens.value && slope < 0.5)
       findings.push({
         verdict: 'fail',
+        speaks: [{ says: 'for', part: 'thermostat', failure: 'stuck open', where: '' }],
         because: `It levels out at ${like(end.y, c)}, far under ${like(i.opens.value, i.opens)}: stuck open, or the wrong thermostat.`,
       });
     else

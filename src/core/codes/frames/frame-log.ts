@@ -50,6 +50,7 @@ export function readFrameLog(text: string): FrameLogReading {
     return known >= 0 ? known : out.modules.push({ name, answered: true }) - 1;
   };
   const answered = new Set(put.messages.map((m) => m.id));
+  const listed = new Set<number>();
   for (const m of put.messages) {
     if (isRequest(m)) {
       // Asked by its own address, and never a word: it is silent.
@@ -58,13 +59,21 @@ export function readFrameLog(text: string): FrameLogReading {
       continue;
     }
     const left = decode(m, out, moduleOf);
+    if (!left && LISTS.has(m.data[0] ?? 0)) listed.add(moduleOf(m.id));
     if (left)
       out.leftover.push(`line ${m.firstLine}: ${left} — ${m.id.toString(16).toUpperCase()}: ${hex(m.data)}`);
   }
   for (const p of [...problems, ...put.problems].sort((a, b) => a.line - b.line))
     out.leftover.push(sayProblem(p));
+  // A module that gave live values and no list of codes was not read for codes.
+  out.modules.forEach((m, i) => {
+    if (m.answered && !listed.has(i)) m.read = false;
+  });
   return out;
 }
+
+/** Answers that list codes: J1979 services 03, 07 and 0A, ISO 14229 service 19. */
+const LISTS = new Set([0x43, 0x47, 0x4a, 0x59]);
 
 /** Lines such as `// module 7EA ABS` say which controller answers where. */
 function addressBook(text: string): Map<number, string> {

@@ -6,6 +6,9 @@ import type { CircuitFault } from './truth-table';
 /** A piece between two places; a good wire when nothing else is said. */
 export const piece = (a: string, b: string, ohms = WIRE): Resistor => ({ a, b, ohms });
 
+/** Metal that a shorted wire touches, in volts above the battery's post, when current runs through it. */
+const METAL = 0.4;
+
 /** A short that is one: a twentieth of an ohm. */
 const DEAD_SHORT = 0.05;
 
@@ -28,6 +31,10 @@ export const shorted = (
   name,
   variants: [also],
   adds: [piece(a, b, DEAD_SHORT)],
+  // A short to ground often ends on metal that is itself not quite at ground.
+  ...(b === 'ground'
+    ? { also: [{ variants: [also], adds: [piece(a, 'metal', DEAD_SHORT)], fixed: { metal: METAL } }] }
+    : {}),
 });
 
 /** A piece with resistance it should not have, over the range in which it shows. */

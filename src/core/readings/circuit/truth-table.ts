@@ -8,6 +8,10 @@ export interface CircuitFault {
   variants: Record<string, number>[];
   /** Pieces that the fault adds, such as a short between two places. */
   adds?: Resistor[];
+  /** Places that the fault holds at a voltage. */
+  fixed?: Record<string, number>;
+  /** Other forms of the same fault; readings have to go with one form as a whole. */
+  also?: Pick<CircuitFault, 'variants' | 'adds' | 'fixed'>[];
 }
 
 /** A circuit drawn as named resistors, with the places where one probes and the states one puts it in. */
@@ -53,6 +57,7 @@ function volts(
   supply: number,
   change: Record<string, number>,
   adds: Resistor[],
+  held: Record<string, number> = {},
 ) {
   const build = (more: Record<string, number>) => {
     const parts = circuit.parts(state, supply);
@@ -61,7 +66,7 @@ function volts(
       ...adds,
     ];
   };
-  const fixed = circuit.fixed(state, supply);
+  const fixed = { ...circuit.fixed(state, supply), ...held };
   const first = solve(build({}), fixed);
   if (!circuit.react) return first;
   const reacted = circuit.react(
@@ -95,6 +100,7 @@ export function truthTable(
           supply,
           { ...design, ...range, ...variant },
           fault?.adds ?? [],
+          fault?.fixed,
         );
         for (const node of circuit.nodes) {
           const p = solved[node.id]!;
@@ -138,6 +144,8 @@ export interface CircuitFinding {
   wrong: Probed[];
   /** The reading still to take that separates what is left best, when there is one. */
   next?: { node: string; state: string };
+  /** The substitute has not been tried, and would separate some of what is left. */
+  substitute: boolean;
 }
 
 /** By state, whether a substitute in place of the part works: the lamp lights, the load runs. */
@@ -155,7 +163,7 @@ export function substituteWorks(
         if (ohms === undefined) delete change[part];
         else change[part] = ohms;
       }
-      const solved = volts(circuit, state.id, supply, change, fault?.adds ?? []);
+      const solved = volts(circuit, state.id, supply, change, fault?.adds ?? [], fault?.fixed);
       const [a, b] = s.across;
       return [state.id, Math.abs((solved[a]?.volts ?? 0) - (solved[b]?.volts ?? 0)) > 0.5 * supply];
     }),
@@ -182,7 +190,12 @@ export function explainCircuit(
   if (!(supply > 0)) throw new RangeError('The supply voltage has to be above 0 V.');
   if (found.length === 0) throw new RangeError('Measure at least one place in one state.');
   const scaleOf = (node: string) => circuit.nodes.find((n) => n.id === node)?.scale ?? supply;
-  const fits = (fault?: CircuitFault) => {
+  /** The forms of a fault that explain every reading. */
+  const formsOf = (fault: CircuitFault): CircuitFault[] =>
+    [fault, ...(fault.also ?? []).map((form) => ({ id: fault.id, name: fault.name, ...form }))].filter((f) =>
+      fitsAs(f),
+    );
+  const fitsAs = (fault?: CircuitFault) => {
     const works = substituteWorks(circuit, supply, fault);
     return (
       (circuit.designs ?? [{}]).some((design) => {
@@ -192,11 +205,15 @@ export function explainCircuit(
     );
   };
   const good = truthTable(circuit, supply);
-  const explains = circuit.faults.filter(fits);
-  const healthy = fits();
+  const forms = circuit.faults.map(formsOf).filter((f) => f.length > 0);
+  const explains = circuit.faults.filter((f) => forms.some(([form]) => form!.id === f.id));
+  const healthy = fitsAs();
   const wrong = found.filter((p) => !goesWith(good[p.node]![p.state]!, p.volts, scaleOf(p.node)));
-  const next = nextProbe(circuit, supply, found, healthy ? [undefined, ...explains] : explains);
-  return { explains, healthy, wrong, ...(next ? { next } : {}) };
+  const left: (CircuitFault | undefined)[][] = healthy ? [[undefined], ...forms] : forms;
+  const next = nextProbe(circuit, supply, found, left);
+  const works = left.map(([f]) => JSON.stringify(substituteWorks(circuit, supply, f)));
+  const substitute = Object.keys(lit).length === 0 && new Set(works).size > 1;
+  return { explains, healthy, wrong, substitute, ...(next ? { next } : {}) };
 }
 
 /** The unmeasured place and state whose expected readings lie apart for the most pairs of candidates. */
@@ -204,10 +221,10 @@ function nextProbe(
   circuit: Circuit,
   supply: number,
   found: readonly Probed[],
-  left: (CircuitFault | undefined)[],
+  left: (CircuitFault | undefined)[][],
 ): { node: string; state: string } | undefined {
   if (left.length < 2) return undefined;
-  const tables = left.map((f) => truthTable(circuit, supply, f));
+  const tables = left.map((forms) => forms.map((f) => truthTable(circuit, supply, f)));
   let best: { node: string; state: string; apart: number } | undefined;
   for (const node of circuit.nodes) {
     for (const state of circuit.states) {
@@ -215,13 +232,17 @@ function nextProbe(
       let apart = 0;
       tables.forEach((a, i) => {
         for (const b of tables.slice(i + 1)) {
-          const x = a[node.id]![state.id]!;
-          const y = b[node.id]![state.id]!;
-          if (
-            !goesWith(x, (y.low + y.high) / 2, node.scale ?? supply) &&
-            !goesWith(y, (x.low + x.high) / 2, node.scale ?? supply)
-          )
-            apart++;
+          const separate = a.every((p) =>
+            b.every((q) => {
+              const x = p[node.id]![state.id]!;
+              const y = q[node.id]![state.id]!;
+              return (
+                !goesWith(x, (y.low + y.high) / 2, node.scale ?? supply) &&
+                !goesWith(y, (x.low + x.high) / 2, node.scale ?? supply)
+              );
+            }),
+          );
+          if (separate) apart++;
         }
       });
       if (apart > 0 && (!best || apart > best.apart)) best = { node: node.id, state: state.id, apart };

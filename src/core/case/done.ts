@@ -1,0 +1,41 @@
+import type { CaseRecord } from './kinds';
+
+/** A repair that was done, and when; the moment is null where nothing tells it. */
+export interface DoneRepair {
+  id: string;
+  causeId: string | null;
+  at: string | null;
+}
+
+type Facts = Pick<CaseRecord, 'repair' | 'cause'> & {
+  scan: readonly Pick<CaseRecord['scan'][number], 'at' | 'phase'>[];
+};
+
+const NOT_DONE = new Set(['asked', 'declined', 'put off']);
+
+/**
+ * The repairs that were done. Writing one down, or the customer's yes, does not do it: it has a moment, or its
+ * cause stands as repaired. Where only the cause says so, it was done before the first scan that a person
+ * marked as taken after the repair.
+ *
+ * @param record repairs, causes and scans
+ * @returns in order of time, those of unknown time last
+ */
+export function doneRepairs(record: Facts): DoneRepair[] {
+  const stated = record.scan
+    .filter((s) => s.phase === 'after repair')
+    .map((s) => s.at)
+    .sort()[0];
+  return record.repair
+    .flatMap((r): DoneRepair[] => {
+      if (NOT_DONE.has(r.authorisation)) return [];
+      const state = record.cause.find((c) => c.id === r.causeId)?.state;
+      if (r.authorisation === 'authorised' && state !== undefined && state !== 'repaired') return [];
+      if (r.at === null && state !== 'repaired') return [];
+      const at = r.at ?? (stated === undefined ? null : before(stated));
+      return [{ id: r.id, causeId: r.causeId, at }];
+    })
+    .sort((a, b) => (a.at ?? '￿').localeCompare(b.at ?? '￿'));
+}
+
+const before = (at: string): string => new Date(Date.parse(at) - 1).toISOString();
