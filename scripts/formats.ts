@@ -1,5 +1,5 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
-import { caseFileSchema, openApi } from '../src/core/exchange/api';
+import { caseFileSchema, openApi } from '../src/core/api';
 
 /** Writes the open formats down from their schemas: `npm run formats`. */
 mkdirSync('docs/formats', { recursive: true });

@@ -1,3 +1,4 @@
+import type { Beside } from '@/core/api';
 import type { Vehicle } from '@/core/case';
 import { rankProcedures, type Looked } from '@/core/guide';
 import type { CaseIndex, Wanted } from '@/core/precedent';
@@ -5,22 +6,6 @@ import { vehicleNearness } from '@/core/vehicle';
 import { bulletinsFor } from './bulletins';
 import { knownValues } from './known-good';
 import { procedures } from './procedures';
-
-/** What else is known beside past cases: bulletins, procedures, known-good values, each with why. */
-export interface Beside {
-  /** make/model/engine where the line names one build, or empty. */
-  build: string;
-  bulletins: {
-    id: string;
-    number: string;
-    title: string;
-    body: string;
-    issuedBy: string;
-    because: string[];
-  }[];
-  procedures: { id: string; title: string; because: string[] }[];
-  knownGood: { label: string; entered: string; conditions: string[]; build: string; from: string }[];
-}
 
 const SHOWN = 5;
 const LEAST_NEAR = 0.45;

@@ -1,3 +1,4 @@
+import { Problem } from '@/core/problem';
 import { Bulletin, type CaseRecord } from '@/core/case';
 import { BulletinFile } from '@/core/exchange';
 import { matchBulletins, type BulletinHit, type Looked } from '@/core/guide';
@@ -29,7 +30,7 @@ export async function loadBulletins(
   if (!parsed.success) {
     const issue = parsed.error.issues[0];
     const n = typeof issue?.path[1] === 'number' ? ` (bulletin ${issue.path[1] + 1})` : '';
-    throw new Error(
+    throw new Problem(
       `Not a shelf of bulletins: ${issue?.path.join('.') || 'the top'}${n} — ${issue?.message}. Nothing was loaded.`,
     );
   }

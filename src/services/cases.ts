@@ -1,100 +1,38 @@
+import { Problem } from '@/core/problem';
 import { KINDS, type CaseRecord, type RowOf } from '@/core/case';
-import { matchComeback, type ComebackFacts, type ComebackMatch, type Period } from '@/core/cause';
-import { headlineOf, weighedCodes } from '@/core/precedent';
-import { symptomById } from '@/core/symptoms';
+import type { KnownVehicle, NewsAnswer, OpenCase } from '@/core/api';
 import { vehicleName } from '@/core/vehicle';
 import { db, write } from '@/store/database';
 import { appendHistory, deleteRow, getRow, insertRow, loadCase, loadCases, updateRow } from '@/store/rows';
 import {
   caseIdByNumber,
   casesOfVehicle,
-  confirmedComebacks,
   countCases,
   nextCaseNumber,
-  numberOfCase,
   openCaseIds,
   vehiclesByVin,
 } from '@/store/shop';
+import { aroundCase, digestsOf, inShort } from './around';
+import { newsOf } from './news';
 import { newId } from './save';
-import { periods } from './shop';
-
-interface VehicleHistoryItem {
-  id: string;
-  number: number;
-  openedAt: string;
-  headline: string;
-  grade: string;
-  open: boolean;
-}
-
-export interface OpenCase {
-  record: CaseRecord;
-  /** Other cases of the same vehicle, newest first. */
-  sameVehicle: VehicleHistoryItem[];
-  /** Later cases in which this one came back. */
-  cameBackAs: { number: number; caseId: string }[];
-  /** The earlier case this one is a comeback of. */
-  comebackOf: { number: number; caseId: string; state: string }[];
-  /** Earlier cases of the vehicle that look like it, for a person to confirm or reject. */
-  comebackOffers: (ComebackMatch & { caseId: string })[];
-  /** When the shop asks whether a repair held. */
-  followUp: Period;
-}
 
 /** Everything the case screen shows, or undefined when there is no such case. */
 export async function openCase(id: string): Promise<OpenCase | undefined> {
   const record = await loadCase(db(), id);
-  if (!record) return undefined;
-  const others = (await casesOfVehicle(db(), record.vehicle.id)).filter((c) => c !== id);
-  const comebacks = await confirmedComebacks(db());
-  const comebackOf = await Promise.all(
-    record.comeback.map(async (c) => ({
-      caseId: c.ofCaseId,
-      state: c.state,
-      number: (await numberOfCase(db(), c.ofCaseId)) ?? 0,
-    })),
-  );
-  const { followUp, comeback } = await periods();
-  const earlier = await loadCases(db(), others);
-  return {
-    record,
-    sameVehicle: brief(earlier),
-    cameBackAs: comebacks.get(id) ?? [],
-    comebackOf,
-    comebackOffers: comebackOffers(record, earlier, comeback),
-    followUp,
-  };
+  return record && { record, ...(await aroundCase(id, record)) };
 }
 
-/** What of a case is held against another to tell a comeback: chased codes, symptoms, dates, odometer. */
-function comebackFacts(r: CaseRecord): ComebackFacts {
-  return {
-    number: r.case.number,
-    openedAt: r.case.openedAt,
-    closedAt: r.case.closedAt,
-    odometer: r.case.odometer,
-    codes: weighedCodes(r)
-      .filter((c) => c.weight >= 0.5)
-      .map((c) => c.code),
-    symptoms: r.symptom
-      .filter((s) => s.concept !== '' && s.reproduced !== 'no')
-      .map((s) => ({ id: s.concept, label: symptomById(s.concept)?.label ?? s.words })),
-    repaired: r.cause.some((c) => c.state === 'repaired'),
-  };
-}
-
-function comebackOffers(
-  record: CaseRecord,
-  earlier: CaseRecord[],
-  period: Period,
-): OpenCase['comebackOffers'] {
-  const decided = new Set(record.comeback.map((c) => c.ofCaseId));
-  const now = comebackFacts(record);
-  return earlier.flatMap((e) => {
-    if (decided.has(e.case.id)) return [];
-    const match = matchComeback(now, comebackFacts(e), period);
-    return match ? [{ ...match, caseId: e.case.id }] : [];
-  });
+/**
+ * What is new on a case since a reader looked.
+ *
+ * @param since the history sequence at which the reader's record stands
+ * @returns undefined when there is no such case, `same` when nothing was written since
+ */
+export async function caseSince(id: string, since: number): Promise<NewsAnswer | 'same' | undefined> {
+  const own = await getRow(db(), 'case', id);
+  if (!own) return undefined;
+  if (own.seq === since) return 'same';
+  return { changed: await newsOf(db(), id, since), around: await aroundCase(id) };
 }
 
 /** The id behind what stands in a link: an id, or a number that people type (/cases/31). */
@@ -105,19 +43,6 @@ export async function caseIdOf(given: string): Promise<string> {
 /** The case behind a number, for links that people type. */
 export async function caseByNumber(number: number): Promise<string | undefined> {
   return caseIdByNumber(db(), number);
-}
-
-function brief(records: CaseRecord[]): VehicleHistoryItem[] {
-  return records
-    .map((r) => ({
-      id: r.case.id,
-      number: r.case.number,
-      openedAt: r.case.openedAt,
-      headline: headlineOf(r),
-      grade: r.case.grade,
-      open: r.case.closedAt === null,
-    }))
-    .sort((a, b) => b.openedAt.localeCompare(a.openedAt));
 }
 
 /** Opens a new case with an empty vehicle, or for a vehicle already known. */
@@ -159,7 +84,7 @@ export async function discardEmptyCase(id: string, who: string): Promise<void> {
     const record = await loadCase(tx, id);
     if (!record) return;
     if (!isEmpty(record))
-      throw new Error(
+      throw new Problem(
         'Something is recorded on this case. Close it with a word instead of throwing it away.',
       );
     await deleteRow(tx, 'case', id);
@@ -185,12 +110,6 @@ function isEmpty(r: CaseRecord): boolean {
   );
 }
 
-export interface KnownVehicle {
-  vehicle: RowOf<'vehicle'>;
-  name: string;
-  cases: VehicleHistoryItem[];
-}
-
 /** Vehicles met before whose VIN begins with what was typed, with their cases. */
 export async function vehiclesLike(vinStart: string, exceptVehicle: string): Promise<KnownVehicle[]> {
   const start = vinStart.toUpperCase().replace(/[^A-Z0-9]/g, '');
@@ -200,7 +119,7 @@ export async function vehiclesLike(vinStart: string, exceptVehicle: string): Pro
     rows.map(async (vehicle) => ({
       vehicle,
       name: vehicleName(vehicle),
-      cases: brief(await loadCases(db(), await casesOfVehicle(db(), vehicle.id))),
+      cases: inShort(await digestsOf(await casesOfVehicle(db(), vehicle.id))),
     })),
   );
 }

@@ -1,3 +1,4 @@
+import { Problem } from '@/core/problem';
 import { z } from 'zod';
 import type { CatalogueItem } from '@/core/case';
 import { db, write } from '@/store/database';
@@ -78,7 +79,7 @@ export async function changeCatalogue(request: CatalogueRequest, who: string): P
       return item;
     }
     const item = items.find((i) => i.id === request.id);
-    if (!item) throw new Error('That entry is not in the list any more. Reload the page.');
+    if (!item) throw new Problem('That entry is not in the list any more. Reload the page.');
     if (request.do === 'change') {
       const { do: _do, id: _id, ...set } = request;
       await updateCatalogue(tx, item.id, set);
@@ -87,9 +88,9 @@ export async function changeCatalogue(request: CatalogueRequest, who: string): P
     }
     const into = items.find((i) => i.id === request.into);
     if (!into || into.kind !== item.kind)
-      throw new Error('Merge a part into a part, or a failure into a failure.');
+      throw new Problem('Merge a part into a part, or a failure into a failure.');
     if (into.id === item.id || into.mergedInto)
-      throw new Error('Choose an entry that still stands for itself.');
+      throw new Problem('Choose an entry that still stands for itself.');
     // What was merged into this one before follows it, so that no chain can close into a circle.
     for (const i of items.filter((x) => x.mergedInto === item.id))
       await updateCatalogue(tx, i.id, { mergedInto: into.id });

@@ -1,3 +1,4 @@
+import { Problem } from '@/core/problem';
 import { createHash } from 'node:crypto';
 import { fileTypeFromBuffer } from 'file-type';
 import sharp from 'sharp';
@@ -26,7 +27,11 @@ const MOST_RECORDING_BYTES = 600 * 1024 * 1024;
 const THUMB = 360;
 
 /** The test or part it belongs to has not arrived yet, or is gone: worth trying again for a while. */
-export class OwnerMissing extends Error {}
+export class OwnerMissing extends Problem {
+  constructor(message: string) {
+    super(message, 'gone');
+  }
+}
 
 export interface Upload {
   caseId: string;
@@ -91,16 +96,16 @@ async function prepare(
         .toBuffer();
       return { content: clean, mime, thumb };
     } catch {
-      throw new Error(`"${name}" is a broken picture; take it again.`);
+      throw new Problem(`"${name}" is a broken picture; take it again.`);
     }
   }
   if (mime === 'image/heic' || mime === 'image/heif')
-    throw new Error(
+    throw new Problem(
       `"${name}" is a HEIC picture, which most screens here cannot show. Set the camera to "most compatible" (JPEG) and take it again.`,
     );
   if (FILMS.has(mime)) return { content: withoutPlace(content), mime };
   if (PROGRAMS.has(mime))
-    throw new Error(
+    throw new Problem(
       `"${name}" is a program, whatever its name says. Attach photos, films, recordings and documents.`,
     );
   return { content, mime };
@@ -118,7 +123,7 @@ async function keepLong({ file, bytes }: { file: string; bytes: number }, name: 
   const head = await headOfReceived(file, 65_536);
   const mime = (await fileTypeFromBuffer(head))?.mime ?? textType(head, name);
   if (PROGRAMS.has(mime) || FILMS.has(mime) || mime.startsWith('image/'))
-    throw new Error(
+    throw new Problem(
       `"${name}" is no recording of a signal. Attach it to the case as a photo or file instead.`,
     );
   return { hash: await keepReceived(file), mime, bytes };
@@ -146,18 +151,18 @@ export async function takeFile(
     await body.cancel().catch(() => undefined);
     return there;
   }
-  if (announced > most) throw new Error(large);
+  if (announced > most) throw new Problem(large);
   let received: { file: string; bytes: number };
   try {
     received = await receive(body, most);
   } catch (e) {
-    if (e instanceof TooLarge) throw new Error(large, { cause: e });
+    if (e instanceof TooLarge) throw new Problem(large, 'too large');
     throw e;
   }
   try {
-    if (received.bytes === 0) throw new Error(`"${name}" is empty.`);
+    if (received.bytes === 0) throw new Problem(`"${name}" is empty.`);
     if (announced > 0 && received.bytes !== announced)
-      throw new Error(`"${name}" did not arrive whole. It is sent again.`);
+      throw new Problem(`"${name}" did not arrive whole. It is sent again.`);
     const { hash, mime, bytes } =
       received.bytes > MOST_BYTES ? await keepLong(received, name) : await keepClean(received.file, name);
     const row = {
@@ -175,8 +180,10 @@ export async function takeFile(
       who,
     );
     if (!result?.ok) {
-      const error = result && 'error' in result ? result.error : 'It could not be put on the case.';
-      throw /hangs on|not there any more/.test(error) ? new OwnerMissing(error) : new Error(error);
+      const failed = result && 'error' in result ? result : undefined;
+      const error = failed?.error ?? 'It could not be put on the case.';
+      if (failed?.code === 'gone') throw new OwnerMissing(error);
+      throw new Problem(error, failed?.code);
     }
     return Attachment.parse({ ...row, id: upload.id, caseId: upload.caseId });
   } finally {
@@ -195,10 +202,10 @@ export async function storeBrought(file: CaseFile): Promise<void> {
     if (f.data === undefined) continue;
     const name = f.name ?? 'a file';
     const brought = Buffer.from(f.data, 'base64');
-    if (brought.byteLength > MOST_BYTES) throw new Error(`"${name}" is larger than 50 MB.`);
+    if (brought.byteLength > MOST_BYTES) throw new Problem(`"${name}" is larger than 50 MB.`);
     const hash = createHash('sha256').update(brought).digest('hex');
     if (f.sha256 !== undefined && f.sha256 !== hash)
-      throw new Error(`The content of "${name}" is not what its checksum says; it was damaged on the way.`);
+      throw new Problem(`The content of "${name}" is not what its checksum says; it was damaged on the way.`);
     const { content, mime, thumb } = await prepare(brought, name);
     const carries = PICTURES[mime] ? (await sharp(brought).metadata()).exif !== undefined : true;
     // What was cleaned here before is kept to the byte, so that it is the same file again.

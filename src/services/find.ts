@@ -1,4 +1,4 @@
-import type { Grade } from '@/core/case';
+import type { FindAnswer, FindPageAnswer, FoundCase, MarginAnswer } from '@/core/api';
 import {
   countCauses,
   explain,
@@ -10,56 +10,18 @@ import {
   wantedOfCase,
   type CaseProfile,
   type CauseCount,
-  type Chip,
   type Correction,
-  type FacetCount,
   type Near,
   type Only,
   type Ranking,
-  type Reason,
   type Suggestion,
   type Wanted,
 } from '@/core/precedent';
 import { vehicleName } from '@/core/vehicle';
 import { conditionLabel } from '@/core/symptoms';
-import { besideLine, type Beside } from './beside';
+import { besideLine } from './beside';
 import { caseIndex, profilesOf, type Held } from './index-of-cases';
 import { knownWords } from './words';
-
-/** A found case as a screen shows it. */
-interface FoundCase {
-  id: string;
-  number: number;
-  vehicle: string;
-  headline: string;
-  causes: string[];
-  grade: Grade;
-  comebacks: number[];
-  isolated: string;
-  open: boolean;
-  openedAt: string;
-  conditions: string[];
-  score: number;
-  reasons: Reason[];
-  lacks: string[];
-}
-
-/** How many of the near cases have something, for narrowing by it. */
-interface ShownFacet extends FacetCount {
-  label: string;
-}
-
-export interface Found {
-  chips: Chip[];
-  cases: FoundCase[];
-  /** What it was in the nearest cases; with the odds of each among all causes, where anything tells. */
-  causes: (CauseCount & { share: number | null })[];
-  facets: ShownFacet[];
-  /** How many cases share anything that was asked for. */
-  matching: number;
-  /** How many cases were looked through. */
-  searched: number;
-}
 
 function shown(near: Near): FoundCase {
   const { profile: p } = near;
@@ -87,7 +49,7 @@ function nearestOf(near: Near[]): Near[] {
 }
 
 /** Causes with their odds, the likeliest first; by their counts where nothing but a vehicle was asked for. */
-function withShares(causes: CauseCount[], { fit, asks }: Ranking): Found['causes'] {
+function withShares(causes: CauseCount[], { fit, asks }: Ranking): FindAnswer['causes'] {
   const telling = asks.some((a) => a.evidence > 0 && a.part !== 'vehicle');
   const shared = causes.map((c) => ({ ...c, share: telling ? (fit.shares.get(c.key)?.share ?? 0) : null }));
   return telling ? shared.sort((a, b) => b.share! - a.share!) : shared;
@@ -115,7 +77,7 @@ export interface Putting {
  * Answers one line of vehicle, code and symptom in any order: how it was read, the nearest cases
  * each with its reasons, and what it was, as causes with counts.
  */
-export async function find(line: string, limit = 30, putting: Putting = {}): Promise<Found> {
+export async function find(line: string, limit = 30, putting: Putting = {}): Promise<FindAnswer> {
   const held = await caseIndex();
   const chips = readQuery(
     line.slice(0, 500),
@@ -142,11 +104,7 @@ export async function find(line: string, limit = 30, putting: Putting = {}): Pro
 }
 
 /** What a line on the find page is answered with: cases and causes, and what else is known. */
-export async function findWithBeside(
-  line: string,
-  limit: number,
-  putting: Putting,
-): Promise<Found & { beside: Beside }> {
+export async function findWithBeside(line: string, limit: number, putting: Putting): Promise<FindPageAnswer> {
   const found = await find(line, limit, putting);
   const { index } = await caseIndex();
   return { ...found, beside: await besideLine(wantedOf(found.chips, putting.only), index) };
@@ -181,12 +139,11 @@ export async function nearTo(caseId: string, limit: number): Promise<NearCases |
   return { near, ranking, profile, held };
 }
 
-export type Precedents = Pick<Found, 'cases' | 'causes' | 'searched'>;
 const SHOWN = 8;
 const COUNTED = 15;
 
 /** Near cases as the margin shows them, with what it was in the nearest. */
-export function shownPrecedents({ near, held, ranking }: NearCases): Precedents {
+export function shownPrecedents({ near, held, ranking }: NearCases): MarginAnswer['precedents'] {
   return {
     cases: near.slice(0, SHOWN).map(shown),
     causes: withShares(countCauses(nearestOf(near).slice(0, COUNTED)), ranking),

@@ -1,3 +1,4 @@
+import type { ShownFork } from '@/core/api';
 import type { CaseRecord } from '@/core/case';
 import { Catalogue } from '@/core/cause';
 import { factsOf, findForks, sideOf, type Facts, type Fork, type ForkCase } from '@/core/guide';
@@ -12,11 +13,6 @@ export function forkCases(
 ): ForkCase[] {
   const facts = factsOf(profile);
   return profile.causes.map((cause) => ({ id: profile.id, number: profile.number, cause, ...facts }));
-}
-
-export interface ShownFork extends Fork {
-  /** Where the open case stands: what it reads, and the causes on that side; undefined while not asked. */
-  here?: { reads: string; causes: string[] };
 }
 
 /**

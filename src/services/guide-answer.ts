@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { baseCode, effectiveRoles, kindOf, meaningOf, type CodeKind } from '@/core/codes';
-import type { GuideAnswer } from '@/core/exchange/api';
+import type { GuideAnswer } from '@/core/api';
 import { OPENING_MOVES } from '@/core/guide';
 import type { CaseRecord } from '@/core/case';
 import { db } from '@/store/database';

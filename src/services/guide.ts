@@ -1,3 +1,4 @@
+import type { Guide } from '@/core/api';
 import type { CaseRecord, ProcedureStep } from '@/core/case';
 import type { Catalogue } from '@/core/cause';
 import {
@@ -8,7 +9,6 @@ import {
   stepOf,
   type GuideCase,
   type NextTest,
-  type Odds,
   type Prior,
 } from '@/core/guide';
 import { speakersFor, type CauseFit } from '@/core/precedent';
@@ -17,25 +17,6 @@ import { loadCases } from '@/store/rows';
 import type { NearCases } from './find';
 import { forkCases } from './forks';
 import { profilesOf } from './index-of-cases';
-
-/** What speaks for a cause before any test: pieces of evidence and how many of its cases have them. */
-interface Speaks {
-  label: string;
-  cases: number;
-  of: number;
-  factor: number;
-}
-
-export interface Guide extends Odds {
-  /** Near cases, those that are counted in words. */
-  near: number;
-  /** By cause: its numbers among the near cases, nearest first, with their grades. */
-  counts: Record<string, { numbers: number[]; byGrade: Record<string, number> }>;
-  /** By cause: what speaks for it before any test. */
-  because: Record<string, Speaks[]>;
-  /** What to do next by the shop's own cases, each with the step as it was done there. */
-  next: (NextTest & { step: ProcedureStep })[];
-}
 
 export const NO_GUIDE: Guide = {
   causes: [],

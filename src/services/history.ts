@@ -1,3 +1,5 @@
+import { Problem } from '@/core/problem';
+import type { HistoryAnswer } from '@/core/api';
 import { changesOf, undoChange, type CaseRecord, type HistoryChange, type HistoryRow } from '@/core/case';
 import { Catalogue } from '@/core/cause';
 import { changeInWords, type WordsContext } from '@/core/case/history-words';
@@ -6,18 +8,6 @@ import { db } from '@/store/database';
 import { loadCase } from '@/store/rows';
 import { caseHistory, listCatalogue, listPeople } from '@/store/shop';
 import { applyChanges, newId } from './save';
-
-/** A change as the screen shows it. */
-export interface ShownChange {
-  seq: number;
-  at: string;
-  who: string;
-  /** Part of the argument it bears on: evidence, cause, repair, proof; `complaint` for the rest. */
-  part: string;
-  lines: string[];
-  /** Why it cannot be undone now; empty when it can. */
-  fixed: string;
-}
 
 const MOST_ROWS = 4000;
 
@@ -28,9 +18,7 @@ async function changes(caseId: string): Promise<HistoryChange[]> {
 const COMPUTED = 'It is as it was before already, or Vantle computed it.';
 
 /** What happened on a case, newest first, in words; undefined when there is no such case. */
-export async function historyOf(
-  caseId: string,
-): Promise<{ number: number; changes: ShownChange[] } | undefined> {
+export async function historyOf(caseId: string): Promise<Omit<HistoryAnswer, 'undone'> | undefined> {
   const record = await loadCase(db(), caseId);
   if (!record) return undefined;
   const all = await changes(caseId);
@@ -68,17 +56,21 @@ async function wordsFor(record: CaseRecord, all: HistoryChange[]) {
  *
  * @throws Error with a sentence when something was written over it since
  */
-export async function undo(caseId: string, seq: number, who: string): Promise<Undone> {
+export async function undo(
+  caseId: string,
+  seq: number,
+  who: string,
+): Promise<NonNullable<HistoryAnswer['undone']>> {
   const record = await loadCase(db(), caseId);
   const all = await changes(caseId);
   const change = all.find((c) => c.seq === seq);
-  if (!record || !change) throw new Error('That change is not in the history of this case.');
+  if (!record || !change) throw new Problem('That change is not in the history of this case.');
   const ops = undoChange(change, record);
-  if (typeof ops === 'string') throw new Error(ops);
-  if (ops.length === 0) throw new Error(COMPUTED);
+  if (typeof ops === 'string') throw new Problem(ops);
+  if (ops.length === 0) throw new Problem(COMPUTED);
   const [result] = await applyChanges(caseId, [{ id: newId(), ops }], who);
   if (!result?.ok)
-    throw new Error(
+    throw new Problem(
       result && 'error' in result
         ? result.error
         : 'Somebody wrote there at the same moment. Look again before you undo it.',
@@ -86,14 +78,6 @@ export async function undo(caseId: string, seq: number, who: string): Promise<Un
   const by = (await changes(caseId)).find((c) => c.who === who && c.seq > all[0]!.seq);
   const { words } = await wordsFor(record, all);
   return { seq, by: by?.seq ?? 0, lines: changeInWords(change, words).lines };
-}
-
-export interface Undone {
-  /** The change that was undone, and the one that undid it: undoing that does it again. */
-  seq: number;
-  by: number;
-  /** What was undone, in words. */
-  lines: string[];
 }
 
 /**
@@ -109,7 +93,7 @@ export async function undoLast(
   who: string,
   after: number,
   skip: readonly number[],
-): Promise<Undone | undefined> {
+): Promise<HistoryAnswer['undone']> {
   const record = await loadCase(db(), caseId);
   if (!record) return undefined;
   const passed = new Set(skip);

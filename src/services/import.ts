@@ -1,3 +1,4 @@
+import { Problem } from '@/core/problem';
 import { createHash } from 'node:crypto';
 import type { CaseRecord, Kind } from '@/core/case';
 import { Catalogue, gradeProof } from '@/core/cause';
@@ -82,7 +83,7 @@ async function holdAndTake(good: Candidate[], who: string): Promise<Taken[]> {
 }
 
 const sentence = (e: unknown): string =>
-  e instanceof Error && !('code' in e) && !/^Failed query/.test(e.message)
+  e instanceof Problem
     ? e.message
     : 'It could not be written to the database; nothing of it was kept. Try again.';
 
@@ -247,7 +248,7 @@ async function weighComebacks(ids: string[]): Promise<void> {
     await write(async (tx) => {
       const record = await loadCase(tx, id);
       if (!record) return;
-      const seq = await recompute(
+      const { seq } = await recompute(
         tx,
         id,
         {
@@ -392,8 +393,8 @@ async function* linesOf(
  */
 export async function importCase(input: unknown, who: string): Promise<{ id: string; number: number }> {
   const [taken] = await takeIn([{ line: 1, text: JSON.stringify(input) ?? 'null' }], who);
-  if (taken!.state === 'refused') throw new Error(taken!.reason);
+  if (taken!.state === 'refused') throw new Problem(taken!.reason);
   if (taken!.state === 'unchanged')
-    throw new Error('This case is here already, just as it stands in the file.');
+    throw new Problem('This case is here already, just as it stands in the file.');
   return { id: taken!.id, number: taken!.number };
 }

@@ -20,11 +20,13 @@ import {
   lastHistorySeq,
   listCatalogue,
 } from '@/store/shop';
+import { digestsAreStale, forgetStaleDigests, keepDigestsBy } from './keep-digests';
 
 /**
  * The search index of this process, kept from the database: every look first takes in what was
- * written since the last one, by this process or another. What is kept of a case stands in the
- * database as its digest, so that a start reads one row a case, and results are shown from there.
+ * written since the last one, by this process or another, and writes nothing. What is kept of a case stands
+ * in the database as its digest, put down a while after the case was written, so that a start reads one row a
+ * case, and results are shown from there.
  */
 export interface Held {
   index: CaseIndex;
@@ -33,6 +35,10 @@ export interface Held {
   comebacks: Map<string, number[]>;
   caseSeq: number;
   historySeq: number;
+  /** Digests drawn up here and not kept in the database yet, by case. */
+  unkept: Map<string, DigestRow>;
+  /** Cases whose own follow-up found that they came back. */
+  cameBack: Set<string>;
 }
 
 const shared = globalThis as typeof globalThis & {
@@ -52,6 +58,8 @@ async function build(): Promise<Held> {
     comebacks: await comebackNumbers(),
     caseSeq: -1,
     historySeq,
+    unkept: new Map(),
+    cameBack: new Set(),
   };
   // Read before the cases are: what is written meanwhile is then taken in once more, never missed.
   held.caseSeq = await lastCaseSeq(db());
@@ -71,23 +79,37 @@ async function comebackNumbers(): Promise<Map<string, number[]>> {
 }
 
 function put(held: Held, digest: CaseDigest): void {
-  held.index.put(digest, held.comebacks.has(digest.id));
+  if (digest.cameBack) held.cameBack.add(digest.id);
+  else held.cameBack.delete(digest.id);
+  held.index.put(digest, held.comebacks.has(digest.id) || digest.cameBack);
 }
 
-/** Draws digests of cases up from their rows, takes them in and puts them down. */
+/** Draws digests of cases up from their rows and takes them in; they are kept later (`keepDigests`). */
 async function drawUp(held: Held, ids: string[]): Promise<void> {
   for (let i = 0; i < ids.length; i += PAGE) {
     const records = await loadCases(db(), ids.slice(i, i + PAGE));
-    const rows = records.map((r) => digestRow(r, held.catalogue));
-    for (const { digest } of rows) put(held, digest);
-    await write((tx) =>
-      putDigests(
-        tx,
-        rows.map(({ row }) => row),
-      ),
-    );
+    for (const r of records) {
+      const { digest, row } = digestRow(r, held.catalogue);
+      put(held, digest);
+      held.unkept.set(digest.id, row);
+    }
+    if (held.unkept.size) digestsAreStale();
+    await new Promise(setImmediate);
   }
 }
+
+/** Keeps the digests that were drawn up since the last time, so that the next start reads them. */
+export async function keepDigests(): Promise<void> {
+  const held = await caseIndex();
+  const rows = [...held.unkept.values()];
+  for (let i = 0; i < rows.length; i += PAGE) {
+    const page = rows.slice(i, i + PAGE);
+    await write((tx) => putDigests(tx, page));
+    for (const row of page) if (held.unkept.get(row.caseId) === row) held.unkept.delete(row.caseId);
+  }
+}
+
+keepDigestsBy(keepDigests);
 
 /** The digest of a case with the row it is kept in. */
 export function digestRow(
@@ -116,11 +138,15 @@ async function refresh(held: Held): Promise<Held> {
     if (news.some((n) => n.kind === 'comeback' || n.kind === 'case')) {
       held.comebacks = await comebackNumbers();
       for (const id of new Set([...held.index.cameBackIds(), ...held.comebacks.keys()]))
-        held.index.setCameBack(id, held.comebacks.has(id));
+        held.index.setCameBack(id, held.comebacks.has(id) || held.cameBack.has(id));
     }
     await takeIn(held, changed.ids);
   }
-  for (const n of news) if (n.kind === 'case' && n.op === 'remove') held.index.remove(n.rowId);
+  for (const n of news)
+    if (n.kind === 'case' && n.op === 'remove') {
+      held.index.remove(n.rowId);
+      held.unkept.delete(n.rowId);
+    }
   held.historySeq = Math.max(held.historySeq, news.at(-1)?.seq ?? 0, changed.seq);
   held.caseSeq = Math.max(held.caseSeq, changed.seq);
   return held;
@@ -154,9 +180,16 @@ export async function caseIndex(): Promise<Held> {
 
 /** Profiles of some cases, by id. */
 export async function profilesOf(held: Held, ids: string[]): Promise<Map<string, CaseProfile>> {
-  const bodies = await digestBodies(db(), ids);
+  const kept = await digestBodies(
+    db(),
+    ids.filter((id) => !held.unkept.has(id)),
+  );
+  const bodies = ids.flatMap((id): [string, string][] => {
+    const body = held.unkept.get(id)?.body ?? kept.get(id);
+    return body === undefined ? [] : [[id, body]];
+  });
   return new Map(
-    [...bodies].map(([id, body]) => [
+    bodies.map(([id, body]) => [
       id,
       profileOf(JSON.parse(body) as CaseDigest, held.catalogue, held.comebacks.get(id)),
     ]),
@@ -165,5 +198,6 @@ export async function profilesOf(held: Held, ids: string[]): Promise<Map<string,
 
 /** Forgets the index, for tests that swap the database. */
 export function forgetIndex(): void {
+  forgetStaleDigests();
   shared.vantleIndex = undefined;
 }

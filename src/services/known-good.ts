@@ -1,3 +1,4 @@
+import { Problem } from '@/core/problem';
 import { z } from 'zod';
 import { KnownGood, type Vehicle } from '@/core/case';
 import { knownGoodFor, readEntry, type KnownOffer, type KnownValue } from '@/core/readings';
@@ -81,9 +82,9 @@ export async function changeKnownGood(request: KnownGoodRequest, who: string): P
     if (request.do === 'remove') await deleteKnownGood(tx, id);
     else {
       const entry = readEntry(request.value.entered);
-      if (entry.kind === 'problem') throw new Error(entry.message);
+      if (entry.kind === 'problem') throw new Problem(entry.message);
       if (entry.kind !== 'quantity')
-        throw new Error('A known-good value is a number with its unit, as in 3.4 bar.');
+        throw new Problem('A known-good value is a number with its unit, as in 3.4 bar.');
       await upsertKnownGood(tx, { ...request.value, at, byId: who || null });
     }
     await appendHistory(tx, {

@@ -1,26 +1,20 @@
-import { factsOf, type BulletinHit } from '@/core/guide';
+import type { MarginAnswer } from '@/core/api';
+import { factsOf } from '@/core/guide';
 import { db } from '@/store/database';
 import { loadCase } from '@/store/rows';
 import { bulletinsOfCase } from './bulletins';
-import { nearTo, shownPrecedents, type Precedents } from './find';
-import { forksAmong, type ShownFork } from './forks';
-import { guideFor, NO_GUIDE, type Guide } from './guide';
+import { nearTo, shownPrecedents } from './find';
+import { forksAmong } from './forks';
+import { guideFor, NO_GUIDE } from './guide';
 
 /** Near cases that speak in the forks. */
 const NEAR = 40;
-
-export interface Margin {
-  precedents: Precedents;
-  forks: ShownFork[];
-  guide: Guide;
-  bulletins: BulletinHit[];
-}
 
 /**
  * Everything the margin of an open case says, from one look at the near cases. Asked for anew after
  * every write to the case.
  */
-export async function marginOf(caseId: string): Promise<Margin> {
+export async function marginOf(caseId: string): Promise<MarginAnswer> {
   const found = await nearTo(caseId, NEAR);
   const record = await loadCase(db(), caseId);
   if (!found || !record)

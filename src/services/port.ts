@@ -1,3 +1,4 @@
+import { Problem } from '@/core/problem';
 import { z } from 'zod';
 import type { Op, RowOf } from '@/core/case';
 import { clearAll, readFrameLog, readOut, unrecordedClears, type VehiclePort } from '@/core/codes';
@@ -39,7 +40,7 @@ export const simulatedFaults = () => SIM_FAULTS.map(({ id, label }) => ({ id, la
  */
 export async function atPort(caseId: string, request: PortRequest, who: string): Promise<string> {
   const record = await loadCase(db(), caseId);
-  if (!record) throw new Error('There is no such case.');
+  if (!record) throw new Problem('There is no such case.');
   if (request.do === 'connect') {
     connected.set(caseId, {
       vehicle: SimVehicle.withFault(request.fault, record.vehicle.vin),
@@ -48,7 +49,7 @@ export async function atPort(caseId: string, request: PortRequest, who: string):
     return 'Connected to the simulated vehicle.';
   }
   const here = connected.get(caseId);
-  if (!here) throw new Error('Nothing is connected. Choose what the simulated vehicle has and connect it.');
+  if (!here) throw new Problem('Nothing is connected. Choose what the simulated vehicle has and connect it.');
   switch (request.do) {
     case 'key':
       here.vehicle.keyCycle();
@@ -64,7 +65,7 @@ export async function atPort(caseId: string, request: PortRequest, who: string):
       const said = await storeScan(caseId, here, who);
       const answer = readFrameLog(await clearAll(here.vehicle));
       const confirmed = new Set(answer.cleared).size;
-      if (confirmed === 0) throw new Error('No controller confirmed the clear; nothing was cleared.');
+      if (confirmed === 0) throw new Problem('No controller confirmed the clear; nothing was cleared.');
       const at = new Date().toISOString();
       const clear: Op = {
         op: 'add',
@@ -79,7 +80,7 @@ export async function atPort(caseId: string, request: PortRequest, who: string):
         now &&
         unrecordedClears(now.scan, now.clear).length > unrecordedClears(record.scan, record.clear).length
       ) {
-        throw new Error('The clear was stored without a scan before it; this should never be.');
+        throw new Problem('The clear was stored without a scan before it; this should never be.');
       }
       return `${said} Then cleared: ${confirmed} controllers confirmed.`;
     }
@@ -125,7 +126,7 @@ async function storeScan(
 
 async function store(caseId: string, ops: Op[], who: string): Promise<void> {
   const [result] = await applyChanges(caseId, [{ id: newId(), ops }], who);
-  if (!result?.ok) throw new Error(result && 'error' in result ? result.error : 'It could not be stored.');
+  if (!result?.ok) throw new Problem(result && 'error' in result ? result.error : 'It could not be stored.');
 }
 
 /** The parameters recorded over time, each once a round. */
@@ -141,7 +142,8 @@ const ROUNDS_A_SECOND = 10;
  */
 export async function recordRun(caseId: string, seconds: number): Promise<string> {
   const here = connected.get(caseId);
-  if (!here) throw new Error('Nothing is connected. On the case, press Vehicle and connect it, then record.');
+  if (!here)
+    throw new Problem('Nothing is connected. On the case, press Vehicle and connect it, then record.');
   const lines: string[] = [];
   for (let round = 0; round < seconds * ROUNDS_A_SECOND; round++) {
     here.vehicle.wait(1 / ROUNDS_A_SECOND - RECORDED.length * 0.008);

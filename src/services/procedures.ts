@@ -1,3 +1,4 @@
+import { Problem } from '@/core/problem';
 import { z } from 'zod';
 import { Procedure } from '@/core/case';
 import { db, write } from '@/store/database';
@@ -45,7 +46,7 @@ export async function changeProcedure(request: ProcedureRequest, who: string): P
     }
     const { procedure } = request;
     if (before && before.revision !== procedure.revision)
-      throw new Error(
+      throw new Problem(
         `"${before.title}" was changed by somebody else since you opened it. Open it again and put your change in.`,
       );
     const next = { ...procedure, revision: (before?.revision ?? 0) + 1 };

@@ -12,6 +12,12 @@ export interface Touched {
   earlierCaseIds: Set<string>;
 }
 
+/** Tests and readings whose verdict was brought up to date, beside the last history sequence. */
+export interface Recomputed {
+  seq: number;
+  rejudged: { kind: 'test' | 'reading'; id: string }[];
+}
+
 /** Who wrote what made the grade change; none while a case is taken in from a file. */
 export interface Writer {
   who: string;
@@ -47,7 +53,7 @@ const GRADED: Kind[] = [
  *
  * @param seq the history sequence of this write, for earlier cases that it weighs on
  * @param writer whose write it is, for the history of grades
- * @returns the last history sequence, which grows when a grade changed
+ * @returns the last history sequence, which grows when a grade changed, and what was judged anew
  */
 export async function recompute(
   tx: Tx,
@@ -55,12 +61,14 @@ export async function recompute(
   touched: Touched | 'all',
   seq = 0,
   writer?: Writer,
-): Promise<number> {
+): Promise<Recomputed> {
   const any = (kinds: Kind[]) => touched === 'all' || kinds.some((k) => touched.kinds.has(k));
-  if (!any(GRADED)) return seq;
+  if (!any(GRADED)) return { seq, rejudged: [] };
   const record = await loadCase(tx, caseId);
-  if (!record) return seq;
-  if (any(JUDGED)) await judge(tx, record, touched === 'all' ? undefined : touched.testIds);
+  if (!record) return { seq, rejudged: [] };
+  const rejudged = any(JUDGED)
+    ? await judge(tx, record, touched === 'all' ? undefined : touched.testIds)
+    : [];
   let last = Math.max(seq, await grade(tx, record, writer));
   if (any(['comeback'])) {
     // A comeback weighs on the earlier case, not on this one; one that was removed does no more.
@@ -74,10 +82,14 @@ export async function recompute(
       await updateRow(tx, 'case', id, { seq: Math.max(last, earlier.case.seq) });
     }
   }
-  return last;
+  return { seq: last, rejudged };
 }
 
-async function judge(tx: Tx, record: CaseRecord, only: Set<string> | undefined): Promise<void> {
+async function judge(
+  tx: Tx,
+  record: CaseRecord,
+  only: Set<string> | undefined,
+): Promise<Recomputed['rejudged']> {
   const { tests, readings } = judgeTests(record, only);
   for (const { row, verdict } of readings) {
     Object.assign(row, verdict);
@@ -87,6 +99,10 @@ async function judge(tx: Tx, record: CaseRecord, only: Set<string> | undefined):
     Object.assign(row, verdict);
     await updateRow(tx, 'test', row.id, { ...verdict });
   }
+  return [
+    ...readings.map(({ row }) => ({ kind: 'reading' as const, id: row.id })),
+    ...tests.map(({ row }) => ({ kind: 'test' as const, id: row.id })),
+  ];
 }
 
 /** Brings the grade up to date; a new one goes into the history under who made it so. Gives its sequence. */

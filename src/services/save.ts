@@ -1,4 +1,6 @@
+import { Problem, type ProblemCode } from '@/core/problem';
 import { nanoid } from 'nanoid';
+import type { ChangeResult, SaveAnswer } from '@/core/api';
 import {
   checkFields,
   KINDS,
@@ -6,7 +8,6 @@ import {
   sameValue,
   type AnyRow,
   type Change,
-  type ChangeResult,
   type Conflict,
   type Kind,
   type Op,
@@ -23,7 +24,10 @@ import {
   updateRow,
 } from '@/store/rows';
 import { casesOfVehicle, listPeople } from '@/store/shop';
+import { aroundCase } from './around';
+import { digestsAreStale } from './keep-digests';
 import { log } from './log';
+import { newsOf } from './news';
 import { recompute, type Touched } from './recompute';
 
 /** Thrown inside a transaction so that all of a change is taken back. */
@@ -42,8 +46,10 @@ interface Context {
   seq: number;
 }
 
+const untouched = (): Touched => ({ kinds: new Set(), testIds: new Set(), earlierCaseIds: new Set() });
+
 /**
- * Applies changes to a case, each as one transaction: all of its operations, or none.
+ * Applies changes to a case in one transaction, each of them whole or not at all.
  *
  * A write names the revision it saw and what its fields said then. If others wrote the row since,
  * but not these fields, it goes in; if they wrote the same field, it is refused with both versions.
@@ -55,59 +61,130 @@ interface Context {
  * @returns one result per change, in order
  */
 export async function applyChanges(caseId: string, changes: Change[], who: string): Promise<ChangeResult[]> {
-  const results: ChangeResult[] = [];
-  for (const change of changes) results.push(await applyOne(caseId, change, who));
-  return results;
+  return (await saveChanges(caseId, changes, who)).results;
 }
 
-async function applyOne(caseId: string, change: Change, who: string): Promise<ChangeResult> {
+/**
+ * The same, with the rows that are new since the writer looked: what was written now, what others wrote, and the
+ * verdicts that follow.
+ *
+ * @param seen the history sequence at which the writer's record stands; only this write is reported when left out
+ */
+export async function saveChanges(
+  caseId: string,
+  changes: Change[],
+  who: string,
+  seen?: number,
+): Promise<SaveAnswer> {
+  const refused: { index: number; conflict: Omit<Conflict, 'by' | 'at'> }[] = [];
   try {
-    await write(async (tx) => {
+    const done = await write(async (tx) => {
+      refused.length = 0;
       const owner = await getRow(tx, 'case', caseId);
-      if (!owner) throw new Error('This case is not there any more. Go back to the desk and open it again.');
-      const context: Context = {
+      if (!owner)
+        throw new Problem('This case is not there any more. Go back to the desk and open it again.', 'gone');
+      const before = owner.seq;
+      const all: Context = {
         caseId,
         vehicleId: owner.vehicleId,
         who,
         at: new Date().toISOString(),
-        touched: { kinds: new Set(), testIds: new Set(), earlierCaseIds: new Set() },
+        touched: untouched(),
         seq: owner.seq,
       };
-      for (const op of change.ops) await applyOp(tx, op, context);
-      context.seq = await recompute(tx, caseId, context.touched, context.seq, { who, at: context.at });
-      await updateRow(tx, 'case', caseId, { seq: context.seq });
-      if (context.touched.kinds.has('vehicle')) {
-        for (const id of await casesOfVehicle(tx, context.vehicleId))
-          await updateRow(tx, 'case', id, { seq: context.seq });
+      const results: ChangeResult[] = [];
+      for (const [index, change] of changes.entries()) {
+        const context: Context = { ...all, touched: untouched() };
+        try {
+          // A savepoint: a change that is refused is taken back, the others stay.
+          await tx.transaction(async (inner) => {
+            for (const op of change.ops) await applyOp(inner, op, context);
+          });
+        } catch (e) {
+          if (e instanceof Refused) refused.push({ index, conflict: e.conflict });
+          results.push({ id: change.id, ok: false, ...told(e, caseId) });
+          continue;
+        }
+        all.vehicleId = context.vehicleId;
+        all.seq = context.seq;
+        for (const k of context.touched.kinds) all.touched.kinds.add(k);
+        for (const t of context.touched.testIds) all.touched.testIds.add(t);
+        for (const c of context.touched.earlierCaseIds) all.touched.earlierCaseIds.add(c);
+        results.push({ id: change.id, ok: true });
       }
+      const { seq, rejudged } = await recompute(tx, caseId, all.touched, all.seq, { who, at: all.at });
+      if (seq !== owner.seq) await updateRow(tx, 'case', caseId, { seq });
+      if (all.touched.kinds.has('vehicle')) {
+        for (const id of await casesOfVehicle(tx, all.vehicleId)) await updateRow(tx, 'case', id, { seq });
+      }
+      const changed = await newsOf(tx, caseId, Math.min(seen ?? before, before), rejudged);
+      const bears = [...all.touched.kinds].some((k) => BEARS_ON_OTHERS.has(k));
+      return { results, changed, bears };
     });
-    return { id: change.id, ok: true };
+    for (const { index, conflict } of refused)
+      done.results[index] = { id: changes[index]!.id, ok: false, conflict: await withWriter(conflict) };
+    digestsAreStale();
+    return {
+      results: done.results,
+      changed: done.changed,
+      ...(done.bears ? { around: await aroundCase(caseId) } : {}),
+    };
   } catch (e) {
-    if (e instanceof Refused) {
-      const wrote = await lastWriter(db(), e.conflict.id, e.conflict.field);
-      const by = wrote?.who ? ((await listPeople(db())).find((p) => p.id === wrote.who)?.name ?? '') : '';
-      return { id: change.id, ok: false, conflict: { ...e.conflict, by, at: wrote?.at ?? '' } };
-    }
-    return { id: change.id, ok: false, error: sentence(e, caseId) };
+    // The transaction as a whole did not go in: nothing was written, and everything may be sent again.
+    const problem = told(e, caseId);
+    return {
+      results: changes.map((c) => ({ id: c.id, ok: false, ...problem })),
+      changed: { seq: seen ?? 0, rows: [], removed: [] },
+    };
   }
 }
 
-function sentence(e: unknown, caseId: string): string {
+/** Kinds of rows by which another case may be a comeback of this one, or this one of another. */
+const BEARS_ON_OTHERS: ReadonlySet<Kind> = new Set<Kind>([
+  'vehicle',
+  'case',
+  'comeback',
+  'symptom',
+  'code',
+  'role',
+  'scan',
+]);
+
+async function withWriter(conflict: Omit<Conflict, 'by' | 'at'>): Promise<Conflict> {
+  const wrote = await lastWriter(db(), conflict.id, conflict.field);
+  const by = wrote?.who ? ((await listPeople(db())).find((p) => p.id === wrote.who)?.name ?? '') : '';
+  return { ...conflict, by, at: wrote?.at ?? '' };
+}
+
+/** What a failure means to whoever wrote: a code for the program, and the sentence beside it. */
+function told(e: unknown, caseId: string): { error: string; code: ProblemCode } {
   for (let at: unknown = e; at instanceof Error; at = at.cause) {
+    if (at instanceof Problem) return { error: at.message, code: at.code };
     const code = 'code' in at ? String(at.code) : '';
     if (code.startsWith('SQLITE_CONSTRAINT'))
-      return 'This belongs to something that is not there any more. Reload the case and try again.';
-    if (code.startsWith('SQLITE_BUSY'))
-      return 'The database was busy for too long. It is kept here and will be sent again.';
+      return {
+        error: 'This belongs to something that is not there any more. Reload the case and try again.',
+        code: 'gone',
+      };
+    if (code.startsWith('SQLITE_BUSY') || code.startsWith('SQLITE_LOCKED'))
+      return {
+        error: 'The database was busy for too long. It is kept here and will be sent again.',
+        code: 'busy',
+      };
     if (code.startsWith('SQLITE_FULL') || code.startsWith('SQLITE_IOERR')) {
       log.error({ caseId, code }, 'write failed');
-      return 'The disk could not take it (full, or failing). Free some space; what you typed is kept in this browser.';
+      return {
+        error:
+          'The disk could not take it (full, or failing). Free some space; what you typed is kept in this browser and will be sent again.',
+        code: 'disk',
+      };
     }
     if (code !== '') log.error({ caseId, code }, 'write failed');
   }
-  return e instanceof Error && !/^Failed query/.test(e.message)
-    ? e.message
-    : 'It could not be saved. It is kept here and will be sent again.';
+  return {
+    error: 'It could not be saved, for a reason nobody expected. It is kept here; reload to send it again.',
+    code: 'internal',
+  };
 }
 
 async function applyOp(tx: Tx, op: Op, context: Context): Promise<void> {
@@ -138,7 +215,7 @@ async function applySet(tx: Tx, op: Extract<Op, { op: 'set' }>, context: Context
       removed: true,
     });
   }
-  if (!belongs(op.kind, row, context)) throw new Error('That row belongs to another case.');
+  if (!belongs(op.kind, row, context)) throw new Problem('That row belongs to another case.');
   const now = row as Record<string, unknown> & { revision: number };
   const fields = Object.keys(set).filter((f) => !sameValue(now[f], set[f]));
   if (fields.length === 0) return;
@@ -163,16 +240,17 @@ async function applySet(tx: Tx, op: Extract<Op, { op: 'set' }>, context: Context
 }
 
 async function applyAdd(tx: Tx, op: Extract<Op, { op: 'add' }>, context: Context): Promise<void> {
-  if (op.kind === 'case' || op.kind === 'vehicle') throw new Error(`A ${op.kind} cannot be added to a case.`);
+  if (op.kind === 'case' || op.kind === 'vehicle')
+    throw new Problem(`A ${op.kind} cannot be added to a case.`);
   const there = await getRow(tx, op.kind, op.id);
   if (there) {
-    if (!belongs(op.kind, there, context)) throw new Error('That id is taken by another case.');
+    if (!belongs(op.kind, there, context)) throw new Problem('That id is taken by another case.');
     return;
   }
   const parsed = KINDS[op.kind].safeParse({ ...op.row, id: op.id, caseId: context.caseId, revision: 1 });
   if (!parsed.success) {
     const issue = parsed.error.issues[0];
-    throw new Error(`This ${op.kind} cannot be kept: "${issue?.path.join('.')}" — ${issue?.message}`);
+    throw new Problem(`This ${op.kind} cannot be kept: "${issue?.path.join('.')}" — ${issue?.message}`);
   }
   const owners = new Map<string, Kind>([
     ...(['scan', 'test', 'suspect', 'cause', 'repair', 'code'] as const).map((k) => [`${k}Id`, k] as const),
@@ -183,8 +261,8 @@ async function applyAdd(tx: Tx, op: Extract<Op, { op: 'add' }>, context: Context
     const owner = (parsed.data as Record<string, unknown>)[field];
     if (typeof owner !== 'string') continue;
     const row = await getRow(tx, kind, owner);
-    if (!row) throw new Error(`It hangs on a ${kind} that is not there any more.`);
-    if (!belongs(kind, row, context)) throw new Error('That belongs to another case.');
+    if (!row) throw new Problem(`It hangs on a ${kind} that is not there any more.`, 'gone');
+    if (!belongs(kind, row, context)) throw new Problem('That belongs to another case.');
   }
   await insertRow(tx, op.kind, parsed.data as Record<string, unknown> & { id: string });
   await note(
@@ -199,10 +277,10 @@ async function applyAdd(tx: Tx, op: Extract<Op, { op: 'add' }>, context: Context
 }
 
 async function applyRemove(tx: Tx, kind: Kind, id: string, context: Context): Promise<void> {
-  if (kind === 'case' || kind === 'vehicle') throw new Error(`A ${kind} is not removed this way.`);
+  if (kind === 'case' || kind === 'vehicle') throw new Problem(`A ${kind} is not removed this way.`);
   const row = await getRow(tx, kind, id);
   if (!row) return;
-  if (!belongs(kind, row, context)) throw new Error('That row belongs to another case.');
+  if (!belongs(kind, row, context)) throw new Problem('That row belongs to another case.');
   for (const owned of ownedBy(kind)) {
     for (const child of await rowsWhere(tx, owned.kind, owned.field, id))
       await applyRemove(tx, owned.kind, child.id, context);

@@ -1,3 +1,4 @@
+import { Problem } from '@/core/problem';
 import type { CatalogueItem, KnownGood, Procedure } from '@/core/case';
 import { STARTER_FAILURES, STARTER_PARTS } from '@/core/cause';
 import { db, write, closeDatabase } from '@/store/database';
@@ -101,7 +102,7 @@ export interface DemoContent {
 export async function loadDemo(content: DemoContent): Promise<boolean> {
   const mark = await prepare('demo');
   if (mark !== 'demo')
-    throw new Error('This database is a shop of its own; the demo shop is never loaded into it.');
+    throw new Problem('This database is a shop of its own; the demo shop is never loaded into it.');
   if (await getSetting(db(), 'demo.loaded')) return false;
   if ((await countCases(db())) === 0) {
     await write(async (tx) => {

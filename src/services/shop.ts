@@ -1,3 +1,4 @@
+import { Problem } from '@/core/problem';
 import { z } from 'zod';
 import { Person } from '@/core/case';
 import { findUnit, readEntry } from '@/core/readings';
@@ -111,7 +112,7 @@ export async function changeShop(request: ShopRequest, who: string): Promise<voi
     const all = await listPeople(tx);
     const before = all.find((p) => p.id === request.person.id) ?? null;
     if (!request.person.active && !all.some((p) => p.active && p.id !== request.person.id)) {
-      throw new Error('Somebody has to be here: add another person first.');
+      throw new Problem('Somebody has to be here: add another person first.');
     }
     await upsertPerson(tx, request.person);
     await appendHistory(tx, {

@@ -1,37 +1,11 @@
+import type { VinAnswer } from '@/core/api';
 import type { RowOf } from '@/core/case';
 import { bestValues, readVin } from '@/core/vehicle';
 import { db } from '@/store/database';
 import { casesOfVehicle, vehiclesByEngine, vehiclesByVin } from '@/store/shop';
 import { VIN_ELEMENTS, vinData, vinPatterns, vinWord } from '@/store/vin-data';
 
-/** What a VIN says of a vehicle; empty fields are not known. */
-export type VehicleSays = Partial<
-  Pick<
-    RowOf<'vehicle'>,
-    | 'make'
-    | 'model'
-    | 'year'
-    | 'engine'
-    | 'fuel'
-    | 'cylinders'
-    | 'displacement'
-    | 'firingOrder'
-    | 'firing'
-    | 'strokes'
-    | 'banks'
-    | 'kind'
-    | 'market'
-  >
->;
-
-export interface VinAnswer {
-  /** From the shop's own vehicles with the same first eight characters and year letter. */
-  past: { cases: number; says: VehicleSays } | null;
-  /** From the public data set. */
-  data: VehicleSays | null;
-  /** The data set is being unpacked; ask again in a while. */
-  unpacking: boolean;
-}
+type VehicleSays = NonNullable<VinAnswer['data']>;
 
 const BUILD = [
   'make',
@@ -63,9 +37,9 @@ function filled(vehicle: Partial<RowOf<'vehicle'>>): VehicleSays {
  * @param typed the VIN as typed
  * @param exceptVehicle the vehicle it is being typed for
  */
-export async function decodeVin(typed: string, exceptVehicle: string): Promise<VinAnswer> {
+export async function decodeVin(typed: string, exceptVehicle: string): Promise<Omit<VinAnswer, 'layout'>> {
   const read = readVin(typed);
-  const answer: VinAnswer = { past: null, data: null, unpacking: false };
+  const answer: Omit<VinAnswer, 'layout'> = { past: null, data: null, unpacking: false };
   if (!read.ok) return answer;
   const { vin } = read;
 

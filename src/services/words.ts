@@ -1,3 +1,4 @@
+import { Problem } from '@/core/problem';
 import { z } from 'zod';
 import { readsReadings, type KnownWords } from '@/core/precedent';
 import { CONDITIONS, symptomById, Vocabulary, type TaughtWord } from '@/core/symptoms';
@@ -118,14 +119,14 @@ export async function changeWord(request: WordRequest, who: string): Promise<{ u
     return { understood: 0 };
   }
   const { words: said, of, concept } = request;
-  if (of === 'symptom' && !symptomById(concept)) throw new Error('Choose the symptom that the word means.');
+  if (of === 'symptom' && !symptomById(concept)) throw new Problem('Choose the symptom that the word means.');
   if (of === 'condition' && !CONDITIONS.some((c) => c.id === concept))
-    throw new Error('Choose the circumstance that the word means.');
+    throw new Problem('Choose the circumstance that the word means.');
   if (of === 'vehicle' && concept.split('/').filter(Boolean).length === 0)
-    throw new Error('Choose the vehicle that goes by this name.');
+    throw new Problem('Choose the vehicle that goes by this name.');
   await write(async (tx) => {
     const same = (await listWords(tx)).find((w) => w.words.toLowerCase() === said.toLowerCase());
-    if (same) throw new Error(`"${said}" has been taught already. Forget it first, then teach it anew.`);
+    if (same) throw new Problem(`"${said}" has been taught already. Forget it first, then teach it anew.`);
     const row = { id: newId(), of, concept, words: said };
     await insertWord(tx, row);
     await appendHistory(tx, note(row.id, 'add', row));

@@ -64,3 +64,14 @@ export async function putDigests(tx: Tx, rows: DigestRow[]): Promise<void> {
         setWhere: sql`excluded.seq >= ${digests.seq} or ${digests.version} <> excluded.version`,
       });
 }
+
+/** Bodies of digests that are as new as their case, by case id; others are left out. */
+export async function freshBodies(q: Tx | Db, version: number, ids: string[]): Promise<Map<string, string>> {
+  if (ids.length === 0) return new Map();
+  const rows = await q
+    .select({ caseId: digests.caseId, body: digests.body })
+    .from(digests)
+    .innerJoin(cases, eq(cases.id, digests.caseId))
+    .where(and(inArray(digests.caseId, ids), eq(digests.version, version), eq(digests.seq, cases.seq)));
+  return new Map(rows.map((r) => [r.caseId, r.body]));
+}

@@ -38,6 +38,21 @@ export async function rowsWhere(q: Tx | Db, kind: Kind, field: string, owner: st
   return (await q.select().from(table).where(eq(column, owner))) as AnyRow[];
 }
 
+/** Some rows of a kind by their ids; those that are gone are left out. */
+export async function rowsById(q: Tx | Db, kind: Kind, ids: readonly string[]): Promise<AnyRow[]> {
+  if (ids.length === 0) return [];
+  const table = TABLES[kind];
+  const found: AnyRow[] = [];
+  for (let i = 0; i < ids.length; i += 400)
+    found.push(
+      ...((await q
+        .select()
+        .from(table)
+        .where(inArray(table.id, ids.slice(i, i + 400)))) as AnyRow[]),
+    );
+  return found;
+}
+
 /** Kinds and fields that hang on a row of this kind. */
 export function ownedBy(kind: Kind): { kind: Kind; field: string }[] {
   return Object.entries(OWNED).flatMap(([k, owners]) =>

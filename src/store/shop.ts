@@ -137,6 +137,15 @@ export async function caseHistory(q: Tx | Db, caseId: string, limit: number) {
     .limit(limit);
 }
 
+/** What was written on a case since a sequence number, in order: kind, row and what was done. */
+export async function caseNews(q: Tx | Db, caseId: string, since: number) {
+  return q
+    .select({ kind: s.history.kind, rowId: s.history.rowId, op: s.history.op })
+    .from(s.history)
+    .where(and(eq(s.history.caseId, caseId), gt(s.history.seq, since)))
+    .orderBy(asc(s.history.seq));
+}
+
 export async function casesOfVehicle(q: Tx | Db, vehicleId: string): Promise<string[]> {
   const rows = await q.select({ id: s.cases.id }).from(s.cases).where(eq(s.cases.vehicleId, vehicleId));
   return rows.map((r) => r.id);

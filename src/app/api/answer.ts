@@ -1,24 +1,28 @@
 import { cookies } from 'next/headers';
 import type { z } from 'zod';
+import { Problem, type ProblemCode } from '@/core/problem';
 import { log } from '@/services/log';
 
-/** An error whose text is meant for the person at the screen. */
-export class Problem extends Error {
-  constructor(
-    message: string,
-    readonly status = 400,
-    options?: ErrorOptions,
-  ) {
-    super(message, options);
-  }
-}
+export { Problem };
+
+/** How a refusal is put in HTTP (RFC 9110). */
+const STATUS: Record<ProblemCode, number> = {
+  invalid: 400,
+  gone: 404,
+  changed: 409,
+  busy: 503,
+  disk: 507,
+  'too large': 413,
+  offline: 503,
+  internal: 500,
+};
 
 const MOST_BYTES = 8 * 1024 * 1024;
 
 /** Reads a JSON body against its schema; what is wrong comes back as a sentence. */
 export async function readBody<S extends z.ZodType>(request: Request, schema: S): Promise<z.infer<S>> {
   if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) {
-    throw new Problem('That is more than 8 MB at once. Send it in smaller pieces.', 413);
+    throw new Problem('That is more than 8 MB at once. Send it in smaller pieces.', 'too large');
   }
   let body: unknown;
   try {
@@ -34,32 +38,25 @@ export async function readBody<S extends z.ZodType>(request: Request, schema: S)
   return parsed.data;
 }
 
-/** Runs a handler, turning errors into sentences and writing one log line for the unexpected. */
+/** Runs a handler, turning refusals into answers and writing one log line for the unexpected. */
 export async function answer(work: () => Promise<unknown>): Promise<Response> {
   try {
     const body = await work();
     return body instanceof Response ? body : Response.json(body);
   } catch (e) {
-    if (e instanceof Problem) return Response.json({ error: e.message }, { status: e.status });
+    if (e instanceof Problem)
+      return Response.json({ error: e.message, code: e.code }, { status: STATUS[e.code] });
     log.error(
       { err: e instanceof Error ? { name: e.name, stack: e.stack?.split('\n').slice(1, 5) } : {} },
       'request failed',
     );
     return Response.json(
-      { error: 'Something went wrong on the server. What you typed is kept; try again.' },
+      {
+        error: 'Something went wrong on the server. What you typed is kept; try again.',
+        code: 'internal' satisfies ProblemCode,
+      },
       { status: 500 },
     );
-  }
-}
-
-/** Runs a use case whose errors are sentences for the person at the screen. */
-export async function said<T>(work: Promise<T>): Promise<T> {
-  try {
-    return await work;
-  } catch (e) {
-    if (e instanceof Error && !/^Failed query/.test(e.message) && !('code' in e))
-      throw new Problem(e.message, 409, { cause: e });
-    throw e;
   }
 }
 

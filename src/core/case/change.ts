@@ -1,3 +1,4 @@
+import { Problem } from '@/core/problem';
 import { z } from 'zod';
 import { COMPUTED, KINDS, KIND_NAMES, type Kind } from './kinds';
 
@@ -41,11 +42,6 @@ export interface Conflict {
   removed?: boolean;
 }
 
-export type ChangeResult =
-  | { id: string; ok: true }
-  | { id: string; ok: false; conflict: Conflict }
-  | { id: string; ok: false; error: string };
-
 /**
  * Checks the fields of a write against the row's own shape, whichever way the write comes in.
  *
@@ -59,12 +55,12 @@ export function checkFields(kind: Kind, values: Record<string, unknown>): Record
   const out: Record<string, unknown> = {};
   for (const [name, value] of Object.entries(values)) {
     const field = Object.hasOwn(shape, name) ? shape[name] : undefined;
-    if (!field) throw new Error(`A ${kind} has no field "${name}".`);
+    if (!field) throw new Problem(`A ${kind} has no field "${name}".`);
     if (COMPUTED[kind]?.includes(name))
-      throw new Error(`"${name}" of a ${kind} is computed and cannot be written.`);
+      throw new Problem(`"${name}" of a ${kind} is computed and cannot be written.`);
     const parsed = field.safeParse(value);
     if (!parsed.success)
-      throw new Error(`"${name}" of this ${kind}: ${parsed.error.issues[0]?.message ?? 'not valid'}`);
+      throw new Problem(`"${name}" of this ${kind}: ${parsed.error.issues[0]?.message ?? 'not valid'}`);
     out[name] = parsed.data;
   }
   return out;

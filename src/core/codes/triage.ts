@@ -112,12 +112,12 @@ export function proposalsOf(record: Rows, own: Record<string, string> = {}): Map
 
 /** The scans and clears of a case as they stood before the first repair that was done. */
 function beforeRepair(record: Rows): Rows {
-  const [first] = repairsOf(record);
+  const at = repairsOf(record)[0]?.at ?? null;
   const scans =
-    (first?.at ?? null) === null
+    at === null
       ? // No time is known: what stood before anything was cleared.
         record.scan.filter((s) => record.clear.every((c) => s.at <= c.at))
-      : record.scan.filter((s) => s.at <= first.at!);
+      : record.scan.filter((s) => s.at <= at);
   const until =
     scans
       .map((s) => s.at)

@@ -1,3 +1,4 @@
+import { Problem } from '@/core/problem';
 import { CASE_KINDS, type CaseRecord } from '@/core/case';
 import { judgeTests } from '@/core/checks';
 import type { CaseRows } from './read-case-file';
@@ -19,7 +20,7 @@ export function assemble(rows: CaseRows['rows'], vehicle?: CaseRecord['vehicle']
     else if (kind === 'vehicle') car = row;
     else record[kind]!.push(row);
   }
-  if (!own || !car) throw new Error('A case needs its own row and a vehicle.');
+  if (!own || !car) throw new Problem('A case needs its own row and a vehicle.');
   const whole = { ...record, case: own, vehicle: car } as unknown as CaseRecord;
   // The rows themselves are stored, so the verdicts are written into them.
   const { tests, readings } = judgeTests(whole);

@@ -1,3 +1,4 @@
+import { Problem } from '@/core/problem';
 import type { z } from 'zod';
 import { KINDS, type CatalogueItem, type Kind } from '@/core/case';
 import type { Catalogue } from '@/core/cause';
@@ -171,7 +172,7 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
   const named = <T>(map: Map<string, T>, name: string, what: string): T => {
     const hit = map.get(name);
     if (hit === undefined)
-      throw new Error(`The file speaks of the ${what} "${name}", but has none of that name.`);
+      throw new Problem(`The file speaks of the ${what} "${name}", but has none of that name.`);
     return hit;
   };
   const runs = new Map<string, string>();
@@ -234,7 +235,7 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
     for (const code of explains?.codes ?? []) say('code', readCode(code)?.code ?? code);
     for (const n of explains?.symptoms ?? []) {
       const id = symptomIds[n - 1];
-      if (!id) throw new Error(`A cause explains symptom ${n}, but the file has ${symptomIds.length}.`);
+      if (!id) throw new Problem(`A cause explains symptom ${n}, but the file has ${symptomIds.length}.`);
       say('symptom', id);
     }
     for (const t of explains?.tests ?? []) say('test', named(tests, t, 'test'));
@@ -257,7 +258,7 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
   (file.proof ?? []).forEach((p, i) => {
     const { test, scan, by, ...fields } = p;
     if (scan !== undefined && !scans[scan - 1])
-      throw new Error(`A step of the proof names scan ${scan}, but the file has ${scans.length}.`);
+      throw new Problem(`A step of the proof names scan ${scan}, but the file has ${scans.length}.`);
     add(
       'proof',
       {
@@ -273,7 +274,7 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
   [...(file.comebackOf ? [file.comebackOf] : []), ...(file.comebacksOf ?? [])].forEach((c, i) => {
     const ofCaseId = into.earlierCase(c);
     if (!ofCaseId)
-      throw new Error(`It names case ${c.number ?? c.id} as the earlier one, which is not here.`);
+      throw new Problem(`It names case ${c.number ?? c.id} as the earlier one, which is not here.`);
     add('comeback', { ofCaseId, state: c.state, why: c.why }, i);
   });
   const files = new Map<string, string>();
@@ -311,7 +312,7 @@ function entriesOf(check: NonNullable<CaseFile['tests']>[number]['check']) {
   if (!check) return [];
   if (check.cells) return check.cells;
   const known = checkOf(check.id);
-  if (!known) throw new Error(`The file uses a computed check "${check.id}", which is not known here.`);
+  if (!known) throw new Problem(`The file uses a computed check "${check.id}", which is not known here.`);
   return rowsFor(known, check.entries);
 }
 

@@ -40,7 +40,7 @@ export function countCauses(near: readonly Pick<Near, 'profile' | 'score'>[]): C
       // A case in which several things were changed at once tells less of any one of them.
       c.weight += profile.isolated === 'not isolated' ? score / 2 : score;
       if (profile.isolated === 'not isolated') c.notIsolated++;
-      if (profile.comebacks.length) c.cameBack++;
+      if (profile.comebacks.length || profile.cameBack) c.cameBack++;
       c.byGrade[profile.grade] = (c.byGrade[profile.grade] ?? 0) + 1;
       c.numbers.push(profile.number);
       c.caseIds.push(profile.id);

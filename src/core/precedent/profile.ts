@@ -1,12 +1,12 @@
-import { causeName, isolationOf, type Catalogue, type Isolation } from '@/core/cause';
-import type { CaseRecord, Grade } from '@/core/case';
+import { causeName, isolationOf, spokenOf, type Catalogue, type Isolation } from '@/core/cause';
+import { doneRepairs, type CaseRecord, type Grade } from '@/core/case';
 import { baseCode, effectiveRoles, readCode } from '@/core/codes';
 import { factRows, type FactRows } from '@/core/guide/facts';
 import { SHIPPED, symptomById, tokens, type Vocabulary } from '@/core/symptoms';
 import type { VehicleFacts } from '@/core/vehicle';
 
 /** Counts up when what is kept of a case changes, so that what was kept before is drawn up anew. */
-export const DIGEST_VERSION = 3;
+export const DIGEST_VERSION = 4;
 
 /** What is kept of a case for search and guide: enough to rank it, to say why, and to learn from it. */
 export interface CaseDigest extends FactRows {
@@ -16,6 +16,19 @@ export interface CaseDigest extends FactRows {
   openedAt: string;
   closedAt: string | null;
   vehicle: VehicleFacts & { id: string };
+  /** As typed, with its unit. */
+  odometer: string;
+  /** Something was repaired on it. */
+  repaired: boolean;
+  /** A follow-up found that it came back. */
+  cameBack: boolean;
+  /** What tests found that speaks for or against a cause, with parts and failures as they stand on the list. */
+  spoken: {
+    question: string;
+    says: 'for' | 'against' | 'rules out';
+    partId: string;
+    failureId: string | null;
+  }[];
   /** Codes without failure type, with how much each counts (leftovers and asides hardly), and the types met. */
   codes: { code: string; weight: number; types?: string[] }[];
   symptoms: { id: string; label: string }[];
@@ -52,6 +65,7 @@ const ROLE_WEIGHT: Record<string, number> = {
   chase: 1,
   '': 0.7,
   'knock-on': 0.5,
+  unsorted: 0.7,
   aside: 0.15,
   leftover: 0.1,
 };
@@ -68,7 +82,8 @@ export function headlineOf(record: Pick<CaseRecord, 'case' | 'symptom' | 'code'>
 
 /** The codes of a case, once each, with how much they count by their role: a person's word, else the proposal. */
 export function weighedCodes(
-  record: Pick<CaseRecord, 'scan' | 'clear' | 'module' | 'code' | 'symptom' | 'role'>,
+  record: Pick<CaseRecord, 'scan' | 'clear' | 'module' | 'code' | 'symptom' | 'role'> &
+    Partial<Pick<CaseRecord, 'repair' | 'cause' | 'earlier' | 'case'>>,
 ): CaseDigest['codes'] {
   const roles = effectiveRoles(record);
   const best = new Map<string, { weight: number; types: Set<string> }>();
@@ -111,6 +126,10 @@ export function digestOf(
     openedAt: record.case.openedAt,
     closedAt: record.case.closedAt,
     vehicle: vehicleFacts(record.vehicle),
+    odometer: record.case.odometer,
+    repaired: record.cause.some((c) => c.state === 'repaired') && doneRepairs(record).length > 0,
+    cameBack: record.followUp.some((f) => f.state === 'came back'),
+    spoken: spokenRows(record, catalogue),
     codes: weighedCodes(record),
     symptoms: record.symptom
       .filter((s) => s.concept !== '' && s.reproduced !== 'no')
@@ -144,6 +163,16 @@ export function digestOf(
     ].filter((w) => /^\p{L}{3,}$/u.test(w)),
     ...factRows(record),
   };
+}
+
+function spokenRows(record: CaseRecord, catalogue: Catalogue): CaseDigest['spoken'] {
+  return spokenOf(record).flatMap((s) => {
+    const partId = catalogue.find('part', s.part)?.id;
+    if (partId === undefined) return [];
+    const question = record.test.find((t) => t.id === s.testId)?.question ?? '';
+    const failureId = s.failure ? (catalogue.find('failure', s.failure)?.id ?? null) : null;
+    return [{ question, says: s.says, partId, failureId }];
+  });
 }
 
 function vehicleFacts({ id, vin, make, model, engine, year, kind, fuel }: CaseRecord['vehicle']) {

@@ -84,7 +84,7 @@ export function CaseScreen({ open, beside, margin, catalogue, meanings, taught, 
         <PeopleContext.Provider value={people}>
           <MeaningsProvider meanings={meanings}>
             <VocabularyProvider taught={taught}>
-              <PrecedentsProvider initial={margin}>
+              <PrecedentsProvider initial={margin} now={now}>
                 <Header people={people} />
                 <Body $beside={beside !== undefined}>
                   {!beside && <Spine />}

@@ -1,5 +1,7 @@
 'use client';
 
+import { Done } from '@/core/api';
+import { ask } from '../send';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
@@ -209,6 +211,7 @@ function Links({ id }: { id: string }) {
 /** Says in words whether everything is saved. */
 function SaveMark() {
   const state = useCase((s) => s.saveState);
+  const because = useCase((s) => s.waitsBecause);
   const waiting = useCase((s) => s.waiting.length + s.sending.length);
   const conflicts = useCase((s) => s.conflicts.length);
   const refused = useCase((s) => s.refused);
@@ -225,6 +228,14 @@ function SaveMark() {
       {state === 'offline' && (
         <Tag $tone="fail">
           No connection: {waiting} not saved yet, kept here
+          <Button $kind="quiet" onPress={() => void flush()}>
+            Try now
+          </Button>
+        </Tag>
+      )}
+      {state === 'busy' && (
+        <Tag $tone="unsure" style={{ whiteSpace: 'normal' }}>
+          {waiting} not saved yet: {because}
           <Button $kind="quiet" onPress={() => void flush()}>
             Try now
           </Button>
@@ -253,9 +264,9 @@ function Discard({ id }: { id: string }) {
   const router = useRouter();
   const [problem, setProblem] = useState('');
   const discard = async () => {
-    const response = await fetch(`/api/cases/${id}`, { method: 'DELETE' });
-    if (response.ok) router.push('/');
-    else setProblem(((await response.json()) as { error?: string }).error ?? 'Not possible now.');
+    const { answer, problem: refused } = await ask(`/api/cases/${id}`, Done, { method: 'DELETE' });
+    if (answer) router.push('/');
+    else setProblem(refused);
   };
   return (
     <>

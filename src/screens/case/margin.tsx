@@ -3,13 +3,14 @@
 import styled from 'styled-components';
 import { Tag } from '@/ui/controls';
 import { baseCode } from '@/core/codes';
+import { dayTime } from '@/ui/dates';
 import { ForkList } from '../compare/fork-list';
 import { ExperienceLinks } from '../experience/links';
 import { BulletinMargin } from './bulletins';
 import { GuideMargin } from './guide';
 import { useSuspectName } from './parts';
 import { NearCases } from './near-cases';
-import { useForks } from './precedents';
+import { useForks, useMarginAge } from './precedents';
 import { useCase } from './store';
 import { useUnexplained } from './unexplained';
 
@@ -84,6 +85,7 @@ export function Margin({ now }: { now: string }) {
           </ul>
         </>
       )}
+      <OldMargin />
       <GuideMargin />
       <NearCases now={now} />
       {forks.length > 0 && (
@@ -95,6 +97,19 @@ export function Margin({ now }: { now: string }) {
       <BulletinMargin />
       <Known />
     </Aside>
+  );
+}
+
+/** Says that what stands below belongs to an earlier state of the case. */
+function OldMargin() {
+  const since = useMarginAge();
+  if (since === null) return null;
+  return (
+    <p role="status">
+      <Tag $tone="unsure" style={{ whiteSpace: 'normal' }}>
+        As of {dayTime(since)}: it could not be brought up to date. It is tried again.
+      </Tag>
+    </p>
   );
 }
 

@@ -1,5 +1,7 @@
 'use client';
 
+import { MeaningsAnswer } from '@/core/api';
+import { post } from '../send';
 import { Pencil } from 'lucide-react';
 import { createContext, useContext, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
@@ -24,18 +26,14 @@ export function MeaningsProvider({
 }) {
   const [own, setOwn] = useState(meanings);
   const set = async (code: string, says: string): Promise<string> => {
-    try {
-      const response = await fetch('/api/codes', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ code, says }),
-      });
-      const answer = (await response.json()) as { own?: Record<string, string>; error?: string };
-      if (answer.own) setOwn(answer.own);
-      return answer.error ?? '';
-    } catch {
-      return 'No connection: not kept yet.';
-    }
+    const { answer, problem } = await post(
+      '/api/codes',
+      { code, says },
+      MeaningsAnswer,
+      'No connection: not kept yet.',
+    );
+    if (answer) setOwn(answer.own);
+    return problem;
   };
   return <Context.Provider value={{ own, set }}>{children}</Context.Provider>;
 }

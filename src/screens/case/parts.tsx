@@ -1,5 +1,7 @@
 'use client';
 
+import { CatalogueAnswer } from '@/core/api';
+import { post } from '../send';
 import { ChevronDown } from 'lucide-react';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import { Button, ComboBox, Input, Label, ListBox, ListBoxItem, Popover } from 'react-aria-components';
@@ -22,14 +24,9 @@ export function CatalogueProvider({ items, children }: { items: CatalogueItem[];
     () => ({
       catalogue: new Catalogue(list),
       async addEntry(kind, name) {
-        const response = await fetch('/api/catalogue', {
-          method: 'POST',
-          headers: { 'content-type': 'application/json' },
-          body: JSON.stringify({ do: 'add', kind, name }),
-        });
-        const answer = (await response.json()) as { item?: CatalogueItem; error?: string };
-        if (!answer.item) throw new Error(answer.error);
-        const item = answer.item;
+        const { answer, problem } = await post('/api/catalogue', { do: 'add', kind, name }, CatalogueAnswer);
+        if (!answer) throw new Error(problem);
+        const { item } = answer;
         setList((l) => (l.some((x) => x.id === item.id) ? l : [...l, item]));
         return item;
       },

@@ -1,9 +1,11 @@
 'use client';
 
+import { PortAnswer, PortFaultsAnswer } from '@/core/api';
+import { ask, post } from '../send';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { Button, Choice, Quiet } from '@/ui/controls';
-import { useCase, type OpenCase } from './store';
+import { useCase } from './store';
 
 const Box = styled.div`
   display: flex;
@@ -26,7 +28,7 @@ const Box = styled.div`
 export function PortPanel({ onDone }: { onDone: () => void }) {
   const id = useCase((s) => s.record.case.id);
   const flush = useCase((s) => s.flush);
-  const takeIn = useCase((s) => s.takeIn);
+  const refresh = useCase((s) => s.refresh);
   const [faults, setFaults] = useState<{ id: string; label: string }[]>([]);
   const [fault, setFault] = useState('flat-boot');
   const [connected, setConnected] = useState(false);
@@ -35,30 +37,25 @@ export function PortPanel({ onDone }: { onDone: () => void }) {
 
   useEffect(() => {
     const stop = new AbortController();
-    fetch(`/api/cases/${id}/port`, { signal: stop.signal })
-      .then((r) => r.json())
-      .then((a: { faults: typeof faults }) => setFaults(a.faults))
+    ask(`/api/cases/${id}/port`, PortFaultsAnswer, { signal: stop.signal })
+      .then(({ answer }) => answer && setFaults(answer.faults))
       .catch(() => undefined);
     return () => stop.abort();
   }, [id]);
 
-  const ask = async (body: { do: string; fault?: string }) => {
+  const atVehicle = async (body: { do: string; fault?: string }) => {
     setBusy(true);
     setMessage('Talking to the vehicle …');
-    try {
-      await flush();
-      const response = await fetch(`/api/cases/${id}/port`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(body),
-      });
-      const answer = (await response.json()) as { said?: string; error?: string; now?: OpenCase };
-      if (answer.now) takeIn(answer.now);
-      setMessage(answer.error ?? answer.said ?? '');
-      if (body.do === 'connect' && answer.said) setConnected(true);
-    } catch {
-      setMessage('No connection to the shop’s server; the vehicle was not asked.');
-    }
+    await flush();
+    const { answer, problem } = await post(
+      `/api/cases/${id}/port`,
+      body,
+      PortAnswer,
+      'No connection to the shop’s server; the vehicle was not asked.',
+    );
+    if (answer) await refresh().catch(() => undefined);
+    setMessage(answer?.said ?? problem);
+    if (body.do === 'connect' && answer) setConnected(true);
     setBusy(false);
   };
 
@@ -70,21 +67,24 @@ export function PortPanel({ onDone }: { onDone: () => void }) {
         options={faults.map((f) => ({ value: f.id, label: f.label }))}
         onChange={setFault}
       />
-      <Button isDisabled={busy || faults.length === 0} onPress={() => void ask({ do: 'connect', fault })}>
+      <Button
+        isDisabled={busy || faults.length === 0}
+        onPress={() => void atVehicle({ do: 'connect', fault })}
+      >
         Connect
       </Button>
       {connected && (
         <>
-          <Button $kind="main" isDisabled={busy} onPress={() => void ask({ do: 'read' })}>
+          <Button $kind="main" isDisabled={busy} onPress={() => void atVehicle({ do: 'read' })}>
             Read the vehicle
           </Button>
-          <Button isDisabled={busy} onPress={() => void ask({ do: 'clear' })}>
+          <Button isDisabled={busy} onPress={() => void atVehicle({ do: 'clear' })}>
             Read, then clear
           </Button>
-          <Button isDisabled={busy} onPress={() => void ask({ do: 'key' })}>
+          <Button isDisabled={busy} onPress={() => void atVehicle({ do: 'key' })}>
             Key off and on
           </Button>
-          <Button isDisabled={busy} onPress={() => void ask({ do: 'drive' })}>
+          <Button isDisabled={busy} onPress={() => void atVehicle({ do: 'drive' })}>
             Drive
           </Button>
         </>

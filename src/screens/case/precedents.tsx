@@ -1,65 +1,69 @@
 'use client';
 
 import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react';
-import type { ProcedureStep } from '@/core/case';
-import type { Fork, NextTest, Odds } from '@/core/guide';
-import type { FoundView } from '../find/types';
+import { MarginAnswer } from '@/core/api';
+import { ask } from '../send';
 import { useCase } from './store';
 
-/** Near cases and what it was in them, as the search shows them too. */
-type Precedents = Pick<FoundView, 'cases' | 'causes' | 'searched'>;
-type ShownFork = Fork & { here?: { reads: string; causes: string[] } };
-
-export interface Guide extends Odds {
-  /** Near cases, those that are counted in words. */
-  near: number;
-  /** By cause: its numbers among the near cases, nearest first, with their grades. */
-  counts: Record<string, { numbers: number[]; byGrade: Record<string, number> }>;
-  /** By cause: what speaks for it before any test. */
-  because: Record<string, { label: string; cases: number; of: number; factor: number }[]>;
-  next: (NextTest & { step: ProcedureStep })[];
-}
-
+export type MarginView = MarginAnswer;
+export type Guide = MarginAnswer['guide'];
 /** A bulletin that goes with the case, and why. */
-export interface ShownBulletin {
-  bulletin: { id: string; number: string; title: string; issuedBy: string; body: string };
-  because: string[];
-}
+export type ShownBulletin = MarginAnswer['bulletins'][number];
 
-/** Everything the margin says of an open case. */
-export interface MarginView {
-  precedents: Precedents;
-  forks: ShownFork[];
-  guide: Guide;
-  bulletins: ShownBulletin[];
+interface Shared extends MarginAnswer {
+  /** When the view was drawn up, once it could not be asked for anew; null while it is up to date. */
+  oldSince: string | null;
 }
-
-const Context = createContext<MarginView>({
+const Context = createContext<Shared>({
   precedents: { cases: [], causes: [], searched: 0 },
   forks: [],
   guide: { causes: [], unseen: 1, cases: 0, near: 0, counts: {}, because: {}, next: [] },
   bulletins: [],
+  oldSince: null,
 });
+const AGAIN_MS = 6000;
 
 /** Near cases, what separated them and the odds, asked for anew whenever something was saved. */
-export function PrecedentsProvider({ initial, children }: { initial: MarginView; children: ReactNode }) {
+export function PrecedentsProvider({
+  initial,
+  now,
+  children,
+}: {
+  initial: MarginView;
+  now: string;
+  children: ReactNode;
+}) {
   const caseId = useCase((s) => s.record.case.id);
   const seq = useCase((s) => s.open.record.case.seq);
-  const [view, setView] = useState(initial);
-  const known = useRef(seq);
+  const [view, setView] = useState<Shared>({ ...initial, oldSince: null });
+  const [tries, setTries] = useState(0);
+  const known = useRef({ seq, at: now });
   useEffect(() => {
-    if (known.current === seq) return;
-    known.current = seq;
+    if (known.current.seq === seq) return;
     const stop = new AbortController();
-    fetch(`/api/cases/${caseId}/margin`, { signal: stop.signal })
-      .then((r) => (r.ok ? (r.json() as Promise<MarginView>) : undefined))
-      .then((answer) => answer && setView(answer))
+    let again: ReturnType<typeof setTimeout> | undefined;
+    void ask(`/api/cases/${caseId}/margin`, MarginAnswer, { signal: stop.signal })
+      .then(({ answer }) => {
+        if (answer) {
+          known.current = { seq, at: new Date().toISOString() };
+          setView({ ...answer, oldSince: null });
+          return;
+        }
+        // What stands there belongs to an earlier state of the case, and says so.
+        setView((v) => ({ ...v, oldSince: known.current.at }));
+        again = setTimeout(() => setTries((n) => n + 1), AGAIN_MS);
+      })
       .catch(() => undefined);
-    return () => stop.abort();
-  }, [seq, caseId]);
+    return () => {
+      stop.abort();
+      clearTimeout(again);
+    };
+  }, [seq, caseId, tries]);
   return <Context.Provider value={view}>{children}</Context.Provider>;
 }
 
+/** Since when the margin could not be brought up to date; null while it is. */
+export const useMarginAge = () => useContext(Context).oldSince;
 /** What it was in the near cases. */
 export const usePrecedents = () => useContext(Context).precedents;
 /** Tests and readings that separated near cases of different causes, with where this one stands. */

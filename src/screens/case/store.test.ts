@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { applyOps, CASE_KINDS, KINDS, type CaseRecord, type Change, type ChangeResult } from '@/core/case';
+import type { ChangedRows, ChangeResult } from '@/core/api';
+import { applyOps, CASE_KINDS, KINDS, KIND_NAMES, type CaseRecord, type Change } from '@/core/case';
 import { createCaseStore, type OpenCase } from './store';
 
 const record = (): CaseRecord =>
@@ -30,6 +31,22 @@ function storage() {
   });
 }
 
+/** Everything that stands on a record, as the server sends rows; what `before` had and it has not is removed. */
+function rowsOf(r: CaseRecord, before: CaseRecord = record()): ChangedRows {
+  const lists = KIND_NAMES.filter((k) => k !== 'case' && k !== 'vehicle') as (keyof typeof KINDS & 'test')[];
+  return {
+    seq: r.case.seq,
+    rows: [
+      { kind: 'case', row: r.case },
+      { kind: 'vehicle', row: r.vehicle },
+      ...lists.flatMap((kind) => r[kind].map((row) => ({ kind, row }))),
+    ],
+    removed: lists.flatMap((kind) =>
+      before[kind].filter((x) => !r[kind].some((y) => y.id === x.id)).map(({ id }) => ({ kind, id })),
+    ),
+  };
+}
+
 /** A server that keeps the record and answers as told. */
 let server: CaseRecord;
 let answers: ((change: Change) => ChangeResult | 'lost')[];
@@ -41,6 +58,7 @@ beforeEach(() => {
   vi.stubGlobal('sessionStorage', storage());
   vi.stubGlobal('fetch', async (_url: string, init?: { body: string }) => {
     const { changes } = JSON.parse(init!.body) as { changes: Change[] };
+    const before = server;
     const results: ChangeResult[] = [];
     for (const change of changes) {
       const result = answers.shift()?.(change) ?? { id: change.id, ok: true };
@@ -48,7 +66,8 @@ beforeEach(() => {
       if (result.ok) server = applyOps(server, change.ops);
       results.push(result);
     }
-    return { status: 200, json: async () => ({ results, now: opened(server) }) };
+    server = { ...server, case: { ...server.case, seq: server.case.seq + 1 } };
+    return { ok: true, status: 200, json: async () => ({ results, changed: rowsOf(server, before) }) };
   });
 });
 afterEach(() => {
@@ -152,7 +171,7 @@ describe('the open case in the browser', () => {
 
   it('keeps a refused change, with its reason, until somebody lets it go', async () => {
     const store = createCaseStore(opened());
-    answers = [(c) => ({ id: c.id, ok: false, error: 'too long' })];
+    answers = [(c) => ({ id: c.id, ok: false, error: 'too long', code: 'invalid' })];
     store.getState().edit('case', 'k', 'said', 'x');
     await vi.advanceTimersByTimeAsync(600);
     expect(store.getState().refused).toMatchObject([{ error: 'too long' }]);
@@ -161,31 +180,85 @@ describe('the open case in the browser', () => {
     expect(keptBoxes()).toHaveLength(0);
   });
 
-  it('puts back what was removed, with what hung on it, under new ids', async () => {
+  it('keeps a change that met a busy database in the outbox, says so, and sends it again', async () => {
+    const store = createCaseStore(opened());
+    const busy = (c: Change): ChangeResult => ({
+      id: c.id,
+      ok: false,
+      error: 'The database was busy.',
+      code: 'busy',
+    });
+    answers = [busy, busy];
+    store.getState().edit('case', 'k', 'said', 'x');
+    await vi.advanceTimersByTimeAsync(600);
+    expect(store.getState()).toMatchObject({
+      saveState: 'busy',
+      waitsBecause: 'The database was busy.',
+      refused: [],
+    });
+    expect(keptBoxes()).toHaveLength(1);
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(server.case.said).toBe('x');
+    expect(store.getState()).toMatchObject({ saveState: 'saved', waiting: [], sending: [] });
+    expect(keptBoxes()).toHaveLength(0);
+  });
+
+  it('does not take an answer it cannot read for one', async () => {
+    const store = createCaseStore(opened());
+    vi.stubGlobal('fetch', async () => ({
+      ok: true,
+      status: 200,
+      json: async () => ({ results: 'all fine' }),
+    }));
+    store.getState().edit('case', 'k', 'said', 'x');
+    await vi.advanceTimersByTimeAsync(600);
+    expect(store.getState().saveState).toBe('busy');
+    expect(store.getState().record.case.said).toBe('x');
+    expect(keptBoxes()).toHaveLength(1);
+  });
+
+  it('takes what hung on a removed row away with it, and offers to undo it', async () => {
     const store = createCaseStore(opened());
     store.getState().add('test', { at: '2026-01-01T00:00:00Z', question: 'holds?' }, 't1');
     store.getState().add('reading', { testId: 't1', entered: '1 V' }, 'r1');
+    await vi.advanceTimersByTimeAsync(600);
     store.getState().remove('test', 't1', 'test');
     expect(store.getState().record).toMatchObject({ test: [], reading: [] });
-    store.getState().putBack();
+    expect(store.getState().removed).toBe('test');
     await vi.advanceTimersByTimeAsync(600);
-    expect(server.test[0]).toMatchObject({ question: 'holds?' });
-    expect(server.test[0]!.id).not.toBe('t1');
-    expect(server.reading[0]).toMatchObject({ testId: server.test[0]!.id, entered: '1 V' });
+    expect(server).toMatchObject({ test: [], reading: [] });
+    expect(store.getState().open.record).toMatchObject({ test: [], reading: [] });
+  });
+
+  it('lays rows that others wrote into the record, and leaves the rest the same objects', () => {
+    const store = createCaseStore(opened());
+    store.getState().add('symptom', { words: 'stalls' }, 's1');
+    const { record: before } = store.getState();
+    const theirs = KINDS.test.parse({
+      id: 't9',
+      caseId: 'k',
+      at: '2026-01-01T00:00:00Z',
+      question: 'theirs',
+    });
+    store.getState().takeIn({
+      changed: { seq: 5, rows: [{ kind: 'test', row: theirs }], removed: [] },
+    });
+    const { record: after } = store.getState();
+    expect(after.test).toMatchObject([{ question: 'theirs' }]);
+    expect(after.symptom).toMatchObject([{ words: 'stalls' }]);
+    expect(after.repair).toBe(before.repair);
   });
 
   it('does not let a poll write over what is being typed', () => {
     const store = createCaseStore(opened());
     store.getState().edit('case', 'k', 'said', 'typing');
-    store
-      .getState()
-      .takeIn(
-        opened(
-          applyOps(record(), [
-            { op: 'set', kind: 'case', id: 'k', revision: 1, set: { seen: 'theirs', said: 'old' }, was: {} },
-          ]),
-        ),
-      );
+    store.getState().takeIn({
+      changed: rowsOf(
+        applyOps(record(), [
+          { op: 'set', kind: 'case', id: 'k', revision: 1, set: { seen: 'theirs', said: 'old' }, was: {} },
+        ]),
+      ),
+    });
     expect(store.getState().record.case).toMatchObject({ said: 'typing', seen: 'theirs' });
   });
 
@@ -208,7 +281,7 @@ describe('the open case in the browser', () => {
     expect(server.test).toEqual([]);
   });
 
-  it('removes several rows at once, and puts them back at once with what hung on them', async () => {
+  it('removes several rows at once with what hung on them', async () => {
     const store = createCaseStore(opened());
     const { add, removeAll } = store.getState();
     add('run', { title: 'Procedure', at: '2026-01-01T00:00:00.000Z' }, 'run');
@@ -223,13 +296,7 @@ describe('the open case in the browser', () => {
       'procedure',
     );
     expect(store.getState().record).toMatchObject({ run: [], reading: [], test: [{ question: 'Other?' }] });
-    store.getState().putBack();
-    const { run, test, reading } = store.getState().record;
-    const one = test.find((t) => t.question === 'One?')!;
-    expect(one.runId).toBe(run[0]!.id);
-    expect(reading).toMatchObject([{ testId: one.id, label: 'pressure' }]);
-    expect(store.getState().undo).toBeNull();
     await vi.advanceTimersByTimeAsync(600);
-    expect(server.test).toHaveLength(2);
+    expect(server.test).toHaveLength(1);
   });
 });

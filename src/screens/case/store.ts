@@ -9,32 +9,17 @@ import {
   shareRows,
   type CaseRecord,
   type Change,
-  type ChangeResult,
   type Conflict,
   type Kind,
   type Op,
 } from '@/core/case';
-import { layOver } from '@/core/checks';
+import { mayGoAgain, NewsAnswer, SaveAnswer, withRows, type OpenCase } from '@/core/api';
+import { layOver, withVerdicts } from '@/core/checks';
+import { post } from '../send';
 import { addEdit, keepOutbox, takeOutboxes } from './outbox';
 
-/** What the server gives for a case screen. */
-export interface OpenCase {
-  record: CaseRecord;
-  sameVehicle: {
-    id: string;
-    number: number;
-    openedAt: string;
-    headline: string;
-    grade: string;
-    open: boolean;
-  }[];
-  cameBackAs: { number: number; caseId: string }[];
-  comebackOf: { number: number; caseId: string; state: string }[];
-  comebackOffers: { number: number; caseId: string; shares: string[]; days: number; km?: number }[];
-  followUp: { days: number; distance: string };
-}
-
-type SaveState = 'saved' | 'typing' | 'saving' | 'offline' | 'stuck';
+type SaveState = 'saved' | 'typing' | 'saving' | 'offline' | 'busy' | 'stuck';
+export type { OpenCase };
 
 export interface CaseState {
   open: OpenCase;
@@ -46,8 +31,10 @@ export interface CaseState {
   /** Changes the server refused for a reason that sending again will not mend. */
   refused: { change: Change; error: string }[];
   saveState: SaveState;
-  /** What was removed last, so that it can be put back. */
-  undo: { label: string; ops: Op[] } | null;
+  /** Why it waits while the server can be reached: busy, or a full disk. */
+  waitsBecause: string;
+  /** What was removed last here, for the offer to undo it. */
+  removed: string;
   edit: (kind: Kind, id: string, field: string, value: unknown) => void;
   add: (kind: Kind, row: Record<string, unknown>, id?: string) => string;
   /** Several operations that happen together or not at all. */
@@ -55,11 +42,11 @@ export interface CaseState {
   remove: (kind: Kind, id: string, label: string) => void;
   /** Several rows at once, to be put back at once. */
   removeAll: (rows: { kind: Kind; id: string }[], label: string) => void;
-  putBack: () => void;
   settle: (conflict: Conflict, value: unknown) => void;
   dropRefused: (changeId: string) => void;
   flush: () => Promise<void>;
-  takeIn: (now: OpenCase) => void;
+  takeIn: (news: Pick<SaveAnswer, 'changed' | 'around'>) => void;
+  noticedRemoval: () => void;
   /** Asks the server for what is new, at once. */
   refresh: () => Promise<void>;
   start: () => () => void;
@@ -105,7 +92,7 @@ export function createCaseStore(initial: OpenCase): CaseStore {
       set((s) => ({
         waiting: [...s.waiting, { id: nanoid(12), ops }],
         record: layOver(s.record, ops),
-        saveState: s.saveState === 'offline' ? 'offline' : 'typing',
+        saveState: s.saveState === 'offline' || s.saveState === 'busy' ? s.saveState : 'typing',
       }));
       keep();
       schedule(PAUSE);
@@ -119,7 +106,8 @@ export function createCaseStore(initial: OpenCase): CaseStore {
       conflicts: [],
       refused: [],
       saveState: 'saved',
-      undo: null,
+      waitsBecause: '',
+      removed: '',
 
       edit(kind, id, field, value) {
         const s = get();
@@ -156,37 +144,10 @@ export function createCaseStore(initial: OpenCase): CaseStore {
         const there = rows.filter((r) => rowOf(before, r.kind, r.id));
         if (there.length === 0) return;
         push(there.map((r) => ({ op: 'remove', ...r })));
-        const after = get().record;
-        const gone: Op[] = [];
-        for (const k of Object.keys(before) as Kind[]) {
-          if (k === 'case' || k === 'vehicle') continue;
-          const kept = new Set((after[k] as { id: string }[]).map((r) => r.id));
-          for (const r of before[k] as { id: string }[])
-            if (!kept.has(r.id)) gone.push({ op: 'add', kind: k, id: r.id, row: { ...r } });
-        }
-        // Owners first: what hangs on a row can only be put back after it.
-        const named = new Set(there.map((r) => r.id));
-        gone.sort((a, b) => Number(named.has(b.id)) - Number(named.has(a.id)));
-        set({ undo: { label, ops: gone } });
+        set({ removed: label });
       },
 
-      putBack() {
-        const { undo } = get();
-        if (!undo) return;
-        // Under new ids: the old ones stand in the history as removed.
-        const ids = new Map(undo.ops.map((op) => [op.id, nanoid(14)]));
-        const fresh = undo.ops.map((op): Op => {
-          const row =
-            op.op === 'add'
-              ? Object.fromEntries(
-                  Object.entries(op.row).map(([k, v]) => [k, typeof v === 'string' ? (ids.get(v) ?? v) : v]),
-                )
-              : {};
-          return { op: 'add', kind: op.kind, id: ids.get(op.id)!, row };
-        });
-        push(fresh);
-        set({ undo: null });
-      },
+      noticedRemoval: () => set({ removed: '' }),
 
       settle(conflict, value) {
         const others = get().conflicts.filter((c) => c !== conflict);
@@ -214,55 +175,64 @@ export function createCaseStore(initial: OpenCase): CaseStore {
         }
         const sending = s.waiting.slice(0, 100);
         set({ sending, waiting: s.waiting.slice(100), saveState: 'saving' });
-        try {
-          const response = await fetch(`/api/cases/${caseId}/changes`, {
-            method: 'POST',
-            headers: { 'content-type': 'application/json' },
-            body: JSON.stringify({ changes: sending }),
-          });
-          const answer = (await response.json()) as {
-            results?: ChangeResult[];
-            now?: OpenCase;
-            error?: string;
-          };
-          if (response.status >= 500) throw new Error(answer.error);
-          if (!answer.results || !answer.now) {
-            set((x) => ({
-              sending: [],
-              refused: [
-                ...x.refused,
-                ...sending.map((change) => ({ change, error: answer.error ?? 'Not accepted.' })),
-              ],
-              saveState: 'stuck',
-            }));
-            keep();
-            return;
-          }
-          retry = 1000;
-          const conflicts = [...get().conflicts];
-          const refused = [...get().refused];
-          answer.results.forEach((r, i) => {
-            if (r.ok) return;
-            if ('conflict' in r) conflicts.push(r.conflict);
-            else refused.push({ change: sending[i]!, error: r.error });
-          });
-          set({ sending: [], conflicts, refused });
-          get().takeIn(answer.now);
-          keep();
-          if (get().waiting.length) schedule(50);
-        } catch {
-          // Nothing is lost: it stays in the outbox, in order, and goes out again.
-          set((x) => ({ sending: [], waiting: [...sending, ...x.waiting], saveState: 'offline' }));
+        const { answer, problem, code } = await post(
+          `/api/cases/${caseId}/changes`,
+          { changes: sending, seen: get().open.record.case.seq },
+          SaveAnswer,
+        );
+        /** Nothing is lost: it stays in the outbox, in order, and goes out again. */
+        const keepForLater = (changes: Change[], state: SaveState, because: string) => {
+          set((x) => ({
+            sending: [],
+            waiting: [...changes, ...x.waiting],
+            saveState: state,
+            waitsBecause: because,
+          }));
           keep();
           retry = Math.min(retry * 1.7, 8_000);
           schedule(retry);
+        };
+        if (!answer) {
+          if (code === 'offline') return keepForLater(sending, 'offline', '');
+          if (mayGoAgain(code) || code === 'internal') return keepForLater(sending, 'busy', problem);
+          set((x) => ({
+            sending: [],
+            refused: [...x.refused, ...sending.map((change) => ({ change, error: problem }))],
+            saveState: 'stuck',
+          }));
+          keep();
+          return;
         }
+        const conflicts = [...get().conflicts];
+        const refused = [...get().refused];
+        const again: Change[] = [];
+        let because = '';
+        answer.results.forEach((r, i) => {
+          if (r.ok) return;
+          if ('conflict' in r) conflicts.push(r.conflict);
+          else if (mayGoAgain(r.code)) {
+            again.push(sending[i]!);
+            because = r.error;
+          } else refused.push({ change: sending[i]!, error: r.error });
+        });
+        set({ sending: again, conflicts, refused, waitsBecause: because });
+        get().takeIn(answer);
+        if (again.length) return keepForLater(again, 'busy', because);
+        retry = 1000;
+        keep();
+        if (get().waiting.length) schedule(50);
       },
 
-      takeIn(answer) {
+      takeIn({ changed, around }) {
         set((s) => {
+          if (changed.seq < s.open.record.case.seq) return {};
           // What did not change stays the same object: nothing is drawn anew for it.
-          const now = { ...answer, record: shareRows(s.open.record, answer.record) };
+          const laid = withVerdicts(withRows(s.open.record, changed));
+          const now: OpenCase = {
+            ...s.open,
+            ...(around ?? {}),
+            record: shareRows(s.open.record, laid),
+          };
           const changes = [...s.sending, ...s.refused.map((r) => r.change), ...s.waiting];
           const busy = s.waiting.length + s.sending.length > 0;
           return {
@@ -274,8 +244,9 @@ export function createCaseStore(initial: OpenCase): CaseStore {
       },
 
       async refresh() {
-        const response = await fetch(`/api/cases/${caseId}?since=${get().open.record.case.seq}`);
-        if (response.status === 200) get().takeIn((await response.json()) as OpenCase);
+        const since = get().open.record.case.seq;
+        const response = await fetch(`/api/cases/${caseId}?since=${since}`);
+        if (response.status === 200) get().takeIn(NewsAnswer.parse(await response.json()));
       },
 
       start() {

@@ -3,7 +3,7 @@
 import { Undo2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { z } from 'zod';
+import { HistoryAnswer, UndoLastAnswer } from '@/core/api';
 import { Button, IconButton } from '@/ui/controls';
 import { useActions } from '../frame/actions';
 import { post } from '../send';
@@ -39,8 +39,6 @@ const Toast = styled.div`
   }
 `;
 
-const Undone = z.object({ seq: z.number(), by: z.number(), lines: z.array(z.string()) });
-const Answer = z.object({ undone: Undone.nullable() });
 const SHOWN_MS = 8000;
 
 /** What a text field did since it was entered, the field itself takes back. */
@@ -59,8 +57,8 @@ export function Undo() {
   const opened = useRef(useCase((s) => s.open.record.case.seq));
   const flush = useCase((s) => s.flush);
   const refresh = useCase((s) => s.refresh);
-  const removed = useCase((s) => s.undo);
-  const putBack = useCase((s) => s.putBack);
+  const removed = useCase((s) => s.removed);
+  const noticed = useCase((s) => s.noticedRemoval);
   const passed = useRef<number[]>([]);
   const again = useRef<number[]>([]);
   const entered = useRef('');
@@ -72,8 +70,13 @@ export function Undo() {
     queue.current = queue.current.then(async () => {
       const asked = body();
       if (!asked) return;
+      noticed();
       await flush();
-      const { answer, problem } = await post(`/api/cases/${id}/history`, asked, Answer);
+      const { answer, problem } = await post(
+        `/api/cases/${id}/history`,
+        asked,
+        isUndo ? UndoLastAnswer : HistoryAnswer,
+      );
       const undone = answer?.undone;
       if (undone) {
         await refresh().catch(() => undefined);
@@ -131,6 +134,11 @@ export function Undo() {
     };
   }, []);
   useEffect(() => {
+    if (removed === '') return;
+    const wait = setTimeout(noticed, SHOWN_MS);
+    return () => clearTimeout(wait);
+  }, [removed, noticed]);
+  useEffect(() => {
     if (!says) return;
     const wait = setTimeout(() => setSays(null), SHOWN_MS);
     return () => clearTimeout(wait);
@@ -147,10 +155,10 @@ export function Undo() {
           {says.again && <Button onPress={redo}>Do it again</Button>}
         </Toast>
       ) : (
-        removed && (
+        removed !== '' && (
           <Toast role="status">
-            <span>Removed: {removed.label}</span>
-            <Button onPress={putBack}>Put it back</Button>
+            <span>Removed: {removed}</span>
+            <Button onPress={undo}>Put it back</Button>
           </Toast>
         )
       )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { ProblemAnswer } from '@/core/api';
 import { del, entries, set } from 'idb-keyval';
 import { create } from 'zustand';
 
@@ -77,7 +78,7 @@ export const useUploads = create<Queue>((put, get) => {
         forget(p.id);
         arrived();
         end(false);
-      } else if (request.status >= 500 || (request.status === 425 && waited(p.id) < MOST_WAITS)) end(true);
+      } else if (request.status >= 500 || (request.status === 404 && waited(p.id) < MOST_WAITS)) end(true);
       else {
         refuse(p.id, errorOf(request.responseText));
         end(false);
@@ -123,7 +124,7 @@ export const useUploads = create<Queue>((put, get) => {
 
 function errorOf(text: string): string {
   try {
-    return (JSON.parse(text) as { error?: string }).error ?? 'It was not accepted.';
+    return ProblemAnswer.parse(JSON.parse(text)).error;
   } catch {
     return 'It was not accepted.';
   }

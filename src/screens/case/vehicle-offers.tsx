@@ -1,5 +1,7 @@
 'use client';
 
+import { VinAnswer } from '@/core/api';
+import { ask } from '../send';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { Op, RowOf } from '@/core/case';
@@ -9,12 +11,6 @@ import { OfferButton } from './offer';
 import { useCase } from './store';
 
 type Says = Partial<RowOf<'vehicle'>>;
-interface Answer {
-  past: { cases: number; says: Says } | null;
-  data: Says | null;
-  unpacking: boolean;
-  layout: Says | null;
-}
 
 const Offer = styled.p`
   display: flex;
@@ -29,7 +25,7 @@ const Offer = styled.p`
 export function VehicleOffers() {
   const vehicle = useCase((s) => s.record.vehicle);
   const together = useCase((s) => s.together);
-  const [answer, setAnswer] = useState<Answer | null>(null);
+  const [answer, setAnswer] = useState<VinAnswer | null>(null);
   const [again, setAgain] = useState(0);
   const { vin, ok } = readVin(vehicle.vin);
   const { id, make, engine } = vehicle;
@@ -40,8 +36,8 @@ export function VehicleOffers() {
       if (!ok && engine === '') return setAnswer(null);
       try {
         const query = new URLSearchParams({ vin: ok ? vin : '', except: id, make, engine });
-        const response = await fetch(`/api/vin?${query}`, { signal: stop.signal });
-        const got = (await response.json()) as Answer;
+        const { answer: got } = await ask(`/api/vin?${query}`, VinAnswer, { signal: stop.signal });
+        if (!got) return;
         setAnswer(got);
         // The data set is unpacked on first use; look again when it may be there.
         if (got.unpacking) setTimeout(() => setAgain((n) => n + 1), 3000);

@@ -1,5 +1,7 @@
 'use client';
 
+import { VehiclesAnswer, type KnownVehicle } from '@/core/api';
+import { ask } from '../send';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
@@ -12,12 +14,6 @@ import { GradeMark } from '@/ui/marks';
 import { ChoiceField, LineField, NumberField, Row, Sub } from './fields';
 import { OfferButton } from './offer';
 import { useCase } from './store';
-
-interface Known {
-  vehicle: { id: string; vin: string };
-  name: string;
-  cases: { id: string; number: number; openedAt: string; headline: string; grade: string }[];
-}
 
 const Warn = styled.ul`
   margin: 4px 0 0 8px;
@@ -46,7 +42,7 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
   const sameVehicle = useCase((s) => s.open.sameVehicle);
   const edit = useCase((s) => s.edit);
   const flush = useCase((s) => s.flush);
-  const [known, setKnown] = useState<Known[]>([]);
+  const [known, setKnown] = useState<KnownVehicle[]>([]);
   const [more, setMore] = useState(false);
   const vin = readVin(vehicle.vin);
   const v = { kind: 'vehicle', id: vehicle.id } as const;
@@ -56,11 +52,12 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
     const wait = setTimeout(async () => {
       if (vin.vin.length < 5) return setKnown([]);
       try {
-        const response = await fetch(
+        const { answer } = await ask(
           `/api/vehicles?vin=${encodeURIComponent(vin.vin)}&except=${vehicle.id}`,
+          VehiclesAnswer,
           { signal: stop.signal },
         );
-        setKnown(((await response.json()) as { vehicles: Known[] }).vehicles ?? []);
+        if (answer) setKnown(answer.vehicles);
       } catch {
         // Recognising a vehicle is a help, not a need: without a connection the field works on.
       }
@@ -183,7 +180,7 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
   );
 }
 
-function CaseLines({ cases }: { cases: Known['cases'] }) {
+function CaseLines({ cases }: { cases: KnownVehicle['cases'] }) {
   return (
     <>
       {cases.map((c) => (

@@ -1,5 +1,7 @@
 'use client';
 
+import { CatalogueChanged } from '@/core/api';
+import { post } from '../send';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
@@ -83,18 +85,9 @@ export function CausesScreen({ items }: { items: Item[] }) {
   const chosen = items.find((i) => i.id === chosenId);
 
   const send = async (body: object, done: string) => {
-    try {
-      const response = await fetch('/api/catalogue', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(body),
-      });
-      const answer = (await response.json()) as { error?: string };
-      setMessage(answer.error ?? done);
-      if (!answer.error) router.refresh();
-    } catch {
-      setMessage('No connection: nothing was changed.');
-    }
+    const { answer, problem } = await post('/api/catalogue', body, CatalogueChanged);
+    setMessage(problem || done);
+    if (answer) router.refresh();
   };
 
   return (

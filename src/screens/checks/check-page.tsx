@@ -1,11 +1,11 @@
 'use client';
 
+import { SaveAnswer } from '@/core/api';
 import { nanoid } from 'nanoid';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { z } from 'zod';
 import { checkOf, rowsFor, type Check, type Typed } from '@/core/checks';
 import { putCheck } from '@/core/guide';
 import { Button, Choice, Quiet, Tag } from '@/ui/controls';
@@ -14,8 +14,6 @@ import type { Entries, Entry } from './check-fields';
 import { CheckForm } from './check-form';
 import { post } from '../send';
 import { TestShelf } from './sections';
-
-const Results = z.object({ results: z.array(z.object({ ok: z.boolean(), error: z.string().optional() })) });
 
 const Page = styled.div`
   display: grid;
@@ -151,12 +149,16 @@ function PutOnCase({
     const { answer, problem: trouble } = await post(
       `/api/cases/${chosen}/changes`,
       { changes: [{ id: nanoid(12), ops }] },
-      Results,
+      SaveAnswer,
     );
     const [result] = answer?.results ?? [];
     if (result?.ok) return router.push(`/cases/${chosen}#test-${testId}`);
     setBusy(false);
-    setProblem(trouble || result?.error || 'It could not be put on the case. Open the case and try there.');
+    setProblem(
+      trouble ||
+        (result && 'error' in result ? result.error : '') ||
+        'It could not be put on the case. Open the case and try there.',
+    );
   };
   return (
     <div style={{ display: 'grid', gap: 6 }}>

@@ -1,5 +1,7 @@
 'use client';
 
+import { FindPageAnswer } from '@/core/api';
+import { ask } from '../send';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
@@ -12,7 +14,7 @@ import { about, countWords } from '../odds-words';
 import { Chips } from './chips';
 import { Hit } from './hit';
 import { KnownBeside } from './known-beside';
-import type { FoundView, Put } from './types';
+import type { Put } from './types';
 
 const Page = styled.main`
   max-width: 1240px;
@@ -94,7 +96,7 @@ export function FindScreen({
 }: {
   line: string;
   put: Put;
-  found: FoundView;
+  found: FindPageAnswer;
   inHand: string;
 }) {
   const router = useRouter();
@@ -106,40 +108,39 @@ export function FindScreen({
   const turn = useRef(0);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
-  const ask = (text: string, how: Put = put, soon = 160) => {
+  const askFor = (text: string, how: Put = put, soon = 160) => {
     setLine(text);
     setPut(how);
     clearTimeout(timer.current);
     const mine = ++turn.current;
     timer.current = setTimeout(async () => {
-      try {
-        const response = await fetch(`/api/find${addressOf(text, how, '')}`);
-        const answer = (await response.json()) as FoundView & { error?: string };
-        // A slower, older answer must not cover a newer one.
-        if (mine !== turn.current) return;
-        if (answer.error) setProblem(answer.error);
-        else {
-          setFound(answer);
-          setProblem('');
-          router.replace(`/find${addressOf(text, how, inHand)}`, { scroll: false });
-        }
-      } catch {
-        if (mine === turn.current)
-          setProblem('No connection to the shop’s server; these are the last results.');
-      }
+      const {
+        answer,
+        problem: refused,
+        code,
+      } = await ask(`/api/find${addressOf(text, how, '')}`, FindPageAnswer);
+      // A slower, older answer must not cover a newer one.
+      if (mine !== turn.current) return;
+      if (!answer)
+        return setProblem(
+          code === 'offline' ? 'No connection to the shop’s server; these are the last results.' : refused,
+        );
+      setFound(answer);
+      setProblem('');
+      router.replace(`/find${addressOf(text, how, inHand)}`, { scroll: false });
     }, soon);
   };
   const takeOff = (chip: Chip) =>
-    ask(
+    askFor(
       without(line, chip.words),
       { ...put, corrections: put.corrections.filter((c) => c.words !== chip.words) },
       0,
     );
   const correct = (c: Correction) =>
-    ask(line, { ...put, corrections: [...put.corrections.filter((x) => x.words !== c.words), c] }, 0);
-  const narrow = (only: Only) => ask(line, { ...put, only: [...put.only, only] }, 0);
+    askFor(line, { ...put, corrections: [...put.corrections.filter((x) => x.words !== c.words), c] }, 0);
+  const narrow = (only: Only) => askFor(line, { ...put, only: [...put.only, only] }, 0);
   const widen = (o: Only) =>
-    ask(line, { ...put, only: put.only.filter((x) => x.by !== o.by || x.value !== o.value) }, 0);
+    askFor(line, { ...put, only: put.only.filter((x) => x.by !== o.by || x.value !== o.value) }, 0);
   const labelled = put.only.map((o) => ({
     ...o,
     label: found.facets.find((f) => f.by === o.by && f.value === o.value)?.label ?? o.value,
@@ -148,7 +149,7 @@ export function FindScreen({
   return (
     <Page>
       <h1 className="visually-hidden">Find past cases</h1>
-      <FindLine initial={line} onType={(text) => ask(text)} />
+      <FindLine initial={line} onType={(text) => askFor(text)} />
       <Chips
         chips={found.chips}
         only={labelled}
@@ -243,7 +244,7 @@ function FacetRow({
   only,
   onNarrow,
 }: {
-  facets: FoundView['facets'];
+  facets: FindPageAnswer['facets'];
   only: Only[];
   onNarrow: (only: Only) => void;
 }) {
@@ -274,7 +275,7 @@ function FacetRow({
   );
 }
 
-function CauseList({ causes }: { causes: FoundView['causes'] }) {
+function CauseList({ causes }: { causes: FindPageAnswer['causes'] }) {
   return (
     <>
       <h2 style={{ fontSize: '0.9375rem', marginBottom: 4 }}>What it was</h2>

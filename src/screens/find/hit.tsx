@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { Figure, Quiet, Tag } from '@/ui/controls';
 import { age } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
-import type { FoundCaseView } from './types';
+import type { FoundCase } from '@/core/api';
 
 const Row = styled.li`
   display: grid;
@@ -69,7 +69,7 @@ export function Hit({
   chosen,
   onChoose,
 }: {
-  hit: FoundCaseView;
+  hit: FoundCase;
   inHand: string;
   chosen: boolean;
   onChoose: (on: boolean) => void;

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import styled from 'styled-components';
 import { Figure, Quiet } from '@/ui/controls';
-import type { BesideView } from './types';
+import type { Beside } from '@/core/api';
 
 const Item = styled.li`
   padding: 6px 0;
@@ -30,7 +30,7 @@ const Head = styled.h2`
 `;
 
 /** What is known beside past cases, each with why it stands here. */
-export function KnownBeside({ beside }: { beside: BesideView }) {
+export function KnownBeside({ beside }: { beside: Beside }) {
   return (
     <>
       {beside.bulletins.length > 0 && (

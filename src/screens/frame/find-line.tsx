@@ -1,5 +1,7 @@
 'use client';
 
+import { SuggestAnswer } from '@/core/api';
+import { ask } from '../send';
 import { Search } from 'lucide-react';
 import { usePathname, useRouter } from 'next/navigation';
 import { use, useEffect, useRef, useState } from 'react';
@@ -145,13 +147,8 @@ export function FindLine({ initial = '', onType }: { initial?: string; onType?: 
     clearTimeout(timer.current);
     const mine = ++turn.current;
     timer.current = setTimeout(async () => {
-      try {
-        const response = await fetch(`/api/find/suggest?q=${encodeURIComponent(text)}`);
-        const { suggestions = [] } = (await response.json()) as { suggestions?: Suggestion[] };
-        if (mine === turn.current) setOffers(suggestions);
-      } catch {
-        setOffers([]);
-      }
+      const { answer } = await ask(`/api/find/suggest?q=${encodeURIComponent(text)}`, SuggestAnswer);
+      if (mine === turn.current) setOffers(answer?.suggestions ?? []);
     }, WAIT);
   };
   const go = (text: string) => {

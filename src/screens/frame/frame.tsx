@@ -1,5 +1,7 @@
 'use client';
 
+import { NewCaseAnswer } from '@/core/api';
+import { post } from '../send';
 import { Contrast, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
@@ -133,20 +135,9 @@ export function Frame({
   const newCase = () =>
     startOpening(async () => {
       choose(who);
-      try {
-        const response = await fetch('/api/cases', {
-          method: 'POST',
-          headers: { 'content-type': 'application/json' },
-          body: '{}',
-        });
-        const answer = (await response.json()) as { id?: string; error?: string };
-        if (!answer.id) throw new Error(answer.error);
-        router.push(`/cases/${answer.id}`);
-      } catch (e) {
-        setProblem(
-          e instanceof Error && e.message ? e.message : 'No connection to the shop’s server. Try again.',
-        );
-      }
+      const { answer, problem } = await post('/api/cases', {}, NewCaseAnswer);
+      setProblem(problem);
+      if (answer) router.push(`/cases/${answer.id}`);
     });
 
   useActionKeys();

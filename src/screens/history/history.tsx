@@ -4,22 +4,11 @@ import { Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { z } from 'zod';
+import { HistoryAnswer, type ShownChange } from '@/core/api';
 import { Button, Choice, Empty, Figure, Quiet, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { LineInput } from '@/ui/line-input';
 import { post } from '../send';
-
-const Change = z.object({
-  seq: z.number(),
-  at: z.string(),
-  who: z.string(),
-  part: z.string(),
-  lines: z.array(z.string()),
-  fixed: z.string(),
-});
-type Change = z.infer<typeof Change>;
-const Answer = z.object({ changes: z.array(Change) });
 
 const Page = styled.main`
   max-width: 980px;
@@ -56,7 +45,7 @@ export function HistoryScreen({
 }: {
   caseId: string;
   number: number;
-  start: Change[];
+  start: ShownChange[];
 }) {
   const [changes, setChanges] = useState(start);
   const [part, setPart] = useState('');
@@ -69,7 +58,11 @@ export function HistoryScreen({
     return (part === '' || c.part === part) && wanted.every((w) => text.includes(w));
   });
   const undo = async (seq: number) => {
-    const { answer, problem } = await post(`/api/cases/${caseId}/history`, { undo: true, seq }, Answer);
+    const { answer, problem } = await post(
+      `/api/cases/${caseId}/history`,
+      { undo: true, seq },
+      HistoryAnswer,
+    );
     setMessage(problem || 'Undone; that stands in the history too.');
     if (answer) setChanges(answer.changes);
   };

@@ -1,11 +1,11 @@
 'use client';
 
+import { KnownValuesAnswer } from '@/core/api';
 import { X } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import Link from 'next/link';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { z } from 'zod';
 import type { KnownValue } from '@/core/readings';
 import { Button, Empty, Figure, IconButton, Quiet } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
@@ -58,8 +58,6 @@ const Form = styled.form`
   }
 `;
 const EMPTY = { make: '', model: '', engine: '', year: '', label: '', entered: '', conditions: '', note: '' };
-/** The server sends the same shape as the page was opened with; only its being a list matters here. */
-const Answer = z.object({ values: z.array(z.custom<Value>((v) => typeof v === 'object' && v !== null)) });
 
 /** Values of healthy vehicles, by build: from proven repairs, and taken on purpose. */
 export function KnownGoodScreen({ start }: { start: Value[] }) {
@@ -73,7 +71,7 @@ export function KnownGoodScreen({ start }: { start: Value[] }) {
   });
   const builds = [...new Set(shown.map(buildOf))].sort();
   const send = async (body: unknown, done: string) => {
-    const { answer, problem } = await post('/api/known-good', body, Answer);
+    const { answer, problem } = await post('/api/known-good', body, KnownValuesAnswer);
     setMessage(problem || done);
     if (answer) setValues(answer.values);
     return answer !== undefined;

@@ -4,7 +4,8 @@ import { Trash2, Upload } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
-import { z } from 'zod';
+import type { z } from 'zod';
+import { BulletinsAnswer } from '@/core/api';
 import { Button, Empty, Figure, IconButton, Quiet } from '@/ui/controls';
 import { post } from '../send';
 import { ShopShelf } from './sections';
@@ -37,19 +38,19 @@ const Item = styled.li`
     padding: 6px 0;
   }
 `;
-const Done = z.object({ added: z.number(), replaced: z.number() });
+type Loaded = z.infer<typeof BulletinsAnswer>;
 
 /** The shelf of bulletins: what outside sources know, loaded from files in an open format. */
 export function BulletinsScreen({ shelf }: { shelf: Bulletin[] }) {
   const router = useRouter();
   const [message, setMessage] = useState('');
   const file = useRef<HTMLInputElement>(null);
-  const send = async (body: object, done: (d: z.infer<typeof Done>) => string) => {
-    const { answer, problem } = await post('/api/bulletins', body, Done);
+  const send = async (body: object, done: (d: Loaded) => string) => {
+    const { answer, problem } = await post('/api/bulletins', body, BulletinsAnswer);
     setMessage(answer ? done(answer) : problem);
     router.refresh();
   };
-  const loaded = (d: z.infer<typeof Done>) => `${d.added} new, ${d.replaced} replaced.`;
+  const loaded = (d: Loaded) => `${d.added} new, ${d.replaced} replaced.`;
   const load = async (chosen: File | undefined) => {
     if (!chosen) return;
     let content: unknown;

@@ -1,5 +1,7 @@
 'use client';
 
+import { PeopleAnswer } from '@/core/api';
+import { post } from '../send';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
@@ -65,20 +67,10 @@ export function ShopScreen({
   const [shop, setShop] = useState(name);
   const [added, setAdded] = useState('');
   const send = async (body: object, done: string) => {
-    try {
-      const response = await fetch('/api/shop', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(body),
-      });
-      const answer = (await response.json()) as { error?: string };
-      setMessage(answer.error ?? done);
-      router.refresh();
-      return !answer.error;
-    } catch {
-      setMessage('No connection: nothing was changed.');
-      return false;
-    }
+    const { answer, problem } = await post('/api/shop', body, PeopleAnswer);
+    setMessage(problem || done);
+    router.refresh();
+    return answer !== undefined;
   };
   const add = async () => {
     if (added.trim() === '') return;

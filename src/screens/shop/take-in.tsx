@@ -4,7 +4,8 @@ import { Upload } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
-import { z } from 'zod';
+import type { z } from 'zod';
+import { ImportAnswer, ProblemAnswer } from '@/core/api';
 import { Button, Figure } from '@/ui/controls';
 
 const Refused = styled.ul`
@@ -16,17 +17,7 @@ const Refused = styled.ul`
   }
 `;
 
-const Progress = z.object({
-  lines: z.number(),
-  created: z.number(),
-  unchanged: z.number(),
-  refused: z.array(z.object({ line: z.number(), reason: z.string() })),
-  moreRefused: z.number(),
-  renumbered: z.number(),
-  fresh: z.array(z.string()),
-  done: z.boolean(),
-});
-type Progress = z.infer<typeof Progress>;
+type Progress = z.infer<typeof ImportAnswer>;
 
 const ASK_EVERY = 700;
 const n = (count: number, what: string) => `${count.toLocaleString('en')} ${what}${count === 1 ? '' : 's'}`;
@@ -48,7 +39,7 @@ export function TakeIn() {
     stop.current = new AbortController();
     const ask = setInterval(() => {
       void fetch(`/api/v1/import/progress?name=${name}`)
-        .then(async (r) => r.ok && setState(Progress.parse(await r.json())))
+        .then(async (r) => r.ok && setState(ImportAnswer.parse(await r.json())))
         .catch(() => undefined);
     }, ASK_EVERY);
     try {
@@ -58,9 +49,9 @@ export function TakeIn() {
         signal: stop.current.signal,
       });
       const answer: unknown = await response.json();
-      const refused = z.object({ error: z.string() }).safeParse(answer);
+      const refused = ProblemAnswer.safeParse(answer);
       if (refused.success) setProblem(refused.data.error);
-      else setState(Progress.parse(answer));
+      else setState(ImportAnswer.parse(answer));
     } catch {
       setProblem(
         stop.current.signal.aborted

@@ -1,10 +1,10 @@
 'use client';
 
+import { WordsAnswer } from '@/core/api';
 import { Plus, X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { z } from 'zod';
 import { CONDITIONS, conditionLabel, SYMPTOMS, symptomById } from '@/core/symptoms';
 import { Button, Choice, Empty, FieldLabel, IconButton, Input, Quiet } from '@/ui/controls';
 import { post } from '../send';
@@ -62,18 +62,6 @@ const KINDS = [
   { value: 'condition', label: 'a circumstance' },
   { value: 'vehicle', label: 'a vehicle' },
 ];
-const Answer = z.object({
-  understood: z.number(),
-  taught: z.array(z.object({ id: z.string(), of: z.string(), concept: z.string(), words: z.string() })),
-  unknown: z.array(
-    z.object({
-      word: z.string(),
-      cases: z.number(),
-      guess: z.object({ id: z.string(), label: z.string() }).nullable(),
-    }),
-  ),
-});
-
 /** The shop's own words: what they mean, and those that keep being used and nobody taught yet. */
 export function WordsScreen({
   taught: first,
@@ -100,7 +88,7 @@ export function WordsScreen({
         ? CONDITIONS.map((c) => ({ value: c.id, label: c.label }))
         : vehicles;
   const send = async (body: object, done: (understood: number) => string) => {
-    const { answer, problem } = await post('/api/words', body, Answer);
+    const { answer, problem } = await post('/api/words', body, WordsAnswer);
     if (!answer) {
       setMessage(problem);
       return;

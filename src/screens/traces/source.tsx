@@ -1,5 +1,7 @@
 'use client';
 
+import { RunAnswer } from '@/core/api';
+import { post } from '../send';
 import { Activity, FileUp, Gauge } from 'lucide-react';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
@@ -68,19 +70,15 @@ export function Source({
 
   const record = async () => {
     setProblem('');
-    try {
-      const response = await fetch(`/api/cases/${caseId}/run`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ seconds: Number(seconds) }),
-      });
-      const answer = (await response.json()) as { log?: string; error?: string };
-      if (answer.log === undefined) setProblem(answer.error ?? 'The run could not be recorded.');
-      else
-        onGiven({ file: new File([answer.log], 'live-run.log', { type: 'text/plain' }), source: 'live run' });
-    } catch {
-      setProblem('No connection to the shop’s server; nothing was recorded.');
-    }
+    const { answer, problem } = await post(
+      `/api/cases/${caseId}/run`,
+      { seconds: Number(seconds) },
+      RunAnswer,
+      'No connection to the shop’s server; nothing was recorded.',
+    );
+    setProblem(problem);
+    if (answer)
+      onGiven({ file: new File([answer.log], 'live-run.log', { type: 'text/plain' }), source: 'live run' });
   };
   return (
     <Three>

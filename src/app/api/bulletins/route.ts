@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { loadBulletins, loadShippedBulletins, removeBulletin, shelf } from '@/services/bulletins';
-import { answer, personHere, readBody, said } from '../answer';
+import { answer, personHere, readBody } from '../answer';
 
 const BulletinRequest = z.discriminatedUnion('do', [
   z.object({ do: z.literal('load'), file: z.unknown() }),
@@ -14,8 +14,8 @@ export function POST(request: Request) {
     const who = await personHere();
     const done =
       body.do === 'remove'
-        ? await said(removeBulletin(body.id, who).then(() => ({ added: 0, replaced: 0 })))
-        : await said(body.do === 'load' ? loadBulletins(body.file, who) : loadShippedBulletins(who));
+        ? await removeBulletin(body.id, who).then(() => ({ added: 0, replaced: 0 }))
+        : await (body.do === 'load' ? loadBulletins(body.file, who) : loadShippedBulletins(who));
     return { ...done, shelf: await shelf() };
   });
 }

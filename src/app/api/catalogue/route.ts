@@ -1,5 +1,5 @@
 import { catalogueItems, CatalogueRequest, changeCatalogue } from '@/services/catalogue';
-import { answer, personHere, readBody, said } from '../answer';
+import { answer, personHere, readBody } from '../answer';
 
 export function GET() {
   return answer(async () => ({ items: await catalogueItems() }));
@@ -8,6 +8,6 @@ export function GET() {
 export function POST(request: Request) {
   return answer(async () => {
     const body = await readBody(request, CatalogueRequest);
-    return { item: await said(changeCatalogue(body, await personHere())) };
+    return { item: await changeCatalogue(body, await personHere()) };
   });
 }

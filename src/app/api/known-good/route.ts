@@ -1,9 +1,9 @@
 import { changeKnownGood, KnownGoodRequest, knownValues } from '@/services/known-good';
-import { answer, personHere, readBody, said } from '../answer';
+import { answer, personHere, readBody } from '../answer';
 
 export function POST(request: Request) {
   return answer(async () => {
-    await said(changeKnownGood(await readBody(request, KnownGoodRequest), await personHere()));
+    await changeKnownGood(await readBody(request, KnownGoodRequest), await personHere());
     return { values: await knownValues() };
   });
 }

@@ -1,5 +1,5 @@
 import { changeProcedure, ProcedureRequest, procedures } from '@/services/procedures';
-import { answer, personHere, readBody, said } from '../answer';
+import { answer, personHere, readBody } from '../answer';
 
 export function GET() {
   return answer(async () => ({ procedures: await procedures() }));
@@ -7,7 +7,7 @@ export function GET() {
 
 export function POST(request: Request) {
   return answer(async () => {
-    await said(changeProcedure(await readBody(request, ProcedureRequest), await personHere()));
+    await changeProcedure(await readBody(request, ProcedureRequest), await personHere());
     return { procedures: await procedures() };
   });
 }

@@ -3,7 +3,7 @@ import SwaggerParser from '@apidevtools/swagger-parser';
 import { Ajv2020, type ValidateFunction } from 'ajv/dist/2020.js';
 import addFormats from 'ajv-formats';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { caseFileSchema, openApi, OPERATIONS } from '@/core/exchange/api';
+import { caseFileSchema, openApi, OPERATIONS } from '@/core/api';
 import { caseIdOf } from '@/services/cases';
 import { importStream } from '@/services/import';
 import { testShop } from '@/services/test-shop';

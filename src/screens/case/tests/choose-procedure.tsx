@@ -4,8 +4,9 @@ import { ListChecks, FolderPlus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
-import { z } from 'zod';
-import { Procedure } from '@/core/case';
+import { ProceduresAnswer } from '@/core/api';
+import type { Procedure } from '@/core/case';
+import { ask } from '../../send';
 import { beginRun, rankProcedures } from '@/core/guide';
 import { Button, Quiet, Tag } from '@/ui/controls';
 import { nowIso } from '../fields';
@@ -13,8 +14,6 @@ import { useSuspectName } from '../parts';
 import { useCase } from '../store';
 import { Offer, Panel } from './panel';
 import { SaveProcedure } from './save-procedure';
-
-const Answer = z.object({ procedures: z.array(Procedure) });
 
 /** The shop's own procedures, those for this case first; beginning one puts its steps on the case. */
 export function ChooseProcedure({ onDone }: { onDone: () => void }) {
@@ -25,9 +24,15 @@ export function ChooseProcedure({ onDone }: { onDone: () => void }) {
   const [problem, setProblem] = useState('');
   const [saving, setSaving] = useState(false);
   useEffect(() => {
-    fetch('/api/procedures')
-      .then(async (r) => setList(Answer.parse(await r.json()).procedures))
-      .catch(() => setProblem('The shop’s procedures could not be fetched: no connection. Try again.'));
+    void ask(
+      '/api/procedures',
+      ProceduresAnswer,
+      {},
+      'The shop’s procedures could not be fetched: no connection. Try again.',
+    ).then(({ answer, problem: refused }) => {
+      setProblem(refused);
+      if (answer) setList(answer.procedures);
+    });
   }, []);
   const hits = rankProcedures(list ?? [], record, record.suspect.map(name));
   const begin = (p: Procedure) => {

@@ -4,11 +4,14 @@ import Link from 'next/link';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
-import type { KnownOffer } from '@/core/readings';
+import type { z } from 'zod';
+import { KnownOffersAnswer } from '@/core/api';
+import { ask } from '../../send';
 import { Button, Figure, Quiet } from '@/ui/controls';
 import { useCase } from '../store';
 
-type Offers = Record<string, KnownOffer[]>;
+type Offers = z.infer<typeof KnownOffersAnswer>['offers'];
+type KnownOffer = Offers[string][number];
 const Context = createContext<Offers>({});
 
 /** Asks, whenever something was saved, what healthy vehicles read where this case has no limit. */
@@ -20,9 +23,8 @@ export function KnownGoodProvider({ children }: { children: ReactNode }) {
   useEffect(() => {
     if (!wanted) return;
     const stop = new AbortController();
-    fetch(`/api/cases/${caseId}/known-good`, { signal: stop.signal })
-      .then((r) => (r.ok ? r.json() : undefined))
-      .then((a?: { offers: Offers }) => a && setOffers(a.offers))
+    ask(`/api/cases/${caseId}/known-good`, KnownOffersAnswer, { signal: stop.signal })
+      .then(({ answer }) => answer && setOffers(answer.offers))
       .catch(() => undefined);
     return () => stop.abort();
   }, [caseId, seq, wanted]);

@@ -1,22 +1,22 @@
-import { discardEmptyCase, openCase } from '@/services/cases';
-import { answer, personHere, Problem, said } from '../../answer';
+import { caseSince, discardEmptyCase, openCase } from '@/services/cases';
+import { answer, personHere, Problem } from '../../answer';
 
 type Params = { params: Promise<{ id: string }> };
 
-/** The case, or 304 when nothing was written since the sequence number given as `since`. */
+/** The case; with `since`, only what is new since that sequence number, or 304 when nothing is. */
 export function GET(request: Request, { params }: Params) {
   return answer(async () => {
-    const found = await openCase((await params).id);
-    if (!found) throw new Problem('There is no such case.', 404);
+    const { id } = await params;
     const since = new URL(request.url).searchParams.get('since');
-    if (since !== null && Number(since) === found.record.case.seq) return new Response(null, { status: 304 });
-    return found;
+    const found = since === null ? await openCase(id) : await caseSince(id, Number(since) || 0);
+    if (!found) throw new Problem('There is no such case.', 'gone');
+    return found === 'same' ? new Response(null, { status: 304 }) : found;
   });
 }
 
 export function DELETE(_request: Request, { params }: Params) {
   return answer(async () => {
-    await said(discardEmptyCase((await params).id, await personHere()));
+    await discardEmptyCase((await params).id, await personHere());
     return { ok: true };
   });
 }

@@ -10,7 +10,7 @@ export function GET(request: Request, { params }: { params: Promise<{ hash: stri
     const thumb = new URL(request.url).searchParams.has('thumb');
     const file = await storedFile((await params).hash, thumb);
     if (!file)
-      throw new Problem('This file is not here. It may have been moved out of the data folder.', 404);
+      throw new Problem('This file is not here. It may have been moved out of the data folder.', 'gone');
     return new Response(Readable.toWeb(file.stream as Readable) as ReadableStream, {
       headers: {
         'content-type': file.mime,

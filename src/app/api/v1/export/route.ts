@@ -1,4 +1,4 @@
-import { ExportQuery } from '@/core/exchange/api';
+import { ExportQuery } from '@/core/api';
 import { exportAll } from '@/services/export';
 import { log } from '@/services/log';
 import { answer } from '../../answer';

@@ -1,4 +1,4 @@
-import { FindQuery } from '@/core/exchange/api';
+import { FindQuery } from '@/core/api';
 import { find } from '@/services/find';
 import { answer } from '../../answer';
 import { readQueryOf } from '../query';

@@ -1,4 +1,4 @@
-import { openApi } from '@/core/exchange/api';
+import { openApi } from '@/core/api';
 
 export function GET() {
   return Response.json(openApi());

@@ -1,13 +1,16 @@
+import { z } from 'zod';
 import { ChangeRequest } from '@/core/case';
-import { openCase } from '@/services/cases';
-import { applyChanges } from '@/services/save';
+import { saveChanges } from '@/services/save';
 import { answer, personHere, readBody } from '../../../answer';
+
+const Body = ChangeRequest.extend({
+  /** Where the writer's record stands; what is new since comes back with the answer. */
+  seen: z.number().int().optional(),
+});
 
 export function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
   return answer(async () => {
-    const { changes } = await readBody(request, ChangeRequest);
-    const { id } = await params;
-    const results = await applyChanges(id, changes, await personHere());
-    return { results, now: await openCase(id) };
+    const { changes, seen } = await readBody(request, Body);
+    return saveChanges((await params).id, changes, await personHere(), seen);
   });
 }

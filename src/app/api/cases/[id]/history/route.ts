@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { historyOf, undo, undoLast } from '@/services/history';
-import { answer, personHere, Problem, readBody, said } from '../../../answer';
+import { answer, personHere, Problem, readBody } from '../../../answer';
 
 const Seq = z.number().int();
 const Body = z.union([
@@ -14,12 +14,12 @@ export function POST(request: Request, { params }: { params: Promise<{ id: strin
     const { id } = await params;
     const body = await readBody(request, Body);
     const who = await personHere();
-    const undone = await said(
-      body.undo === 'last' ? undoLast(id, who, body.after, body.skip) : undo(id, body.seq, who),
-    );
+    const undone = await (body.undo === 'last'
+      ? undoLast(id, who, body.after, body.skip)
+      : undo(id, body.seq, who));
     if (body.undo === 'last') return { undone: undone ?? null };
     const history = await historyOf(id);
-    if (!history) throw new Problem('This case is not there any more.', 404);
+    if (!history) throw new Problem('This case is not there any more.', 'gone');
     return { undone, ...history };
   });
 }

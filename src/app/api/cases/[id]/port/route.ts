@@ -1,6 +1,5 @@
-import { openCase } from '@/services/cases';
 import { PortRequest, simulatedFaults, atPort } from '@/services/port';
-import { answer, personHere, readBody, said } from '../../../answer';
+import { answer, personHere, readBody } from '../../../answer';
 
 type Params = { params: Promise<{ id: string }> };
 
@@ -12,7 +11,7 @@ export function POST(request: Request, { params }: Params) {
   return answer(async () => {
     const body = await readBody(request, PortRequest);
     const { id } = await params;
-    const done = await said(atPort(id, body, await personHere()));
-    return { said: done, now: await openCase(id) };
+    const done = await atPort(id, body, await personHere());
+    return { said: done };
   });
 }

@@ -13,7 +13,7 @@ export function GET(request: Request, { params }: { params: Promise<{ id: string
     const as = q.get('as') ?? 'md';
     if (as !== 'pdf' && as !== 'md') throw new Problem('A report comes as pdf or as md.');
     const report = await reportOf(await caseIdOf((await params).id), reader);
-    if (!report) throw new Problem('This case is not there any more.', 404);
+    if (!report) throw new Problem('This case is not there any more.', 'gone');
     const name = `${report.foot.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-${reader}.${as}`;
     return new Response(as === 'pdf' ? new Uint8Array(await reportPdf(report)) : toMarkdown(report), {
       headers: {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { recordRun } from '@/services/port';
-import { answer, readBody, said } from '../../../answer';
+import { answer, readBody } from '../../../answer';
 
 const Ask = z.object({ seconds: z.number().min(2).max(120) });
 
@@ -8,6 +8,6 @@ const Ask = z.object({ seconds: z.number().min(2).max(120) });
 export function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
   return answer(async () => {
     const { seconds } = await readBody(request, Ask);
-    return { log: await said(recordRun((await params).id, seconds)) };
+    return { log: await recordRun((await params).id, seconds) };
   });
 }

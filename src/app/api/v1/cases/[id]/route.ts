@@ -1,4 +1,4 @@
-import { CaseQuery } from '@/core/exchange/api';
+import { CaseQuery } from '@/core/api';
 import { caseIdOf } from '@/services/cases';
 import { exportCase } from '@/services/export';
 import { answer, Problem } from '../../../answer';
@@ -8,7 +8,7 @@ export function GET(request: Request, { params }: { params: Promise<{ id: string
   return answer(async () => {
     const { files } = readQueryOf(request, CaseQuery);
     const file = await exportCase(await caseIdOf((await params).id), files === 'inline');
-    if (!file) throw new Problem('There is no such case. Ask for it by its number or its id.', 404);
+    if (!file) throw new Problem('There is no such case. Ask for it by its number or its id.', 'gone');
     return file;
   });
 }

@@ -4,7 +4,7 @@ import { answer, Problem } from '../../../answer';
 export function GET(request: Request) {
   return answer(() => {
     const progress = importProgress(new URL(request.url).searchParams.get('name') ?? '');
-    if (!progress) throw new Problem('No such import is under way.', 404);
+    if (!progress) throw new Problem('No such import is under way.', 'gone');
     return Promise.resolve(progress);
   });
 }

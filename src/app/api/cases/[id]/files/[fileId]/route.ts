@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { OwnerMissing, takeFile } from '@/services/files';
-import { answer, personHere, Problem, said } from '../../../../answer';
+import { takeFile } from '@/services/files';
+import { answer, personHere, Problem } from '../../../../answer';
 
 const Query = z.object({
   name: z.string().min(1).max(400),
@@ -23,12 +23,6 @@ export function PUT(request: Request, { params }: { params: Promise<{ id: string
     const announced = Number(request.headers.get('content-length') ?? 0);
     const { recording, ...rest } = query.data;
     const upload = { caseId: id, id: fileId, ...rest, recording: recording === '1' };
-    try {
-      return { attachment: await said(takeFile(upload, request.body, announced, await personHere())) };
-    } catch (e) {
-      // What was written in the browser a moment ago may still be on its way.
-      if (e instanceof Problem && e.cause instanceof OwnerMissing) throw new Problem(e.message, 425);
-      throw e;
-    }
+    return { attachment: await takeFile(upload, request.body, announced, await personHere()) };
   });
 }

@@ -5,7 +5,7 @@ import { answer, Problem } from '../../../../answer';
 export function GET(_request: Request, { params }: { params: Promise<{ id: string }> }) {
   return answer(async () => {
     const guide = await guideAnswer(await caseIdOf((await params).id));
-    if (!guide) throw new Problem('There is no such case. Ask for it by its number or its id.', 404);
+    if (!guide) throw new Problem('There is no such case. Ask for it by its number or its id.', 'gone');
     return guide;
   });
 }

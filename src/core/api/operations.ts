@@ -1,5 +1,8 @@
 import { z } from 'zod';
-import { CaseFile, FindAnswer, GuideAnswer, ImportAnswer, Problem } from './answers';
+import { CaseFile } from '@/core/exchange';
+import { FindAnswer } from './find';
+import { ProblemAnswer } from './problem';
+import { GuideAnswer, ImportAnswer } from './programs';
 
 /** One way in for programs: path, what it takes, what it answers. The description is made from these. */
 export interface Operation {
@@ -36,7 +39,7 @@ export const CaseQuery = z.object({ files: ExportQuery.shape.files });
 const CaseParam = z.object({ id: z.string().max(60).describe('Id of the case, or its number.') });
 
 const json = 'application/json';
-const problem = (about: string) => ({ about, type: json, schema: { name: 'Problem', of: Problem } });
+const problem = (about: string) => ({ about, type: json, schema: { name: 'Problem', of: ProblemAnswer } });
 
 export const OPERATIONS: readonly Operation[] = [
   {

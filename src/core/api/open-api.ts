@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CaseFile } from '../case-file';
+import { CaseFile } from '@/core/exchange';
 import { OPERATIONS, type Operation } from './operations';
 
 /** JSON Schema (2020-12) of a shape as it comes in, without the dialect line. */

@@ -1,3 +1,0 @@
-export * from './answers';
-export * from './open-api';
-export * from './operations';

@@ -1,0 +1,97 @@
+import type { Around, CaseInShort } from '@/core/api';
+import type { CaseRecord } from '@/core/case';
+import { Catalogue, matchComeback, type ComebackFacts, type Period } from '@/core/cause';
+import { DIGEST_VERSION, digestOf, weighedCodes, type CaseDigest } from '@/core/precedent';
+import { symptomById } from '@/core/symptoms';
+import { db } from '@/store/database';
+import { freshBodies } from '@/store/digests';
+import { loadCase, loadCases } from '@/store/rows';
+import { casesOfVehicle, confirmedComebacks, listCatalogue, numberOfCase } from '@/store/shop';
+import { periods } from './shop';
+
+/** What the rest of the shop says of a case: other cases of its vehicle, comebacks. Reads digests, writes nothing. */
+export async function aroundCase(caseId: string, known?: CaseRecord): Promise<Around> {
+  const record = known ?? (await loadCase(db(), caseId));
+  const { followUp, comeback } = await periods();
+  if (!record) return { sameVehicle: [], cameBackAs: [], comebackOf: [], comebackOffers: [], followUp };
+  const others = (await casesOfVehicle(db(), record.vehicle.id)).filter((c) => c !== caseId);
+  const earlier = await digestsOf(others);
+  const comebackOf = await Promise.all(
+    record.comeback.map(async (c) => ({
+      caseId: c.ofCaseId,
+      state: c.state,
+      number: (await numberOfCase(db(), c.ofCaseId)) ?? 0,
+    })),
+  );
+  return {
+    sameVehicle: inShort(earlier),
+    cameBackAs: (await confirmedComebacks(db())).get(caseId) ?? [],
+    comebackOf,
+    comebackOffers: comebackOffers(record, earlier, comeback),
+    followUp,
+  };
+}
+
+/** Digests of some cases: as they are kept, or drawn up here where the kept one is older than its case. */
+export async function digestsOf(ids: string[]): Promise<CaseDigest[]> {
+  const bodies = await freshBodies(db(), DIGEST_VERSION, ids);
+  const missing = ids.filter((id) => !bodies.has(id));
+  const drawn = missing.length ? await loadCases(db(), missing) : [];
+  const catalogue = drawn.length ? new Catalogue(await listCatalogue(db())) : undefined;
+  return [
+    ...[...bodies.values()].map((b) => JSON.parse(b) as CaseDigest),
+    ...drawn.map((r) => digestOf(r, catalogue!)),
+  ];
+}
+
+/** Cases in short, newest first. */
+export function inShort(digests: readonly CaseDigest[]): CaseInShort[] {
+  return digests
+    .map(({ id, number, openedAt, headline, grade, open }) => ({
+      id,
+      number,
+      openedAt,
+      headline,
+      grade,
+      open,
+    }))
+    .sort((a, b) => b.openedAt.localeCompare(a.openedAt));
+}
+
+const COUNTS = 0.5;
+const counting = (codes: CaseDigest['codes']) => codes.filter((c) => c.weight >= COUNTS).map((c) => c.code);
+
+/** What of a past case is held against another to tell a comeback: chased codes, symptoms, dates, odometer. */
+const ofDigest = (d: CaseDigest): ComebackFacts => ({
+  number: d.number,
+  openedAt: d.openedAt,
+  closedAt: d.closedAt,
+  odometer: d.odometer,
+  codes: counting(d.codes),
+  symptoms: d.symptoms,
+  repaired: d.repaired,
+});
+
+function comebackOffers(
+  record: CaseRecord,
+  earlier: readonly CaseDigest[],
+  period: Period,
+): Around['comebackOffers'] {
+  const decided = new Set(record.comeback.map((c) => c.ofCaseId));
+  const now: ComebackFacts = {
+    number: record.case.number,
+    openedAt: record.case.openedAt,
+    closedAt: record.case.closedAt,
+    odometer: record.case.odometer,
+    codes: counting(weighedCodes(record)),
+    symptoms: record.symptom
+      .filter((s) => s.concept !== '' && s.reproduced !== 'no')
+      .map((s) => ({ id: s.concept, label: symptomById(s.concept)?.label ?? s.words })),
+    repaired: false,
+  };
+  return earlier.flatMap((e) => {
+    if (decided.has(e.id)) return [];
+    const match = matchComeback(now, ofDigest(e), period);
+    return match ? [{ ...match, caseId: e.id }] : [];
+  });
+}
