@@ -2,7 +2,9 @@ import { closeDatabase, prepare } from '@/services/setup';
 
 /** Brings the shop's own database to the current schema. */
 try {
-  await prepare('own');
+  await prepare('own', (done, of) =>
+    console.log(`Cases brought up to date with newer rules: ${done} of ${of}`),
+  );
   await closeDatabase();
 } catch (e) {
   console.error(`The database could not be made ready: ${e instanceof Error ? e.message : String(e)}`);

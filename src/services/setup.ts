@@ -15,6 +15,7 @@ import {
   putMeaning,
   putSetting,
 } from '@/store/shop';
+import { bringUpToDate } from './bring-up-to-date';
 import { takeFile } from './files';
 import { applyChanges } from './save';
 import { loadShippedBulletins } from './bulletins';
@@ -29,10 +30,12 @@ export type ShopKind = 'own' | 'demo';
  * Safe to call at every start.
  *
  * @param kind what a new database is for; one that is already marked keeps its mark
+ * @param say told how far cases are brought up to date with newer rules
  * @returns the mark the database has
  */
-export async function prepare(kind: ShopKind): Promise<ShopKind> {
+export async function prepare(kind: ShopKind, say?: (done: number, of: number) => void): Promise<ShopKind> {
   await migrateDatabase();
+  await bringUpToDate(say);
   return write(async (tx) => {
     const marked = await getSetting<ShopKind>(tx, 'shop.kind');
     if (marked === undefined) await putSetting(tx, 'shop.kind', kind);
@@ -99,8 +102,11 @@ export interface DemoContent {
  * @returns whether it was loaded now
  * @throws Error when the database is somebody's own shop
  */
-export async function loadDemo(content: DemoContent): Promise<boolean> {
-  const mark = await prepare('demo');
+export async function loadDemo(
+  content: DemoContent,
+  say?: (done: number, of: number) => void,
+): Promise<boolean> {
+  const mark = await prepare('demo', say);
   if (mark !== 'demo')
     throw new Problem('This database is a shop of its own; the demo shop is never loaded into it.');
   if (await getSetting(db(), 'demo.loaded')) return false;

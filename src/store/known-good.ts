@@ -5,6 +5,8 @@ import * as s from './schema';
 
 /** Readings of healthy vehicles: taken on purpose, or read after a repair that is proven. */
 
+const MOST = 20_000;
+
 type KnownGoodRow = typeof s.knownGood.$inferSelect;
 
 export async function listKnownGood(q: Tx | Db): Promise<KnownGoodRow[]> {
@@ -26,7 +28,7 @@ export async function deleteKnownGood(tx: Tx, id: string): Promise<void> {
 }
 
 /**
- * Readings of passed tests, made at or after the first repair, of cases with one of these grades on
+ * Readings of passed tests and figures of passed analyses, made at or after the first repair, of cases with one of these grades on
  * vehicles that share make or engine.
  */
 export async function readingsAfterRepair(
@@ -34,29 +36,46 @@ export async function readingsAfterRepair(
   vehicle: { make: string; engine: string } | undefined,
   grades: string[],
 ) {
-  const rows = await q
-    .select({
-      reading: s.readings,
-      testId: s.tests.id,
-      question: s.tests.question,
-      number: s.cases.number,
-      caseId: s.cases.id,
-      vehicle: s.vehicles,
-    })
+  const after = and(
+    inArray(s.cases.grade, grades),
+    eq(s.tests.verdict, 'pass'),
+    sql`(${s.tests.repeatOf} is not null or ${s.tests.at} >= (select min(${s.repairs.at}) from ${s.repairs} where ${s.repairs.caseId} = ${s.cases.id}))`,
+    vehicle ? or(eq(s.vehicles.make, vehicle.make), eq(s.vehicles.engine, vehicle.engine)) : undefined,
+  );
+  const about = {
+    testId: s.tests.id,
+    question: s.tests.question,
+    number: s.cases.number,
+    caseId: s.cases.id,
+    vehicle: s.vehicles,
+  };
+  const read = await q
+    .select({ ...about, reading: { label: s.readings.label, entered: s.readings.entered } })
     .from(s.readings)
     .innerJoin(s.tests, eq(s.tests.id, s.readings.testId))
     .innerJoin(s.cases, eq(s.cases.id, s.tests.caseId))
     .innerJoin(s.vehicles, eq(s.vehicles.id, s.cases.vehicleId))
     .where(
       and(
-        inArray(s.cases.grade, grades),
-        eq(s.tests.verdict, 'pass'),
+        after,
         sql`${s.readings.entered} <> '' and ${s.readings.label} <> '' and ${s.readings.verdict} in ('', 'pass')`,
-        sql`(${s.tests.repeatOf} is not null or ${s.tests.at} >= (select min(${s.repairs.at}) from ${s.repairs} where ${s.repairs.caseId} = ${s.cases.id}))`,
-        vehicle ? or(eq(s.vehicles.make, vehicle.make), eq(s.vehicles.engine, vehicle.engine)) : undefined,
       ),
     )
-    .limit(20_000);
+    .limit(MOST);
+  const found = await q
+    .select({ ...about, reading: { label: s.findings.about, entered: s.findings.figure } })
+    .from(s.findings)
+    .innerJoin(s.tests, eq(s.tests.id, s.findings.testId))
+    .innerJoin(s.cases, eq(s.cases.id, s.tests.caseId))
+    .innerJoin(s.vehicles, eq(s.vehicles.id, s.cases.vehicleId))
+    .where(
+      and(
+        after,
+        sql`${s.findings.figure} <> '' and ${s.findings.about} <> '' and ${s.findings.verdict} in ('', 'pass')`,
+      ),
+    )
+    .limit(MOST);
+  const rows = [...read, ...found];
   const ids = [...new Set(rows.map((r) => r.testId))];
   const met = new Map<string, string[]>();
   for (let i = 0; i < ids.length; i += 400) {

@@ -97,6 +97,12 @@ export async function changedSince(q: Tx | Db, seq: number): Promise<{ ids: stri
   return { ids: rows.map((r) => r.id), seq: rows.at(-1)?.seq ?? seq };
 }
 
+/** Ids of all cases, in their order. */
+export async function allCaseIds(q: Tx | Db): Promise<string[]> {
+  const rows = await q.select({ id: s.cases.id }).from(s.cases).orderBy(asc(s.cases.id));
+  return rows.map((r) => r.id);
+}
+
 /** The highest sequence number of any case. */
 export async function lastCaseSeq(q: Tx | Db): Promise<number> {
   const [row] = await q.select({ n: max(s.cases.seq) }).from(s.cases);

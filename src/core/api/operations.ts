@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { CaseFile } from '@/core/exchange';
 import { FindAnswer } from './find';
 import { ProblemAnswer } from './problem';
-import { GuideAnswer, ImportAnswer } from './programs';
+import { ConclusionsAnswer, GuideAnswer, ImportAnswer } from './programs';
 
 /** One way in for programs: path, what it takes, what it answers. The description is made from these. */
 export interface Operation {
@@ -77,6 +77,22 @@ export const OPERATIONS: readonly Operation[] = [
     params: CaseParam.shape,
     answers: {
       200: { about: 'The guide', type: json, schema: { name: 'GuideAnswer', of: GuideAnswer } },
+      404: problem('There is no such case'),
+    },
+  },
+  {
+    id: 'getConclusions',
+    method: 'get',
+    path: '/api/v1/cases/{id}/conclusions',
+    summary:
+      'What follows from a case: what scans cover, course and role of each code, verdicts, cover, suspects, grade',
+    params: CaseParam.shape,
+    answers: {
+      200: {
+        about: 'The conclusions',
+        type: json,
+        schema: { name: 'ConclusionsAnswer', of: ConclusionsAnswer },
+      },
       404: problem('There is no such case'),
     },
   },

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { GRADES, Speaks, VERDICTS } from '@/core/case';
+import { COURSES } from '@/core/codes';
 import { byGrade, lifted } from './find';
 
 /** What the interface for programs answers. Every answer is checked against these in a test. */
@@ -70,3 +72,107 @@ export const ImportAnswer = z
     done: z.boolean(),
   })
   .describe('What became of the lines.');
+
+const because = z.string().describe('The reason, in a sentence.');
+
+export const ConclusionsAnswer = z
+  .object({
+    case: z.number().int(),
+    scans: z
+      .array(
+        z.object({
+          id: z.string(),
+          at: z.iso.datetime(),
+          covers: z
+            .enum(['whole vehicle', 'modules', 'nothing', 'not told'])
+            .describe('What it read. A code is absent from a scan only if its module was read.'),
+          read: z.array(z.string()).describe('Modules that were read, by name.'),
+          notRead: z.array(z.string()).describe('Modules that did not answer, or that the tool lost.'),
+          because,
+        }),
+      )
+      .describe('What each scan covers, oldest first.'),
+    codes: z.array(
+      z.object({
+        code: z.string(),
+        text: z.string(),
+        modules: z
+          .array(z.string())
+          .describe('Modules that stored it; an empty one where no scan said which.'),
+        course: z.enum(COURSES).describe('What became of it over scans, clears and repairs.'),
+        courseBecause: because,
+        inScans: z
+          .record(z.string(), z.enum(['there', 'absent', 'not run', 'not read', 'not told']))
+          .describe('What each scan says of it, by scan id.'),
+        role: z.enum(['chase', 'knock-on', 'aside', 'leftover', 'unsorted']),
+        roleBecause: because,
+        proposed: z.boolean().describe('The role is only proposed; nobody has given it yet.'),
+        explainedBy: z.array(z.string()).describe('Ids of the causes that explain it.'),
+      }),
+    ),
+    tests: z.array(
+      z.object({
+        id: z.string(),
+        question: z.string(),
+        at: z.iso.datetime(),
+        repeatOf: z.string().nullable(),
+        verdict: z.enum(VERDICTS).describe('Empty: nothing to judge yet.'),
+        because,
+        byHand: z
+          .boolean()
+          .describe('A person’s verdict over the computed one, which the reason still names.'),
+        findings: z.array(
+          z.object({
+            about: z.string(),
+            verdict: z.enum(VERDICTS),
+            because,
+            figure: z.string(),
+            limit: z.string(),
+            distance: z.string().describe('How far the figure is from the limit.'),
+            speaks: z.array(Speaks),
+          }),
+        ),
+      }),
+    ),
+    cover: z
+      .array(
+        z.object({
+          of: z.enum(['code', 'symptom', 'test']),
+          what: z.string().describe('The code, or the id of the symptom or test.'),
+          label: z.string(),
+          explainedBy: z.array(z.string()).describe('Ids of causes; none: not explained.'),
+        }),
+      )
+      .describe('What a cause has to account for.'),
+    causes: z.array(z.object({ id: z.string(), name: z.string(), state: z.string() })),
+    suspects: z.array(
+      z.object({
+        name: z.string(),
+        state: z.enum(['standing', 'ruled out', 'confirmed']),
+        found: z.boolean().describe('Only findings name it; nobody has put it on the list.'),
+        says: z.array(
+          z.object({
+            says: z.enum(['for', 'against', 'rules out']),
+            test: z.string().describe('Id of the test.'),
+            because,
+            found: z.boolean().describe('Said by what the test found, not by a person.'),
+          }),
+        ),
+      }),
+    ),
+    grade: z.object({
+      grade: z.enum(GRADES),
+      because,
+      lacks: z.array(
+        z.object({
+          for: z.enum(GRADES).describe('The grade that it stands in the way of.'),
+          of: z.string(),
+          say: z.string(),
+          test: z.string().optional(),
+          codes: z.array(z.string()).optional(),
+        }),
+      ),
+    }),
+  })
+  .describe('Everything that follows from what stands on a case, each with its reason.');
+export type ConclusionsAnswer = z.infer<typeof ConclusionsAnswer>;

@@ -110,6 +110,15 @@ function rowInWords(row: HistoryRow, c: WordsContext): string {
   const about = name && row.kind !== 'case' && row.kind !== 'vehicle' ? `${kind} ${name}` : kind;
   if (row.op === 'add') return row.kind === 'case' ? 'case opened' : `${about}: added`;
   if (row.op === 'remove') return `${about}: removed`;
+  if (row.after && 'rules' in row.after) {
+    const verdicts = Number(row.after.verdicts ?? 0);
+    const moved =
+      row.before?.grade === row.after.grade
+        ? ''
+        : `grade ${value('grade', row.before?.grade, c)} → ${value('grade', row.after.grade, c)}`;
+    const judged = verdicts > 0 ? `${verdicts} ${verdicts === 1 ? 'verdict' : 'verdicts'} anew` : '';
+    return `brought up to date with newer rules: ${[moved, judged].filter(Boolean).join(', ') || 'another reason for its grade'}`;
+  }
   const fields = Object.keys(row.after ?? {}).filter((f) => !SILENT.has(f));
   return `${about}: ${fields
     .slice(0, MOST)

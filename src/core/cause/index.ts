@@ -10,3 +10,4 @@ export * from './proof-plan';
 export * from './suggest';
 export * from './closing';
 export * from './board';
+export * from './suffices';

@@ -38,11 +38,18 @@ export const foldQuestion = (s: string): string =>
  * @param record tests and readings of the case
  * @returns lists in the order of the case
  */
-export function factRows(record: Pick<CaseRecord, 'test' | 'reading'>): FactRows {
+export function factRows(
+  record: Pick<CaseRecord, 'test' | 'reading'> & Partial<Pick<CaseRecord, 'finding'>>,
+): FactRows {
   const outcomes = new Map<string, FactRows['outcomes'][number]>();
   const readings = new Map<string, FactRows['readings'][number]>();
-  const byTest = new Map<string, CaseRecord['reading']>();
-  for (const r of record.reading) byTest.set(r.testId, [...(byTest.get(r.testId) ?? []), r]);
+  const byTest = new Map<string, { testId: string; label: string; entered: string }[]>();
+  const told = [
+    ...record.reading,
+    // The figures of an analysis are readings too.
+    ...(record.finding ?? []).map((f) => ({ testId: f.testId, label: f.about, entered: f.figure })),
+  ];
+  for (const r of told) byTest.set(r.testId, [...(byTest.get(r.testId) ?? []), r]);
   for (const t of record.test) {
     const folded = foldQuestion(t.question);
     if (t.repeatOf !== null || folded === '') continue;
@@ -78,6 +85,8 @@ export function factsOf(rows: FactRows): Facts {
 }
 
 /** What a case says of forks, straight from its record. */
-export function forkFacts(record: Pick<CaseRecord, 'test' | 'reading'>): Facts {
+export function forkFacts(
+  record: Pick<CaseRecord, 'test' | 'reading'> & Partial<Pick<CaseRecord, 'finding'>>,
+): Facts {
   return factsOf(factRows(record));
 }

@@ -15,3 +15,4 @@ export * from './test-verdict';
 export * from './units';
 export * from './verdict';
 export * from './known-good';
+export * from './distance';

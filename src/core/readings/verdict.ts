@@ -10,11 +10,12 @@ export interface Judgement {
   because: string;
 }
 
-type NumericLimit = Exclude<Limit, { form: 'states' | 'siblings' }>;
+/** A limit with edges: not a list of states, not the siblings. */
+export type NumericLimit = Exclude<Limit, { form: 'states' | 'siblings' }>;
 const none: Judgement = { verdict: '', because: '' };
 
 /** The two ends of a limit in its own unit; an open end is infinite. */
-function ends(limit: NumericLimit): { low: number; high: number } {
+export function ends(limit: NumericLimit): { low: number; high: number } {
   switch (limit.form) {
     case 'between':
       return { low: limit.low, high: limit.high };

@@ -119,11 +119,13 @@ function repairInWords(r: CaseRecord['repair'][number], record: CaseRecord): str
 
 /** What a test read: its readings, or the figures of its check. */
 export function readInWords(
-  record: Pick<CaseRecord, 'reading' | 'input'>,
+  record: Pick<CaseRecord, 'reading' | 'input' | 'finding'>,
   test: CaseRecord['test'][number],
 ): string {
   const readings = record.reading.filter((r) => r.testId === test.id && r.entered !== '');
   if (readings.length) return readings.map((r) => [r.label, r.entered].filter(Boolean).join(': ')).join('; ');
+  const found = record.finding.filter((f) => f.testId === test.id);
+  if (found.length) return told(found) || test.verdict;
   const check = checkOf(test.checkId);
   if (!check) return test.verdict;
   const result = runCheck(
@@ -134,10 +136,17 @@ export function readInWords(
     ),
   );
   if (result.state !== 'done') return test.verdict;
-  const told = result.findings.filter((f) => f.verdict !== '');
-  return (told.length ? told : result.findings)
+  return told(result.findings);
+}
+
+/** What was found, in short: the figures of what was judged, else of all. */
+function told(
+  findings: readonly { verdict: string; because: string; about?: string; figure?: string }[],
+): string {
+  const judged = findings.filter((f) => f.verdict !== '');
+  return (judged.length ? judged : findings)
     .slice(0, 3)
-    .map((f) => [f.about, f.figure ?? f.because].filter(Boolean).join(': '))
+    .map((f) => [f.about, f.figure || f.because].filter(Boolean).join(': '))
     .join('; ');
 }
 
@@ -148,7 +157,7 @@ export function readInWords(
  * @param inWords how a verdict is put to this reader
  */
 export function beforeAndAfter(
-  record: Pick<CaseRecord, 'test' | 'reading' | 'input'>,
+  record: Pick<CaseRecord, 'test' | 'reading' | 'input' | 'finding'>,
   inWords: (verdict: string) => string = (v) => v,
 ): Block {
   const rows = record.test

@@ -3,10 +3,9 @@
 import { Plus, X } from 'lucide-react';
 import styled from 'styled-components';
 import { CAUSE_STATES, type RowOf } from '@/core/case';
-import { coverOf } from '@/core/cause';
-import { symptomById } from '@/core/symptoms';
 import { Button, Choice, Empty, IconButton, Quiet, Tag } from '@/ui/controls';
 import { useActions } from '../frame/actions';
+import { useConclusions } from './conclusions';
 import { CasePart, LineField, ProseField, Row, Sub, useFocusNext } from './fields';
 import { OfferButton } from './offer';
 import { CataloguePicker, useCatalogue } from './parts';
@@ -42,7 +41,8 @@ export function CausePart() {
   const causes = useCase((s) => s.record.cause);
   const add = useCase((s) => s.add);
   const focus = useFocusNext();
-  const nothing = suspects.length + causes.length === 0;
+  const found = useConclusions().suspects.some((e) => e.suspectId === null);
+  const nothing = suspects.length + causes.length === 0 && !found;
   const addSuspect = () => focus(`${add('suspect', { position: suspects.length })}:partId`);
   const addCause = () => focus(`${add('cause', { position: causes.length })}:partId`);
   useActions('On a case', [
@@ -65,7 +65,7 @@ export function CausePart() {
       }
     >
       <SuspectOffers />
-      {suspects.length > 0 && <SuspectBoard />}
+      {(suspects.length > 0 || found) && <SuspectBoard />}
       {causes.length > 0 && <Sub>{causes.length === 1 ? 'The cause' : 'The causes'}</Sub>}
       {causes.map((c) => (
         <CauseCard key={c.id} cause={c} />
@@ -82,8 +82,7 @@ export function CausePart() {
 
 /** What the causes together account for, and what is left. */
 function Cover() {
-  const record = useRecord();
-  const cover = coverOf(record, (id) => symptomById(id)?.label ?? id);
+  const { cover } = useConclusions();
   const open = cover.filter((i) => i.causeIds.length === 0);
   if (cover.length === 0) return null;
   return (
@@ -133,7 +132,7 @@ function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
     const waits = WAITS_FOR[state];
     if (waits && record.case.closedAt === null) edit('case', record.case.id, 'waitsFor', waits);
   };
-  const cover = coverOf(record, (id) => symptomById(id)?.label ?? id);
+  const { cover } = useConclusions();
   const left = cover.filter((i) => i.causeIds.length === 0);
   return (
     <Card id={`cause-${c.id}`}>

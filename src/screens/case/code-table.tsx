@@ -1,9 +1,8 @@
 'use client';
 
-import { nanoid } from 'nanoid';
 import type { KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import { ROLES, type Op, type RowOf } from '@/core/case';
+import { ROLES, type RowOf } from '@/core/case';
 import { proposalsOf, type Course, type InScan } from '@/core/codes';
 import { Figure, Quiet, Segments, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
@@ -11,6 +10,7 @@ import { useMeanings, Wording } from './meanings';
 import { OpeningMoves } from './opening-moves';
 import { useConclusions } from './conclusions';
 import { OfferButton } from './offer';
+import { useAcceptRoles } from './roles';
 import { useCase, useRecord } from './store';
 
 const Table = styled.table`
@@ -106,9 +106,9 @@ export function CodesOverScans() {
   const roles = useCase((s) => s.record.role);
   const add = useCase((s) => s.add);
   const edit = useCase((s) => s.edit);
-  const together = useCase((s) => s.together);
   const { own } = useMeanings();
   const { codes: courses } = useConclusions();
+  const takeAll = useAcceptRoles();
   if (courses.length === 0) return null;
   const scans = [...record.scan].sort((a, b) => a.at.localeCompare(b.at));
   // A column for each of many scans leaves no room for words; they stand in a row under them then.
@@ -126,32 +126,6 @@ export function CodesOverScans() {
     if (row) edit('role', row.id, 'role', role);
     else add('role', { code, role, why: '', position: roles.length });
   };
-  const takeAll = () =>
-    together(
-      open.flatMap(({ code }, i): Op[] => {
-        const p = proposals.get(code)!;
-        if (p.role === 'unsorted') return [];
-        const row = roles.find((r) => r.code === code);
-        const fields = { role: p.role, why: p.because };
-        return [
-          row
-            ? {
-                op: 'set',
-                kind: 'role',
-                id: row.id,
-                revision: row.revision,
-                set: fields,
-                was: { role: row.role, why: row.why },
-              }
-            : {
-                op: 'add',
-                kind: 'role',
-                id: nanoid(14),
-                row: { code, ...fields, position: roles.length + i },
-              },
-        ];
-      }),
-    );
   const byKey = (e: KeyboardEvent, code: string) => {
     const role = ROLE_KEYS[e.key];
     if (!role || e.ctrlKey || e.metaKey || e.altKey) return;

@@ -1,11 +1,23 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { SCAN_PHASES, type RowOf } from '@/core/case';
+import { doneRepairs, type RowOf } from '@/core/case';
 import { unrecordedClears } from '@/core/codes';
-import { Figure, IconButton, Tag } from '@/ui/controls';
+import { Figure, IconButton, Quiet, Tag } from '@/ui/controls';
 import { ChoiceField, LineField, Row } from './fields';
+import { ScanCoverage } from './scan-coverage';
 import { useCase } from './store';
+
+/** What a scan's time does not say. What came before and what after follows from the times. */
+const SCAN_TAKEN = [
+  { value: '', label: '' },
+  { value: 'after key cycle', label: 'after a key cycle' },
+  { value: 'after road test', label: 'after a drive' },
+];
+
+/** A word an older version kept stays to be seen. */
+const takenOptions = (phase: string) =>
+  SCAN_TAKEN.some((o) => o.value === phase) ? SCAN_TAKEN : [...SCAN_TAKEN, { value: phase, label: phase }];
 
 /** One scan in the order of the evidence. */
 export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) {
@@ -20,6 +32,12 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
   const live = useCase((s) => s.record.live).filter((l) => l.scanId === scan.id);
   const done = monitors.filter((m) => m.scanId === scan.id && m.state === 'complete');
   const silent = modules.filter((m) => m.scanId === scan.id && !m.answered);
+  const lost = modules.filter((m) => m.scanId === scan.id && m.answered && !m.read);
+  const repairs = useCase((s) => s.record.repair);
+  const causes = useCase((s) => s.record.cause);
+  const repaired = doneRepairs({ repair: repairs, cause: causes, scan: [scan] }).some(
+    (r) => r.at !== null && r.at < scan.at,
+  );
   const waiting = monitors.filter((m) => m.scanId === scan.id && m.state === 'incomplete');
   const b = { kind: 'scan', id: scan.id, hideLabel: true } as const;
   return (
@@ -27,8 +45,9 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
       <Row $columns="auto 1.2fr 0.8fr 0.8fr 0.8fr 1fr auto">
         <strong style={{ paddingTop: 5 }}>
           {name} · {mine.length} code{mine.length === 1 ? '' : 's'}
+          {repaired && <Quiet> after the repair</Quiet>}
         </strong>
-        <ChoiceField {...b} field="phase" label="Taken" options={SCAN_PHASES} empty="when?" />
+        <ChoiceField {...b} field="phase" label="Taken" options={takenOptions(scan.phase)} empty="driven?" />
         <ChoiceField
           {...b}
           field="key"
@@ -58,9 +77,15 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
         </IconButton>
       </Row>
       <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap', marginTop: 2 }}>
+        <ScanCoverage scan={scan} />
         {silent.map((m) => (
           <Tag key={m.id} $tone="fail">
             {m.name} did not answer
+          </Tag>
+        ))}
+        {lost.map((m) => (
+          <Tag key={m.id} $tone="unsure">
+            {m.name} not read: the tool broke off
           </Tag>
         ))}
         {waiting.length > 0 && <Tag $tone="unsure">not run yet: {waiting.map((m) => m.name).join(', ')}</Tag>}

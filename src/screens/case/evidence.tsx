@@ -5,12 +5,13 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { Button, Empty, Figure } from '@/ui/controls';
+import { Button, Empty } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { CodesOverScans } from './code-table';
 import { ClearItem, ScanItem } from './codes';
 import { useActions } from '../frame/actions';
 import { CasePart, nowIso, Sub, useFocusNext } from './fields';
+import { MomentField } from './moment';
 import { useCase } from './store';
 import { KnownGoodProvider } from './tests/known-good';
 import { useRepeat } from './tests/repeat';
@@ -26,7 +27,7 @@ const ChooseProcedure = dynamic(() => import('./tests/choose-procedure').then((m
 
 const Line = styled.li`
   display: grid;
-  grid-template-columns: 62px 1fr;
+  grid-template-columns: 72px 1fr;
   gap: 10px;
   padding: 8px 0;
   border-bottom: 1px solid var(--rule);
@@ -37,6 +38,8 @@ const Line = styled.li`
     & a {
       color: inherit;
       text-decoration: none;
+      opacity: 0.6;
+      padding: 0 4px;
     }
     & a:hover {
       color: var(--accent);
@@ -54,6 +57,14 @@ const Line = styled.li`
     }
   }
 `;
+
+const WHEN = {
+  scan: 'Scan taken',
+  clear: 'Codes cleared',
+  trace: 'Recorded',
+  run: 'Procedure begun',
+  test: 'Tested',
+};
 
 /** The evidence: codes over all scans, then scans, clears and tests in the order they came. */
 export function EvidencePart() {
@@ -74,20 +85,32 @@ export function EvidencePart() {
   const inOrder = [...scans].sort((a, b) => a.at.localeCompare(b.at));
   const items = [
     ...scans.map((row) => ({
+      kind: 'scan' as const,
       at: row.at,
       id: row.id,
       node: <ScanItem scan={row} name={`S${inOrder.indexOf(row) + 1}`} />,
     })),
-    ...clears.map((row) => ({ at: row.at, id: row.id, node: <ClearItem clear={row} /> })),
-    ...traces.map((row) => ({ at: row.at ?? '', id: row.id, node: <TraceItem trace={row} /> })),
+    ...clears.map((row) => ({
+      kind: 'clear' as const,
+      at: row.at,
+      id: row.id,
+      node: <ClearItem clear={row} />,
+    })),
+    ...traces.map((row) => ({
+      kind: 'trace' as const,
+      at: row.at ?? '',
+      id: row.id,
+      node: <TraceItem trace={row} />,
+    })),
     ...runs.map((row) => ({
+      kind: 'run' as const,
       at: row.at,
       id: row.id,
       node: <RunItem run={row} tests={tests.filter((t) => t.runId === row.id)} />,
     })),
     ...tests
       .filter((t) => !inRun(t.runId))
-      .map((row) => ({ at: row.at, id: row.id, node: <TestItem test={row} /> })),
+      .map((row) => ({ kind: 'test' as const, at: row.at, id: row.id, node: <TestItem test={row} /> })),
   ].sort((a, b) => a.at.localeCompare(b.at));
 
   const addTest = (question: string) => {
@@ -175,8 +198,9 @@ export function EvidencePart() {
               {items.map((i) => (
                 <Line key={i.id} id={`at-${i.id}`}>
                   <time dateTime={i.at || undefined}>
+                    <MomentField kind={i.kind} id={i.id} label={WHEN[i.kind]} empty="·" />
                     <a href={`#at-${i.id}`} aria-label={`Link to what came ${i.at ? dayTime(i.at) : 'here'}`}>
-                      <Figure>{i.at ? dayTime(i.at) : '·'}</Figure>
+                      #
                     </a>
                   </time>
                   {i.node}

@@ -3,7 +3,7 @@
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { SCAN_PHASES, type Op } from '@/core/case';
+import type { Op } from '@/core/case';
 import { readScan } from '@/core/codes';
 import { reportRows } from '@/core/exchange';
 import { Button, Choice, Figure, TextArea } from '@/ui/controls';
@@ -27,13 +27,11 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
   const record = useCase((s) => s.record);
   const together = useCase((s) => s.together);
   const [text, setText] = useDraft(`${record.case.id}:scan`);
-  const cleared = record.clear.length > 0;
-  const [phase, setPhase] = useState<string>(
-    record.scan.length === 0 ? 'first' : cleared ? 'after clear' : '',
-  );
+  const [scope, setScope] = useState('');
   const [problem, setProblem] = useState('');
   const { form, report } = readScan(text.slice(0, MOST));
   const tooLong = text.length > MOST;
+  const bare = text.trim() !== '' && report.scope === '' && !report.modules.some((m) => m.answered);
   const put = () => {
     const scanId = nanoid(14);
     const ops: Op[] = [
@@ -43,7 +41,7 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
         id: scanId,
         row: {
           at: nowIso(),
-          phase,
+          scope: scope || report.scope,
           text,
           leftover: report.leftover.slice(0, 5000),
           battery: report.battery,
@@ -160,7 +158,17 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
         </div>
       )}
       <div style={{ display: 'flex', gap: 8, alignItems: 'end', flexWrap: 'wrap' }}>
-        <Choice label="Taken" value={phase} options={SCAN_PHASES} empty="when?" onChange={setPhase} />
+        {(bare || scope !== '') && (
+          <Choice
+            label="It read"
+            value={scope}
+            options={[
+              { value: '', label: 'not said yet' },
+              { value: 'vehicle', label: 'the whole vehicle' },
+            ]}
+            onChange={setScope}
+          />
+        )}
         <span style={{ marginLeft: 'auto' }} />
         <Button $kind="quiet" onPress={() => onDone(false)}>
           Close

@@ -4,16 +4,28 @@ import { addDays } from 'date-fns';
 import { ListChecks, Plus, X } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { PROOF_KINDS, type Op, type RowOf } from '@/core/case';
-import { dueOdometer, gradeProof, proofPlan, readWords, withoutWord, writeWord } from '@/core/cause';
+import {
+  dueOdometer,
+  proofPlan,
+  readWords,
+  sufficesFor,
+  withoutWord,
+  writeWord,
+  type Missing,
+} from '@/core/cause';
 import { conditionLabel, symptomById } from '@/core/symptoms';
-import { Button, Figure, IconButton, Quiet, Segments } from '@/ui/controls';
+import { Button, Figure, IconButton, Quiet, Segments, Tag } from '@/ui/controls';
 import { day, dayTime, until } from '@/ui/dates';
 import { LineInput } from '@/ui/line-input';
 import { GradeMark, VerdictMark } from '@/ui/marks';
 import { useActions } from '../frame/actions';
 import { personHere } from '../person';
+import { useState } from 'react';
+import { useConclusions } from './conclusions';
 import { CasePart, ChoiceField, LineField, nowIso, ProseField, Row, Sub } from './fields';
+import { OfferButton } from './offer';
 import { usePeople } from './people';
+import { useAcceptRoles } from './roles';
 import { useCase, useRecord } from './store';
 import { useUnexplained } from './unexplained';
 
@@ -27,7 +39,7 @@ export function ProofPart() {
   const together = useCase((s) => s.together);
   const addFollowUp = useFollowUp();
   const id = record.case.id;
-  const grade = gradeProof({ ...record, comebackNumbers: cameBackAs.map((c) => c.number) });
+  const { grade } = useConclusions();
   const planned = proofPlan(record, (c) => symptomById(c)?.label ?? c, conditionLabel);
   const left = planned.filter((p) => !record.proof.some((x) => sameStep(x, p, record.test)));
   const plan = () =>
@@ -82,10 +94,10 @@ export function ProofPart() {
       <p style={{ display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap', paddingLeft: 8 }}>
         <GradeMark grade={grade.grade} cameBack={cameBackAs.length > 0} />
         <span>{grade.because}</span>
-        {grade.missing.length > 0 && <Quiet>For the next grade: {grade.missing.join('; ')}.</Quiet>}
       </p>
+      <Lacks missing={grade.missing} />
       {steps.map((p) => (
-        <ProofRow key={p.id} step={p} />
+        <ProofRow key={p.id} step={p} missing={grade.missing} />
       ))}
       {followUps.length > 0 && <Sub>Follow-up</Sub>}
       {followUps.map((f) => (
@@ -105,6 +117,36 @@ export function ProofPart() {
   );
 }
 
+/** What each higher grade still asks for, the next one first. */
+function Lacks({ missing }: { missing: readonly Missing[] }) {
+  const grades = [...new Set(missing.map((m) => m.for))];
+  if (grades.length === 0) return null;
+  return (
+    <dl aria-label="What the grade lacks" style={{ padding: '2px 8px 8px', display: 'grid', gap: 2 }}>
+      {grades.map((g) => (
+        <div key={g} style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
+          <dt>
+            <Quiet>For {g}:</Quiet>
+          </dt>
+          <dd>
+            {missing
+              .filter((m) => m.for === g)
+              .map((m) => m.say)
+              .join('; ')}
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** What makes an open step count. */
+const COUNTS_BY = {
+  tick: 'needed for',
+  scan: 'counts by the clear and the scan on the case, for',
+  repeat: 'counts by its repeat on the case, for',
+};
+
 /** Steps there is one of, whatever its words. */
 const ONCE = new Set(['record and clear', 'key cycle and scan', 'cold start']);
 
@@ -120,7 +162,9 @@ function sameStep(
   return ONCE.has(step.kind) || step.what === planned.what;
 }
 
-function ProofRow({ step: p }: { step: RowOf<'proof'> }) {
+function ProofRow({ step: p, missing }: { step: RowOf<'proof'>; missing: readonly Missing[] }) {
+  const open = p.state === 'open' ? sufficesFor(p, missing) : undefined;
+  const waives = p.kind === 'failing test again' && p.testId !== null && p.state === 'not possible';
   const edit = useCase((s) => s.edit);
   const remove = useCase((s) => s.remove);
   const tests = useCase((s) => s.record.test);
@@ -150,12 +194,22 @@ function ProofRow({ step: p }: { step: RowOf<'proof'> }) {
           ]}
           onChange={done}
         />
-        <LineField {...b} field="result" label="Result" placeholder="result" />
+        <LineField
+          {...b}
+          field="result"
+          label={waives ? 'Why it cannot be repeated' : 'Result'}
+          placeholder={waives ? 'why: without a reason it is not waived' : 'result'}
+        />
         <IconButton aria-label="Remove this step" onPress={() => remove('proof', p.id, 'proof step')}>
           <X aria-hidden="true" />
         </IconButton>
       </Row>
       <Quiet as="p" style={{ paddingLeft: 8 }}>
+        {open && (
+          <Tag $tone="accent">
+            {COUNTS_BY[open.by]} {open.missing.for}
+          </Tag>
+        )}{' '}
         {p.kind === 'failing test again' &&
           first &&
           (again ? (
@@ -226,6 +280,10 @@ function Closing() {
   const addFollowUp = useFollowUp();
   const open = useUnexplained();
   const { id, closedAt, unexplained } = record.case;
+  const { grade, codes } = useConclusions();
+  const [asked, setAsked] = useState(false);
+  const proposed = codes.filter((c) => c.proposed && c.role !== 'unsorted');
+  const accept = useAcceptRoles();
   useActions(
     'On a case',
     closedAt
@@ -243,11 +301,15 @@ function Closing() {
   }
   const words = readWords(unexplained, open);
   const missing = withoutWord(unexplained, open);
+  const weak = grade.grade !== 'proven' && grade.grade !== 'held';
   function close() {
     if (missing.length > 0) {
       document.querySelector<HTMLElement>('[aria-label="Not explained"] input')?.focus();
       return;
     }
+    // Below proven it is asked once, with what is missing.
+    if (weak && !asked) return setAsked(true);
+    setAsked(false);
     edit('case', id, 'closedAt', nowIso());
     edit('case', id, 'waitsFor', '');
     // Only a repair can hold; a case closed without one asks nobody later.
@@ -269,13 +331,52 @@ function Closing() {
           ))}
         </section>
       )}
+      {proposed.length > 0 && (
+        <p
+          role="note"
+          style={{ paddingLeft: 8, display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'center' }}
+        >
+          <span>
+            Roles only proposed:{' '}
+            {proposed.map((c, i) => (
+              <span key={c.code}>
+                {i > 0 && ', '}
+                <a href={`#code-${c.code}`}>
+                  <Figure>{c.code}</Figure>
+                </a>{' '}
+                {c.role}
+              </span>
+            ))}
+          </span>
+          <OfferButton onPress={accept}>Accept all {proposed.length}</OfferButton>
+        </p>
+      )}
+      {asked && weak && (
+        <div role="alert" style={{ padding: '8px 12px', background: 'var(--unsure-soft)', borderRadius: 3 }}>
+          <p>
+            It would be closed as <strong>{grade.grade || 'not proven'}</strong>. Still missing for proven:
+          </p>
+          <ul style={{ paddingLeft: 18, listStyle: 'disc' }}>
+            {grade.missing
+              .filter((m) => m.for !== 'held')
+              .map((m) => (
+                <li key={m.for + m.say}>{m.say}</li>
+              ))}
+          </ul>
+        </div>
+      )}
       {words.rest.length > 0 && (
         <ProseField kind="case" id={id} field="unexplained" label="Left unexplained, all together" />
       )}
       <div>
         <Button $kind="main" isDisabled={missing.length > 0} onPress={close}>
-          Close the case
+          {asked && weak ? 'Close it all the same' : 'Close the case'}
         </Button>
+        {asked && weak && (
+          <Button $kind="quiet" onPress={() => setAsked(false)}>
+            Go on with the proof
+          </Button>
+        )}
         {missing.length > 0 && (
           <Quiet style={{ marginLeft: 10 }}>
             Closing waits for a word about {missing.length === 1 ? missing[0] : `${missing.length} things`}.

@@ -2,9 +2,9 @@
 
 import { Plus, X } from 'lucide-react';
 import styled from 'styled-components';
-import { AUTHORISATIONS, PART_SOURCES, REPAIR_ACTIONS, type RowOf } from '@/core/case';
+import { AUTHORISATIONS, doneRepairs, PART_SOURCES, REPAIR_ACTIONS, type RowOf } from '@/core/case';
 import { isolationOf } from '@/core/cause';
-import { Button, Empty, IconButton, Quiet, Tag } from '@/ui/controls';
+import { Button, Empty, FieldLabel, IconButton, Quiet, Tag } from '@/ui/controls';
 import { useActions } from '../frame/actions';
 import {
   CasePart,
@@ -18,6 +18,7 @@ import {
 } from './fields';
 import { AddFiles, Files } from './files';
 import { personHere } from '../person';
+import { MomentField } from './moment';
 import { OfferButton } from './offer';
 import { useCatalogue, useSuspectName } from './parts';
 import { useCase, useRecord } from './store';
@@ -45,7 +46,6 @@ export function RepairPart() {
     const id = add('repair', {
       causeId: cause?.id ?? null,
       what,
-      at: nowIso(),
       byId: personHere(),
       position: record.repair.length,
     });
@@ -91,6 +91,8 @@ function IsolationNote() {
   );
 }
 
+const NOT_DONE: ReadonlySet<string> = new Set(['asked', 'declined', 'put off']);
+
 function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
   const record = useCase((s) => s.record);
   const add = useCase((s) => s.add);
@@ -100,11 +102,23 @@ function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
   const b = { kind: 'repair', id: r.id } as const;
   const parts = record.part.filter((p) => p.repairId === r.id);
   const cause = record.cause.find((c) => c.id === r.causeId);
+  const done = doneRepairs(record).some((d) => d.id === r.id);
   return (
     <Card id={`repair-${r.id}`}>
-      <Row $columns="0.8fr 3fr 0.9fr 0.5fr auto">
+      <Row $columns="0.8fr 2.6fr 0.9fr 0.9fr 0.5fr auto">
         <ChoiceField {...b} field="action" label="Done" options={REPAIR_ACTIONS} />
         <LineField {...b} field="what" label="What" />
+        <div>
+          <FieldLabel as="span">When done</FieldLabel>
+          <span style={{ display: 'block', padding: '5px 8px' }}>
+            <MomentField
+              {...b}
+              label="When it was done"
+              empty={done ? 'not said' : 'not done yet'}
+              clearable
+            />
+          </span>
+        </div>
         <ChoiceField {...b} field="authorisation" label="Customer" options={AUTHORISATIONS} />
         <NumberField {...b} field="hours" label="Hours" />
         <IconButton
@@ -163,9 +177,17 @@ function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
           <Plus aria-hidden="true" /> Part
         </Button>
         {cause && cause.state !== 'repaired' && r.authorisation !== 'declined' && (
-          <OfferButton onPress={() => edit('cause', cause.id, 'state', 'repaired')}>
+          <OfferButton
+            onPress={() => {
+              edit('cause', cause.id, 'state', 'repaired');
+              if (r.at === null) edit('repair', r.id, 'at', nowIso());
+            }}
+          >
             Done: the cause is repaired
           </OfferButton>
+        )}
+        {(!cause || cause.state === 'repaired') && r.at === null && !NOT_DONE.has(r.authorisation) && (
+          <OfferButton onPress={() => edit('repair', r.id, 'at', nowIso())}>Done now</OfferButton>
         )}
       </div>
     </Card>

@@ -1,9 +1,9 @@
 'use client';
 
 import styled from 'styled-components';
-import { gradeProof } from '@/core/cause';
 import { VerdictShape } from '@/ui/marks';
-import { useCase, useRecord } from './store';
+import { useRecord } from './store';
+import { useConclusions } from './conclusions';
 import { useUnexplained } from './unexplained';
 
 const Nav = styled.nav`
@@ -58,10 +58,9 @@ const Nav = styled.nav`
 /** The five parts of the case and what each still lacks. */
 export function Spine() {
   const r = useRecord();
-  const cameBack = useCase((s) => s.open.cameBackAs);
   const unexplained = useUnexplained();
-  const grade = gradeProof({ ...r, comebackNumbers: cameBack.map((c) => c.number) });
-  const undecided = new Set(r.code.map((c) => c.code)).size - r.role.filter((x) => x.role !== '').length;
+  const { grade, codes } = useConclusions();
+  const undecided = codes.filter((c) => c.proposed).length;
   const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
   const standing = r.suspect.filter((s) => s.state === 'standing').length;
   const named = r.cause.some((c) => c.partId !== null && c.failureId !== null);
@@ -92,7 +91,7 @@ export function Spine() {
           : [
               count(r.scan.length, 'scan'),
               count(r.test.length, 'test'),
-              undecided > 0 && `${undecided} role${undecided === 1 ? '' : 's'} only proposed`,
+              undecided > 0 && `${undecided} role${undecided === 1 ? '' : 's'} not decided`,
             ]
               .filter(Boolean)
               .join(', '),

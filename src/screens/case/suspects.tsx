@@ -1,12 +1,14 @@
 'use client';
 
 import { Plus, X } from 'lucide-react';
+import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { SUSPECT_STATES, type RowOf } from '@/core/case';
-import { causeName, suggestSuspects } from '@/core/cause';
+import { causeName, suggestSuspects, type BoardEntry } from '@/core/cause';
 import { Button, IconButton, Quiet, Segments, Tag } from '@/ui/controls';
 import { VerdictShape } from '@/ui/marks';
+import { useConclusions } from './conclusions';
 import { LineField, Row, Sub } from './fields';
 import { useMeanings } from './meanings';
 import { CataloguePicker, useCatalogue, useSuspectName } from './parts';
@@ -105,6 +107,7 @@ export function SuspectOffers() {
 /** The board: every suspect with what speaks for it, what against, and what has not been asked. */
 export function SuspectBoard() {
   const suspects = useCase((s) => s.record.suspect);
+  const found = useConclusions().suspects.filter((e) => e.suspectId === null);
   const order = { confirmed: 0, standing: 1, 'ruled out': 2 };
   return (
     <>
@@ -114,7 +117,68 @@ export function SuspectBoard() {
         .map((s) => (
           <SuspectCard key={s.id} suspect={s} />
         ))}
+      {found.map((e) => (
+        <FoundSuspect key={`${e.partId}${e.failureId}${e.words}${e.where}`} entry={e} />
+      ))}
     </>
+  );
+}
+
+/** A suspect that a test's finding put on the board; a person's decision makes it a row of its own. */
+function FoundSuspect({ entry: e }: { entry: BoardEntry }) {
+  const tests = useCase((x) => x.record.test);
+  const position = useCase((x) => x.record.suspect.length);
+  const causes = useCase((x) => x.record.cause);
+  const together = useCase((x) => x.together);
+  const { catalogue } = useCatalogue();
+  const named = { partId: e.partId, failureId: e.failureId, where: e.where };
+  const decide = (state: RowOf<'suspect'>['state']) => {
+    const id = nanoid(14);
+    const why = e.says[0]?.why.slice(0, 400) ?? '';
+    together([
+      {
+        op: 'add',
+        kind: 'suspect',
+        id,
+        row: { ...named, words: e.words, origin: 'finding', state, why, position },
+      },
+      ...(state === 'confirmed'
+        ? [
+            {
+              op: 'add' as const,
+              kind: 'cause' as const,
+              id: nanoid(14),
+              row: { ...named, position: causes.length },
+            },
+          ]
+        : []),
+    ]);
+  };
+  return (
+    <Card $out={false}>
+      <div style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
+        <strong style={{ flex: 1, minWidth: 200 }}>{causeName(catalogue, e)}</strong>
+        <Tag $tone="accent">found by a test</Tag>
+        <Button $kind="quiet" onPress={() => decide('standing')}>
+          Keep on the list
+        </Button>
+        <Button $kind="quiet" onPress={() => decide('ruled out')}>
+          Rule out
+        </Button>
+        {e.partId && <OfferButton onPress={() => decide('confirmed')}>This is the cause</OfferButton>}
+      </div>
+      <ul style={{ paddingTop: 4, fontSize: '0.875rem' }}>
+        {e.says.map((w) => {
+          const test = tests.find((t) => t.id === w.testId);
+          return (
+            <li key={w.testId + w.says}>
+              <VerdictShape verdict={test?.verdict ?? ''} size={11} /> {w.says}:{' '}
+              <a href={`#test-${w.testId}`}>{test?.question || 'a test'}</a> <Quiet>{w.why}</Quiet>
+            </li>
+          );
+        })}
+      </ul>
+    </Card>
   );
 }
 
@@ -194,7 +258,14 @@ function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
   const edit = useCase((x) => x.edit);
   const name = useSuspectName();
   const [all, setAll] = useState(false);
-  const says = record.bearing.filter((x) => x.suspectId === s.id);
+  const found = useConclusions().suspects.find((e) => e.suspectId === s.id)?.says ?? [];
+  const says = [
+    ...record.bearing.filter((x) => x.suspectId === s.id),
+    // What tests found of it speaks too.
+    ...found
+      .filter((w) => w.found)
+      .map((w) => ({ id: `${w.testId}-${w.says}`, testId: w.testId, says: w.says, why: w.why })),
+  ];
   const tests = record.test.filter((t) => t.repeatOf === null && t.verdict !== '' && t.verdict !== 'void');
   // Once decided, nothing more is asked.
   const open = s.state === 'standing' ? tests.filter((t) => !says.some((x) => x.testId === t.id)) : [];

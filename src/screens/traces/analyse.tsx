@@ -1,18 +1,27 @@
 'use client';
 
+import { CopyPlus } from 'lucide-react';
 import { useState } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import styled from 'styled-components';
 import {
   ANALYSES,
+  readRan,
   settingsOf,
+  type Ran,
   type Role,
   type Setting,
   type TraceAnalysis,
   type TraceResult,
 } from '@/core/traces';
 import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
+import type { RowOf } from '@/core/case';
+import { dayTime } from '@/ui/dates';
 import type { Ask } from '@/workers/trace-api';
+import { OfferButton } from '../case/offer';
+import { useCase } from '../case/store';
 import { useSheet, useTrace, useTraceStore, type Over } from './open-trace';
+import { usePutFindings } from './put-findings';
 import { Results } from './results';
 
 const Box = styled.div`
@@ -95,6 +104,38 @@ function proposed(
   return roles;
 }
 
+/** Channels of this recording by the names they had in another; what is not here is proposed anew. */
+function namedRoles(
+  names: Record<string, string[]>,
+  analysis: TraceAnalysis,
+  channels: readonly { name: string; unit: string }[],
+  crank: string,
+): Roles {
+  const fallback = proposed(analysis, channels, crank);
+  return Object.fromEntries(
+    Object.entries({ ...fallback, ...names }).map(([role]) => {
+      const found = (names[role] ?? []).map((n) => channels.findIndex((c) => c.name === n));
+      return [role, names[role] && found.every((i) => i >= 0) ? found : (fallback[role] ?? [])];
+    }),
+  );
+}
+
+/** Analyses that ran on other recordings of this case: run on this one, each is its repeat. */
+function useFirstRuns(): RowOf<'test'>[] {
+  const { traceId } = useSheet();
+  return useCase(
+    useShallow((s) =>
+      s.record.test.filter(
+        (t) =>
+          t.repeatOf === null &&
+          ANALYSES.some((a) => a.id === t.analysisId) &&
+          t.traceId !== traceId &&
+          !s.record.test.some((x) => x.repeatOf === t.id && x.traceId === traceId),
+      ),
+    ),
+  );
+}
+
 /** Chooses an analysis, its channels and settings, and runs it over what is shown. */
 export function Analyse({ order, strokes }: { order: string; strokes: number | null }) {
   const store = useTraceStore();
@@ -104,10 +145,13 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
   const span = useTrace((s) => s.span);
   const [id, setId] = useState(ANALYSES[0]!.id);
   const analysis = ANALYSES.find((a) => a.id === id)!;
+  const firsts = useFirstRuns();
   const [roles, setRoles] = useState<Roles>(() =>
     proposed(analysis, loaded.channels, sheet.crank?.channel ?? ''),
   );
   const [settings, setSettings] = useState<Record<string, string>>({});
+  const [ran, setRan] = useState<Ran>({ roles: {}, settings: {} });
+  const put = usePutFindings();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState('');
   const whole = span.from <= loaded.from && span.to >= loaded.to;
@@ -134,7 +178,7 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
         ? String(sheet.crank.advance)
         : String(f.is ?? f.options?.[0] ?? ''));
   const run = async () => {
-    const typed: Record<string, unknown> = {};
+    const typed: Record<string, string | number> = {};
     for (const f of fields) {
       const v = valueOf(f);
       if (f.kind !== 'number') typed[f.name] = v;
@@ -147,6 +191,26 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
         typed[f.name] = n;
       }
     }
+    const span_ = whole ? {} : { from: Math.max(span.from, loaded.from), to: span.to };
+    await runAs(id, roles, typed, span_);
+  };
+  /** One press: the same analysis as before on this recording, and what it finds as the repeat on the case. */
+  const repeat = async (first: RowOf<'test'>) => {
+    const before = readRan(first.ran);
+    const again = ANALYSES.find((a) => a.id === first.analysisId)!;
+    const byName = namedRoles(before.roles, again, loaded.channels, sheet.crank?.channel ?? '');
+    setId(again.id);
+    setRoles(byName);
+    setSettings(Object.fromEntries(Object.entries(before.settings).map(([k, v]) => [k, String(v)])));
+    const done = await runAs(again.id, byName, { ...before.settings }, {});
+    if (done) put(again, done.result, done.ran, first.id);
+  };
+  const runAs = async (
+    id: string,
+    roles: Roles,
+    typed: Record<string, string | number>,
+    stretch: { from?: number; to?: number },
+  ): Promise<{ result: TraceResult; ran: Ran } | undefined> => {
     setBusy(true);
     setProblem('');
     const { worker, over } = store.getState();
@@ -161,14 +225,24 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
       roles,
       settings: typed,
       engine,
-      from: Math.max(span.from, loaded.from),
-      to: whole ? Infinity : span.to,
+      from: stretch.from ?? loaded.from,
+      to: stretch.to ?? Infinity,
     });
     setBusy(false);
     if (!answer.ok) {
       setProblem(answer.message);
       store.setState({ result: undefined, overResult: undefined, found: [] });
-    } else store.setState({ result: answer.value, overResult: there, found: answer.value.marks });
+      return undefined;
+    }
+    store.setState({ result: answer.value, overResult: there, found: answer.value.marks });
+    const names = (list: number[]) => list.map((i) => loaded.channels[i]!.name);
+    const now: Ran = {
+      roles: Object.fromEntries(Object.entries(roles).map(([role, list]) => [role, names(list)])),
+      settings: typed,
+      ...stretch,
+    };
+    setRan(now);
+    return { result: answer.value, ran: now };
   };
   /** The same analysis over the whole of another trace, its channels by the same names. */
   const besides = async (over: Over, ask: Omit<Ask, 'from' | 'to'>): Promise<TraceResult | undefined> => {
@@ -181,6 +255,14 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
   };
   return (
     <Box>
+      {firsts.map((first) => {
+        const title = ANALYSES.find((a) => a.id === first.analysisId)?.title ?? first.question;
+        return (
+          <OfferButton key={first.id} isDisabled={busy} onPress={() => void repeat(first)}>
+            <CopyPlus aria-hidden="true" /> Repeat “{title}” as on {dayTime(first.at)}
+          </OfferButton>
+        );
+      })}
       <Choice
         label="Analysis"
         value={id}
@@ -267,7 +349,7 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
           {problem}
         </p>
       )}
-      {result && !busy && <Results analysis={analysis} result={result} />}
+      {result && !busy && <Results analysis={analysis} result={result} ran={ran} />}
     </Box>
   );
 }

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { firingPlan, readSheet, type Sheet } from '@/core/traces';
+import { firingPlan, placeOf, readSheet, type Sheet } from '@/core/traces';
 import { ReadAs } from '@/core/traces/files';
 import { useCase } from '../case/store';
 import { Analyse } from './analyse';
@@ -60,6 +60,7 @@ export function OpenSheet({
   const trace = useCase((s) => s.record.trace.find((t) => t.id === traceId));
   const vehicle = useCase((s) => s.record.vehicle);
   const edit = useCase((s) => s.edit);
+  const finds = useCase((s) => s.record.finding);
   const cycles = useTrace((s) => s.cycles);
   const over = useTrace((s) => s.over);
   const [said, setSaid] = useState('');
@@ -73,6 +74,7 @@ export function OpenSheet({
   }, [sheet]);
   const handle = useMemo(
     () => ({
+      traceId,
       name,
       sheet,
       write: (change: Partial<Sheet>) => {
@@ -104,14 +106,15 @@ export function OpenSheet({
   // A place named in the address is shown: readings on the case link to where they were found.
   useEffect(() => {
     const id = new URLSearchParams(window.location.search).get('reading');
-    const place = id ? latest.current.places[id] : undefined;
+    const finding = finds.find((f) => f.id === id);
+    const place = id ? (latest.current.places[id] ?? (finding && placeOf(finding))) : undefined;
     if (!place) return;
     const room = Math.max(
       (place.to - place.from) * 0.6,
       (store.getState().loaded.to - store.getState().loaded.from) / 60,
     );
     store.setState({ span: { from: place.from - room, to: place.to + room } });
-  }, [store]);
+  }, [store, finds]);
 
   useEffect(() => () => over?.worker.end(), [over?.worker]);
   const layOver = async (id: string) => {

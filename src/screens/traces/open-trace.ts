@@ -65,7 +65,8 @@ export const useTrace = <T>(pick: (s: TraceState) => T): T => useStore(useTraceS
 
 /** The sheet of the trace and how it is written. */
 export interface SheetHandle {
-  /** Name of the trace. */
+  /** Id and name of the trace. */
+  traceId: string;
   name: string;
   sheet: Sheet;
   write: (change: Partial<Sheet>) => void;

@@ -9,6 +9,7 @@ import { importStream } from '@/services/import';
 import { testShop } from '@/services/test-shop';
 import { demoCases } from '../../../../demo/shop';
 import { GET as getCase } from './cases/[id]/route';
+import { GET as getConclusions } from './cases/[id]/conclusions/route';
 import { GET as getGuide } from './cases/[id]/guide/route';
 import { GET as exportCases } from './export/route';
 import { GET as findCases } from './find/route';
@@ -109,12 +110,38 @@ describe('what the handlers answer', () => {
         await getGuide(at(`/api/v1/cases/${n}/guide`), params(String(n))),
       );
       expect(guide.case).toBe(n);
+      const drawn = await answers(
+        'getConclusions',
+        await getConclusions(at(`/api/v1/cases/${n}/conclusions`), params(String(n))),
+      );
+      expect(drawn.case).toBe(n);
     }
   }, 60_000);
+  it('conclusions: what scans cover, course and role of each code, verdicts, cover and grade, with reasons', async () => {
+    const body = await answers(
+      'getConclusions',
+      await getConclusions(at('/api/v1/cases/3/conclusions'), params('3')),
+    );
+    expect(body.codes).toMatchObject([
+      { code: 'P0171', course: 'cured', role: 'chase', proposed: false, explainedBy: [expect.any(String)] },
+      { code: 'P0507', course: 'cured', role: 'knock-on' },
+    ]);
+    expect(body.scans).toMatchObject([
+      { covers: 'modules', read: ['Engine', 'Transmission', 'ABS'] },
+      { covers: 'modules', read: ['Engine'] },
+    ]);
+    expect(body.grade).toMatchObject({ grade: 'held', lacks: [] });
+    const open = await answers(
+      'getConclusions',
+      await getConclusions(at('/api/v1/cases/42/conclusions'), params('42')),
+    );
+    expect(open.grade).toMatchObject({ grade: 'checked', lacks: [{ for: 'proven', of: 'conditions' }] });
+  });
   it('a case that is not there', async () => {
     for (const [operation, response] of [
       ['getCase', await getCase(at('/api/v1/cases/999'), params('999'))],
       ['getGuide', await getGuide(at('/api/v1/cases/999/guide'), params('999'))],
+      ['getConclusions', await getConclusions(at('/api/v1/cases/999/conclusions'), params('999'))],
     ] as const) {
       expect(response.status).toBe(404);
       await answers(operation, response);

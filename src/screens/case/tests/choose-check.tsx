@@ -1,16 +1,18 @@
 'use client';
 
-import { Plus } from 'lucide-react';
+import { CopyPlus, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import Link from 'next/link';
 import { useState } from 'react';
 import { searchChecks, type Check } from '@/core/checks';
 import { putCheck } from '@/core/guide';
 import { Button, FieldLabel, Input, Quiet, Tag } from '@/ui/controls';
+import { dayTime } from '@/ui/dates';
 import { nowIso, useFocusNext } from '../fields';
 import { useCase } from '../store';
 import { useChasedCodes } from './chased';
 import { Offer, Panel } from './panel';
+import { useRepeat } from './repeat';
 
 const SHOWN = 7;
 
@@ -22,6 +24,10 @@ export function ChooseCheck({ onDone }: { onDone: () => void }) {
   const focus = useFocusNext();
   const [text, setText] = useState('');
   const hits = text.trim() === '' ? forCodes(codes) : searchChecks(text);
+  const repeat = useRepeat();
+  /** The first run of a check on this case: one more is its repeat. */
+  const done = (check: Check) =>
+    record.test.find((t) => t.checkId === check.id && t.repeatOf === null && t.verdict !== '');
   const put = (check: Check) => {
     const { ops } = putCheck(check, {
       at: nowIso(),
@@ -65,6 +71,18 @@ export function ChooseCheck({ onDone }: { onDone: () => void }) {
               <p>{check.question}</p>
             </div>
             <Quiet>{check.minutes} min</Quiet>
+            {done(check) && (
+              <Button
+                $kind="main"
+                aria-label={`Repeat on the case: ${check.title}`}
+                onPress={() => {
+                  repeat(done(check)!);
+                  onDone();
+                }}
+              >
+                <CopyPlus aria-hidden="true" /> Repeat of {dayTime(done(check)!.at)}
+              </Button>
+            )}
             <Button aria-label={`Put on the case: ${check.title}`} onPress={() => put(check)}>
               <Plus aria-hidden="true" /> Put on
             </Button>

@@ -1,15 +1,21 @@
 import { nanoid } from 'nanoid';
+import { useRouter } from 'next/navigation';
 import type { RowOf } from '@/core/case';
 import { partsOf, repeatTest } from '@/core/guide';
 import { nowIso, useFocusNext } from '../fields';
 import { useCaseStore } from '../store';
 
-/** Puts a test on the case again, as it was done, and the cursor into its first reading. */
+/**
+ * Puts a test on the case again, as it was done, and the cursor into its first reading. A test on a trace needs a
+ * new recording: its page opens, and offers the repeat there.
+ */
 export function useRepeat(): (test: RowOf<'test'>) => void {
   const store = useCaseStore();
   const focus = useFocusNext();
+  const router = useRouter();
   return (test) => {
     const { record, together } = store.getState();
+    if (test.analysisId !== '') return router.push(`/cases/${record.case.number}/traces/new`);
     const { ops } = repeatTest(test, partsOf(record, test.id), {
       at: nowIso(),
       position: record.test.length,

@@ -4,8 +4,7 @@ import { ChevronDown, ChevronRight, SkipForward } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
-import { judgeWhole } from '@/core/checks';
-import { partsOf, runProgress } from '@/core/guide';
+import { runProgress } from '@/core/guide';
 import { Button, Quiet, Tag } from '@/ui/controls';
 import { VerdictMark, VerdictShape } from '@/ui/marks';
 import { LineField, useFocusNext } from '../fields';
@@ -74,16 +73,12 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
   const edit = useCase((s) => s.edit);
   const removeAll = useCase((s) => s.removeAll);
   const focus = useFocusNext();
-  const steps = tests.map((t) => {
-    const { conditions, readings, inputs } = partsOf(record, t.id);
-    return { ...t, verdict: judgeWhole(t, conditions, readings, inputs).test.verdict };
-  });
-  const progress = runProgress(steps);
+  const progress = runProgress(tests);
   const stopped = run.state === 'stopped';
   const [open, setOpen] = useState(stopped ? '' : (progress.current?.id ?? ''));
   const goOn = (from: string) => {
-    const i = steps.findIndex((s) => s.id === from);
-    const rest = [...steps.slice(i + 1), ...steps.slice(0, i)];
+    const i = tests.findIndex((s) => s.id === from);
+    const rest = [...tests.slice(i + 1), ...tests.slice(0, i)];
     const next = rest.find((s) => s.verdict === '' && s.skipped === '' && s.overrule === '');
     setOpen(next?.id ?? '');
     if (!next && run.state !== 'done') edit('run', run.id, 'state', 'done');
@@ -129,7 +124,7 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
         )}
       </header>
       <ol>
-        {steps.map((s, i) => (
+        {tests.map((s, i) => (
           <Step key={s.id}>
             <Head
               type="button"
@@ -160,7 +155,7 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
                 )}
                 <Feet>
                   <Button $kind="main" onPress={() => goOn(s.id)}>
-                    {last(steps, s.id) ? 'Done with the procedure' : 'Next step'}
+                    {last(tests, s.id) ? 'Done with the procedure' : 'Next step'}
                   </Button>
                   {s.skipped === '' ? (
                     <Button $kind="quiet" onPress={() => leaveOut(s.id)}>

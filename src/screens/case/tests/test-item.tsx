@@ -19,6 +19,7 @@ import { Bearings, BearingsInWords } from './bearings';
 import { CheckOnCase } from './check-on-case';
 import { AllMet, ConditionRow, SetupRow } from './conditions';
 import { Details, DetailsInWords } from './details';
+import { Findings } from './findings';
 import { ReadingRow } from './reading-row';
 import { useRepeat } from './repeat';
 import { SaveProcedure } from './save-procedure';
@@ -78,7 +79,16 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
   const [saving, setSaving] = useState(false);
   const [withSetup, setWithSetup] = useState(false);
   const [watching, setWatching] = useState(false);
-  const judged = judgeWhole(test, conditions, readings, inputs);
+  const findings = useCase(useShallow((s) => s.record.finding.filter((f) => f.testId === test.id)));
+  const firstInputs = useCase(useShallow((s) => s.record.input.filter((i) => i.testId === test.repeatOf)));
+  const judged = judgeWhole(
+    test,
+    conditions,
+    readings,
+    inputs,
+    findings,
+    first && { readings: before, inputs: firstInputs },
+  );
   const { verdict, because } = judged.test;
   const b = { kind: 'test', id: test.id } as const;
 
@@ -136,6 +146,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
       <AllMet conditions={conditions} />
       {(test.setup !== '' || test.setupResult !== '' || withSetup) && <SetupRow test={test} />}
 
+      <Findings test={test} />
       {test.checkId !== '' && <CheckOnCase test={test} inputs={inputs} first={first} />}
       {readings.map((r, i) => (
         <ReadingRow
@@ -226,6 +237,7 @@ function speaks(test: RowOf<'test'>, judged: WholeJudgement): boolean {
   if (verdict === 'void' || test.overrule !== '' || test.watch !== '') return true;
   const only = judged.readings.length === 1 ? judged.readings[0]!.because : '';
   if (only !== '' && because.endsWith(only)) return false;
+  if (test.analysisId !== '') return because.startsWith('Unfinished');
   return judged.check?.state !== 'done' || overall(judged.check.findings).because !== because;
 }
 

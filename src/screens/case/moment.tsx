@@ -1,0 +1,93 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { Button as Plain, Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import styled from 'styled-components';
+import { Figure } from '@/ui/controls';
+import { dayTime } from '@/ui/dates';
+import { nowIso, useField, type Bound } from './fields';
+
+/** The calendar's parts are fetched when somebody sets a time. */
+const MomentEditor = dynamic(() => import('@/ui/moment-editor'));
+
+const Time = styled(Plain)`
+  font: inherit;
+  color: inherit;
+  background: none;
+  border: 0;
+  padding: 2px 4px;
+  margin: -2px -4px;
+  border-radius: 3px;
+  text-align: left;
+  cursor: pointer;
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
+  &[data-hovered] {
+    color: var(--accent);
+  }
+  &[data-focus-visible] {
+    outline: 2px solid var(--accent);
+  }
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
+`;
+const Box = styled(Popover)`
+  background: var(--raised);
+  border: 1px solid var(--rule-2);
+  border-radius: var(--radius);
+  box-shadow: var(--shadow);
+  padding: 12px;
+  & [role='dialog'] {
+    outline: none;
+  }
+`;
+
+/**
+ * When something was done or read: shown, and set with a press. What came before and what after follows from it.
+ */
+export function MomentField({
+  kind,
+  id,
+  field = 'at',
+  label,
+  empty = 'when?',
+  clearable,
+}: Pick<Bound, 'kind' | 'id' | 'label'> & { field?: string; empty?: string; clearable?: boolean }) {
+  const [value, edit, clash] = useField(kind, id, field);
+  const at = typeof value === 'string' ? value : null;
+  return (
+    <DialogTrigger>
+      <Time
+        aria-label={`${label}: ${at ? dayTime(at) : 'not said'}; set the time`}
+        data-clash={clash ? '' : undefined}
+      >
+        <Figure>{at ? dayTime(at) : empty}</Figure>
+      </Time>
+      <Box placement="bottom start">
+        <Dialog aria-label={label}>
+          {({ close }) => (
+            <MomentEditor
+              label={label}
+              value={at ?? nowIso()}
+              onChange={edit}
+              onNow={() => edit(nowIso())}
+              {...(clearable
+                ? {
+                    onNone: () => {
+                      edit(null);
+                      close();
+                    },
+                  }
+                : {})}
+              onDone={() => {
+                if (at === null) edit(nowIso());
+                close();
+              }}
+            />
+          )}
+        </Dialog>
+      </Box>
+    </DialogTrigger>
+  );
+}
