@@ -24,6 +24,10 @@ const words = (text: string): string[] => [
   ),
 ];
 
+/** Whether it is known to be there still. */
+const stands = (c: CodeFacts) =>
+  UNSEEN.has(c.course) ? 'It stood, and was not seen to be gone' : 'It stands';
+const UNSEEN: ReadonlySet<string> = new Set(['not read', 'not scanned since', 'not run yet']);
 const returned = (c: CodeFacts) => c.course.startsWith('returned') || c.course === 'intermittent';
 const active = (c: CodeFacts) => c.statuses.some((s) => s === 'active' || s === 'permanent');
 
@@ -79,7 +83,7 @@ export function sortRest(rest: readonly CodeFacts[], all: TriageFacts): Map<stri
           c,
           'chase',
           'stands',
-          `It stands${names ? `; the complaint is of ${names}` : ', no symptom is recorded yet'}, and nothing else on the case explains it.`,
+          `${stands(c)}${names ? `; the complaint is of ${names}` : ', no symptom is recorded yet'}, and nothing else on the case explains it.`,
         );
     }
     return out;

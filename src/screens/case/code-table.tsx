@@ -132,6 +132,8 @@ export function CodesOverScans() {
     e.preventDefault();
     setRole(code, role);
   };
+  const used = new Set(courses.flatMap((c) => [...c.inScan.values()]));
+  const marks = (['not read', 'not told'] as const).filter((m) => used.has(m));
   const explained = (code: string) => record.explains.some((e) => e.of === 'code' && e.what === code);
   return (
     <>
@@ -207,7 +209,9 @@ export function CodesOverScans() {
                       {why}
                     </Quiet>
                   )}
-                  {ASKS.has(c.course) && <Quiet style={{ display: 'block' }}>{c.because}</Quiet>}
+                  {ASKS.has(c.course) && !why?.includes(c.because) && (
+                    <Quiet style={{ display: 'block' }}>{c.because}</Quiet>
+                  )}
                 </td>
                 {columns.map((s) => (
                   <td key={s.id} className="dot">
@@ -236,6 +240,11 @@ export function CodesOverScans() {
           })}
         </tbody>
       </Table>
+      {marks.length > 0 && (
+        <Quiet as="p" style={{ paddingLeft: 8 }}>
+          {marks.map((m) => `${NOT_THERE[m]![0]} ${NOT_THERE[m]![1]}`).join(' · ')}
+        </Quiet>
+      )}
       <OpeningMoves courses={courses} />
     </>
   );
@@ -247,7 +256,7 @@ const ROLE_KEYS: Record<string, string> = { c: 'chase', k: 'knock-on', a: 'aside
 /** What a scan says of a code that is not in it. */
 const NOT_THERE: Partial<Record<InScan, [mark: string, says: string]>> = {
   absent: ['·', 'not there: its module was read'],
-  'not read': ['n/r', 'not read: its module was not read by this scan'],
+  'not read': ['n/r', 'not read: this scan did not read its module'],
   'not told': ['?', 'not told: this scan does not say what it read'],
 };
 
