@@ -1,6 +1,4 @@
-import { RULES_VERSION } from '@/core/conclusions';
-import { gradeProof } from '@/core/cause';
-import { judgeTests } from '@/core/checks';
+import { judgeCase, RULES_VERSION } from '@/core/conclusions';
 import { db, write } from '@/store/database';
 import { appendHistory, loadCases, updateRow } from '@/store/rows';
 import { allCaseIds, confirmedComebacks, getSetting, putSetting } from '@/store/shop';
@@ -31,15 +29,12 @@ export async function bringUpToDate(
     const page = ids.slice(i, i + PAGE);
     await write(async (tx) => {
       for (const record of await loadCases(tx, page)) {
-        const { tests, readings } = judgeTests(record);
-        for (const { row, verdict } of readings) await updateRow(tx, 'reading', row.id, { ...verdict });
-        for (const { row, verdict } of tests) {
-          Object.assign(row, verdict);
-          await updateRow(tx, 'test', row.id, { ...verdict });
-        }
         const { id, grade: before, gradeWhy } = record.case;
         const comebackNumbers = (comebacks.get(id) ?? []).map((c) => c.number);
-        const { grade, because } = gradeProof({ ...record, comebackNumbers });
+        const { tests, readings, grade: now } = judgeCase(record, comebackNumbers);
+        for (const { row, verdict } of readings) await updateRow(tx, 'reading', row.id, { ...verdict });
+        for (const { row, verdict } of tests) await updateRow(tx, 'test', row.id, { ...verdict });
+        const { grade, because } = now;
         const verdicts = tests.length;
         if (grade === before && because === gradeWhy && verdicts === 0 && readings.length === 0) continue;
         const seq = await appendHistory(tx, {

@@ -1,6 +1,7 @@
 import type { FindAnswer, FindPageAnswer, FoundCase, MarginAnswer } from '@/core/api';
 import {
   countCauses,
+  didComeBack,
   explain,
   rank,
   readQuery,
@@ -33,6 +34,7 @@ function shown(near: Near): FoundCase {
     causes: p.causes.map((c) => c.name),
     grade: p.grade,
     comebacks: p.comebacks,
+    cameBack: didComeBack(p),
     isolated: p.isolated,
     open: p.open,
     openedAt: p.openedAt,

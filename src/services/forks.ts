@@ -2,7 +2,7 @@ import type { ShownFork } from '@/core/api';
 import type { CaseRecord } from '@/core/case';
 import { Catalogue } from '@/core/cause';
 import { factsOf, findForks, sideOf, type Facts, type Fork, type ForkCase } from '@/core/guide';
-import { digestOf, profileOf, type CaseProfile, type Near } from '@/core/precedent';
+import { didComeBack, digestOf, profileOf, type CaseProfile, type Near } from '@/core/precedent';
 import { db } from '@/store/database';
 import { loadCase } from '@/store/rows';
 import { listCatalogue } from '@/store/shop';
@@ -23,7 +23,7 @@ export function forkCases(
  * @param near ranked near cases
  */
 export function forksAmong(here: Facts, near: readonly Near[]): ShownFork[] {
-  const cases = near.filter((n) => n.profile.comebacks.length === 0).flatMap((n) => forkCases(n.profile));
+  const cases = near.filter((n) => !didComeBack(n.profile)).flatMap((n) => forkCases(n.profile));
   return findForks(cases).map((fork) => {
     const side = sideOf(fork, here);
     return side ? { ...fork, here: { reads: side.here, causes: side.side.causes.map((c) => c.name) } } : fork;

@@ -1,7 +1,8 @@
 import { Problem } from '@/core/problem';
 import { createHash } from 'node:crypto';
 import type { CaseRecord, Kind } from '@/core/case';
-import { Catalogue, gradeProof } from '@/core/cause';
+import { Catalogue } from '@/core/cause';
+import { judgeCase } from '@/core/conclusions';
 import { assemble, CaseFile, readCaseFile, writeCaseFile, type Receiving } from '@/core/exchange';
 import { caseName } from '@/core/exchange/case-name';
 import { alreadyHere, lastNumbers, putBatch, type Batch } from '@/store/bulk';
@@ -151,7 +152,7 @@ async function takeBatch(good: Candidate[], who: string): Promise<Taken[]> {
         taken.push(await comparedWith(line, id, record, fresh.length > 0, catalogue));
         continue;
       }
-      const grade = gradeProof({ ...record, comebackNumbers: [] });
+      const { grade } = judgeCase(record, []);
       Object.assign(record.case, { grade: grade.grade, gradeWhy: grade.because, seq: ++last.seq });
       for (const { kind, row } of rows) {
         const list = batch.rows.get(kind);

@@ -1,4 +1,5 @@
 import { brier, factsOf, findForks, reliability, sideOf, type Band, type Said } from '@/core/guide';
+import { didComeBack } from '@/core/precedent';
 import { vehicleName } from '@/core/vehicle';
 import { db } from '@/store/database';
 import { lastProvenIds } from '@/store/shop';
@@ -145,7 +146,7 @@ function causeCounts({ index, catalogue }: Held): Map<string, number> {
 function forkOf({ profile, near }: NearCases): Learned['forks'] {
   const own = forkCases(profile);
   const others = near
-    .filter((n) => n.profile.comebacks.length === 0)
+    .filter((n) => !didComeBack(n.profile))
     .flatMap((n) => forkCases(n.profile))
     .filter((c) => own.every((o) => o.cause.key !== c.cause.key));
   for (const fork of findForks([...own, ...others])) {

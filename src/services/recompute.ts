@@ -1,6 +1,5 @@
 import type { CaseRecord, Kind } from '@/core/case';
-import { gradeProof } from '@/core/cause';
-import { judgeTests } from '@/core/checks';
+import { judgeCase } from '@/core/conclusions';
 import type { Tx } from '@/store/database';
 import { appendHistory, loadCase, updateRow } from '@/store/rows';
 import { confirmedComebacks } from '@/store/shop';
@@ -66,10 +65,10 @@ export async function recompute(
   if (!any(GRADED)) return { seq, rejudged: [] };
   const record = await loadCase(tx, caseId);
   if (!record) return { seq, rejudged: [] };
-  const rejudged = any(JUDGED)
-    ? await judge(tx, record, touched === 'all' ? undefined : touched.testIds)
-    : [];
-  let last = Math.max(seq, await grade(tx, record, writer));
+  const comebacks = await confirmedComebacks(tx);
+  const only = touched === 'all' ? undefined : any(JUDGED) ? touched.testIds : new Set<string>();
+  const { graded, rejudged } = await write(tx, record, comebacks, writer, only);
+  let last = Math.max(seq, graded);
   if (any(['comeback'])) {
     // A comeback weighs on the earlier case, not on this one; one that was removed does no more.
     const earlierIds = new Set(record.comeback.map((c) => c.ofCaseId));
@@ -77,7 +76,7 @@ export async function recompute(
     for (const id of earlierIds) {
       const earlier = await loadCase(tx, id);
       if (!earlier) continue;
-      last = Math.max(last, await grade(tx, earlier, writer));
+      last = Math.max(last, (await write(tx, earlier, comebacks, writer, new Set())).graded);
       // Whoever watches the earlier case is told that something about it is new.
       await updateRow(tx, 'case', id, { seq: Math.max(last, earlier.case.seq) });
     }
@@ -85,35 +84,32 @@ export async function recompute(
   return { seq: last, rejudged };
 }
 
-async function judge(
+/**
+ * Judges a case and writes what came out otherwise. A new grade goes into the history under who made it so.
+ *
+ * @returns the history sequence of a new grade, else 0, and the rows whose verdict changed
+ */
+async function write(
   tx: Tx,
   record: CaseRecord,
-  only: Set<string> | undefined,
-): Promise<Recomputed['rejudged']> {
-  const { tests, readings } = judgeTests(record, only);
-  for (const { row, verdict } of readings) {
-    Object.assign(row, verdict);
-    await updateRow(tx, 'reading', row.id, { ...verdict });
-  }
-  for (const { row, verdict } of tests) {
-    Object.assign(row, verdict);
-    await updateRow(tx, 'test', row.id, { ...verdict });
-  }
-  return [
+  comebacks: Awaited<ReturnType<typeof confirmedComebacks>>,
+  writer: Writer | undefined,
+  only: ReadonlySet<string> | undefined,
+): Promise<{ graded: number; rejudged: Recomputed['rejudged'] }> {
+  const { id, grade: before, gradeWhy } = record.case;
+  const numbers = (comebacks.get(id) ?? []).map((c) => c.number);
+  const { tests, readings, grade } = judgeCase(record, numbers, only);
+  for (const { row, verdict } of readings) await updateRow(tx, 'reading', row.id, { ...verdict });
+  for (const { row, verdict } of tests) await updateRow(tx, 'test', row.id, { ...verdict });
+  const rejudged = [
     ...readings.map(({ row }) => ({ kind: 'reading' as const, id: row.id })),
     ...tests.map(({ row }) => ({ kind: 'test' as const, id: row.id })),
   ];
-}
-
-/** Brings the grade up to date; a new one goes into the history under who made it so. Gives its sequence. */
-async function grade(tx: Tx, record: CaseRecord, writer: Writer | undefined): Promise<number> {
-  const comebacks = (await confirmedComebacks(tx)).get(record.case.id) ?? [];
-  const { grade: now, because } = gradeProof({ ...record, comebackNumbers: comebacks.map((c) => c.number) });
-  const { id, grade: before, gradeWhy } = record.case;
-  if (now === before && because === gradeWhy) return 0;
+  const { grade: now, because } = grade;
+  if (now === before && because === gradeWhy) return { graded: 0, rejudged };
   await updateRow(tx, 'case', id, { grade: now, gradeWhy: because });
-  if (now === before || !writer) return 0;
-  return appendHistory(tx, {
+  if (now === before || !writer) return { graded: 0, rejudged };
+  const graded = await appendHistory(tx, {
     ...writer,
     caseId: id,
     kind: 'case',
@@ -122,4 +118,5 @@ async function grade(tx: Tx, record: CaseRecord, writer: Writer | undefined): Pr
     before: { grade: before, gradeWhy },
     after: { grade: now, gradeWhy: because },
   });
+  return { graded, rejudged };
 }

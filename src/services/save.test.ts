@@ -3,7 +3,7 @@ import type { Change, Op } from '@/core/case';
 import { db } from '@/store/database';
 import { caseHistory } from '@/store/shop';
 import { createCase, discardEmptyCase, openCase } from './cases';
-import { applyChanges } from './save';
+import { applyChanges, saveChanges } from './save';
 import { testShop } from './test-shop';
 
 let end: () => Promise<void>;
@@ -178,5 +178,75 @@ describe('saving', () => {
     const empty = await fresh();
     await discardEmptyCase(empty.case.id, '');
     expect(await openCase(empty.case.id)).toBeUndefined();
+  });
+
+  it('takes a pause with several changes in one go: the refused one is taken back, the others stay', async () => {
+    const r = await fresh();
+    const { results, changed } = await saveChanges(
+      r.case.id,
+      [
+        change({ op: 'add', kind: 'symptom', id: 'pause-1', row: { words: 'stalls' } }),
+        change(
+          { op: 'add', kind: 'symptom', id: 'pause-2', row: { words: 'smells' } },
+          { op: 'add', kind: 'reading', id: 'pause-r', row: { testId: 'not there', entered: '1 V' } },
+        ),
+        change(set('case', r.case.id, 1, { said: 'it stalls' }, { said: '' })),
+      ],
+      'lead',
+    );
+    expect(results).toMatchObject([{ ok: true }, { ok: false, code: 'gone' }, { ok: true }]);
+    const now = await again(r.case.id);
+    expect(now.symptom.map((s) => s.words)).toEqual(['stalls']);
+    expect(now.case.said).toBe('it stalls');
+    expect(changed.rows.map((x) => x.kind).sort()).toEqual(['case', 'symptom', 'vehicle']);
+    expect(changed.seq).toBe(now.case.seq);
+  });
+
+  it('answers with the rows that changed, those others wrote among them, and verdicts that follow', async () => {
+    const r = await fresh();
+    await applyChanges(
+      r.case.id,
+      [
+        change(
+          {
+            op: 'add',
+            kind: 'test',
+            id: 'news-t',
+            row: { at: '2026-01-01T10:00:00.000Z', question: 'Holds?' },
+          },
+          {
+            op: 'add',
+            kind: 'reading',
+            id: 'news-r',
+            row: { testId: 'news-t', label: 'p', limit: '≥ 3 bar' },
+          },
+        ),
+      ],
+      'lead',
+    );
+    const seen = (await again(r.case.id)).case.seq;
+    await applyChanges(
+      r.case.id,
+      [change({ op: 'add', kind: 'clear', id: 'news-c', row: { at: '2026-01-01T09:00:00.000Z' } })],
+      'other',
+    );
+    const { changed, around } = await saveChanges(
+      r.case.id,
+      [change(set('reading', 'news-r', 1, { entered: '2 bar' }, { entered: '' }))],
+      'lead',
+      seen,
+    );
+    const row = (kind: string) => changed.rows.find((x) => x.kind === kind)?.row;
+    expect(row('clear')).toMatchObject({ id: 'news-c' });
+    expect(row('reading')).toMatchObject({ entered: '2 bar', verdict: 'fail' });
+    expect(row('test')).toMatchObject({ verdict: 'fail' });
+    expect(around).toBeUndefined();
+    const gone = await saveChanges(
+      r.case.id,
+      [change({ op: 'remove', kind: 'test', id: 'news-t' })],
+      'lead',
+      changed.seq,
+    );
+    expect(gone.changed.removed.map((x) => x.kind).sort()).toEqual(['reading', 'test']);
   });
 });

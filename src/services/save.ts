@@ -1,3 +1,4 @@
+import type { Conflict } from '@/core/api';
 import { Problem, type ProblemCode } from '@/core/problem';
 import { nanoid } from 'nanoid';
 import type { ChangeResult, SaveAnswer } from '@/core/api';
@@ -8,7 +9,6 @@ import {
   sameValue,
   type AnyRow,
   type Change,
-  type Conflict,
   type Kind,
   type Op,
 } from '@/core/case';

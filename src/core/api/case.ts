@@ -44,7 +44,8 @@ export type Around = z.infer<typeof Around>;
 export const OpenCase = Around.extend({ record: RecordShape });
 export type OpenCase = z.infer<typeof OpenCase>;
 
-const Conflict = z.object({
+/** Why a write was refused, with both versions for a person to choose from. */
+export const Conflict = z.object({
   kind,
   id: z.string(),
   field: z.string(),
@@ -55,6 +56,8 @@ const Conflict = z.object({
   revision: z.number().int(),
   removed: z.boolean().optional(),
 });
+
+export type Conflict = z.infer<typeof Conflict>;
 
 /** What became of one change: in, refused because somebody wrote there, or refused. */
 export const ChangeResult = z.union([

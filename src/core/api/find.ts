@@ -23,6 +23,7 @@ export const FoundCase = z
     causes: z.array(z.string()),
     grade: z.enum(GRADES),
     comebacks: z.array(z.number().int()).describe('Numbers of later cases in which it came back.'),
+    cameBack: z.boolean().describe('It came back, as a later case or at its own follow-up.'),
     isolated: z.enum(['isolated', 'not isolated', 'unknown']),
     open: z.boolean(),
     openedAt: z.iso.datetime(),

@@ -26,22 +26,6 @@ export const Change = z.object({ id, ops: z.array(Op).min(1).max(2000) });
 export type Change = z.infer<typeof Change>;
 export const ChangeRequest = z.object({ changes: z.array(Change).min(1).max(200) });
 
-/** Why a write was refused, with both versions for a person to choose from. */
-export interface Conflict {
-  kind: Kind;
-  id: string;
-  field: string;
-  mine: unknown;
-  theirs: unknown;
-  /** Who wrote theirs, and when (ISO 8601); empty where unknown. */
-  by: string;
-  at: string;
-  /** The row's revision now; sending the merged value with it settles the matter. */
-  revision: number;
-  /** The row is gone altogether. */
-  removed?: boolean;
-}
-
 /**
  * Checks the fields of a write against the row's own shape, whichever way the write comes in.
  *

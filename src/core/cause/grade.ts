@@ -50,6 +50,14 @@ export interface GradeResult {
  * @returns grade, the sentence why, and what is missing for the next ones; no grade without a done repair
  */
 export function gradeProof(input: GradeInput): GradeResult {
+  const drawn = gradeOf(input);
+  // It is kept with the case, in a line.
+  return { ...drawn, because: drawn.because.slice(0, LONGEST) };
+}
+
+const LONGEST = 400;
+
+function gradeOf(input: GradeInput): GradeResult {
   const done = doneRepairs(input);
   if (!input.cause.some((c) => c.state === 'repaired') || done.length === 0)
     return {
@@ -190,7 +198,13 @@ function codesLeft(look: Look): Missing[] {
       .filter((s, i) => s.at > look.last! && (read[i]!.whole || read[i]!.read.length > 0));
     return after.length
       ? []
-      : [{ for: 'checked', of: 'scan', say: 'a scan after the repair that read its modules' }];
+      : [
+          {
+            for: 'checked',
+            of: 'scan',
+            say: 'the failing tests passing again, or a scan after the repair that read its modules',
+          },
+        ];
   }
   const uncleared: string[] = [];
   const unread = new Map<string, string[]>();

@@ -1,1 +1,2 @@
 export * from './conclude';
+export * from './judge-case';

@@ -7,6 +7,16 @@ export interface Facts {
   outcomes: ReadonlyMap<string, { question: string; verdict: string; minutes: number | null }>;
   /** Reading by question and label, folded; as entered. */
   readings: ReadonlyMap<string, { question: string; label: string; quantity: Quantity; decimals: number }>;
+  /** What its tests found that speaks for or against a cause, by part and, where said, failure. */
+  spoken?: readonly SpokenFact[];
+}
+
+/** One finding that speaks of causes. */
+export interface SpokenFact {
+  question: string;
+  says: 'for' | 'against' | 'rules out';
+  partId: string;
+  failureId: string | null;
 }
 
 /** The same as plain lists, as they are kept with a case's digest. */
@@ -72,8 +82,9 @@ export function factRows(
 }
 
 /** The lists as maps by folded question. */
-export function factsOf(rows: FactRows): Facts {
+export function factsOf(rows: FactRows & { spoken?: readonly SpokenFact[] }): Facts {
   return {
+    spoken: rows.spoken ?? [],
     outcomes: new Map(rows.outcomes.map((o) => [foldQuestion(o.question), o])),
     readings: new Map(
       rows.readings.map(({ question, label, value, unit, decimals }) => [

@@ -51,6 +51,31 @@ describe('odds over causes', () => {
     past('pump', { smoke: 'pass' }),
     past('pump', { smoke: 'pass' }),
   ];
+  it('move by what a test found of a part, where no past case tells, and not twice where one does', () => {
+    const cases = [past('boot/cracked', {}), past('filter/blocked', {})];
+    const before = oddsOf(cases, nothing);
+    const found = (says: 'for' | 'against' | 'rules out', failureId: string | null = 'blocked') =>
+      oddsOf(cases, { ...nothing, spoken: [{ question: 'dpf', says, partId: 'filter', failureId }] });
+    // 1 : 1 and 0.6 unseen; six times likelier: 6 / (1 + 6 + 0.6).
+    expect(share(found('for'), 'filter/blocked')).toBeCloseTo(6 / 7.6, 9);
+    expect(share(found('for', null), 'filter/blocked')).toBeCloseTo(6 / 7.6, 9);
+    expect(share(found('for', 'cracked'), 'filter/blocked')).toBeCloseTo(share(before, 'filter/blocked'), 9);
+    expect(share(found('against'), 'filter/blocked')).toBeLessThan(share(before, 'filter/blocked'));
+    expect(share(found('rules out'), 'filter/blocked')).toBeLessThan(
+      share(found('against'), 'filter/blocked'),
+    );
+    expect(found('for').causes[0]).toMatchObject({
+      key: 'filter/blocked',
+      moved: [{ words: 'dpf', answer: 'found: for', factor: 6 }],
+    });
+    const asked = [past('boot/cracked', { dpf: 'pass' }), past('filter/blocked', { dpf: 'fail' })];
+    const here = facts({ dpf: 'fail' });
+    const spoken = [{ question: 'dpf', says: 'for' as const, partId: 'filter', failureId: 'blocked' }];
+    expect(share(oddsOf(asked, { ...here, spoken }), 'filter/blocked')).toBeCloseTo(
+      share(oddsOf(asked, here), 'filter/blocked'),
+      9,
+    );
+  });
   it('begin with the near cases and a share for what nobody has seen (worked by hand)', () => {
     // Two perfect precedents each, 0.6 for the unseen: 2 / 4.6, 2 / 4.6, 0.6 / 4.6.
     const odds = oddsOf(near(), nothing);

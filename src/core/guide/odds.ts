@@ -1,5 +1,5 @@
 import { attributesOf, type Attribute, type ForkCase } from './attributes';
-import type { Facts } from './facts';
+import { foldQuestion, type Facts, type SpokenFact } from './facts';
 import { entropy } from './information';
 
 /** A past case: its cause, what it was asked, how much it speaks, and how well it is proven. */
@@ -51,6 +51,11 @@ const ODDS = {
   stray: 0.05,
   /** The same for what this shop has not seen: some test has to find it. */
   strayUnseen: 0.2,
+  /**
+   * How many times likelier a finding that names a cause makes it, where no past case tells how often such a
+   * finding comes with it. By judgement.
+   */
+  spoken: { for: 6, against: 1 / 6, 'rules out': 1 / 30 },
   /** What is left at most for causes that a person ruled out. */
   ruledOut: 0.03,
 };
@@ -143,6 +148,12 @@ export function oddsOf(
   return settle(modelOf(near, prior), here, ruledOut);
 }
 
+/** Whether a finding is about a cause, given as `part/failure`. */
+function speaksOf(s: SpokenFact, key: string): boolean {
+  const [part, failure] = key.split('/');
+  return part === s.partId && (s.failureId === null || !failure || failure === s.failureId);
+}
+
 interface Settled {
   rows: {
     key: string;
@@ -175,6 +186,16 @@ function bayes(model: Model, here: Facts, ruledOut: ReadonlySet<string>): Settle
       if (Math.abs(Math.log(factor)) > 0.1)
         moved.push({ words: x.a.label || x.a.words, answer: x.a.answers[answer]!, factor });
     });
+    for (const s of here.spoken ?? []) {
+      // Where past cases tell what this question says of the cause, they speak, and not twice.
+      const learned = model.asked.some(
+        (x) => x.a.question === foldQuestion(s.question) && x.byCause.has(key),
+      );
+      if (learned || !speaksOf(s, key)) continue;
+      const factor = ODDS.spoken[s.says];
+      mass *= factor;
+      moved.push({ words: s.question, answer: `found: ${s.says}`, factor });
+    }
     return { key, cause, moved, mass };
   });
   const unseen = given.reduce((mass, { x, answer }) => mass * x.unseen[answer]!, model.unseen);

@@ -1,5 +1,6 @@
 import type { Grade } from '@/core/case';
 import type { Near } from './nearness';
+import { didComeBack } from './profile';
 
 /** A cause as the matching cases tell it, with counts by grade rather than false precision. */
 export interface CauseCount {
@@ -40,7 +41,7 @@ export function countCauses(near: readonly Pick<Near, 'profile' | 'score'>[]): C
       // A case in which several things were changed at once tells less of any one of them.
       c.weight += profile.isolated === 'not isolated' ? score / 2 : score;
       if (profile.isolated === 'not isolated') c.notIsolated++;
-      if (profile.comebacks.length || profile.cameBack) c.cameBack++;
+      if (didComeBack(profile)) c.cameBack++;
       c.byGrade[profile.grade] = (c.byGrade[profile.grade] ?? 0) + 1;
       c.numbers.push(profile.number);
       c.caseIds.push(profile.id);

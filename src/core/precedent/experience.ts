@@ -2,7 +2,7 @@ import { findForks, type Fork } from '@/core/guide/fork';
 import { factsOf, foldQuestion } from '@/core/guide/facts';
 import { comparable, convert } from '@/core/readings';
 import { countCauses, type CauseCount } from './causes';
-import type { CaseProfile } from './profile';
+import { didComeBack, type CaseProfile } from './profile';
 
 /** A reading as the cases of one cause gave it. */
 interface ReadingRange {
@@ -50,7 +50,7 @@ const SHOWN = { asked: 8, readings: 8, vain: 8, misled: 8, told: 6 };
  */
 export function experienceOf(profiles: readonly CaseProfile[]): Experience {
   const known = profiles.filter((p) => p.causes.length > 0);
-  const standing = known.filter((p) => p.comebacks.length === 0);
+  const standing = known.filter((p) => !didComeBack(p));
   const asked = new Map<string, Experience['asked'][number]>();
   const vain = new Map<string, { what: string; numbers: number[] }>();
   for (const p of profiles) {
@@ -87,7 +87,7 @@ export function experienceOf(profiles: readonly CaseProfile[]): Experience {
     misled: profiles
       .flatMap((p) => p.misled.map((words) => ({ words, number: p.number })))
       .slice(0, SHOWN.misled),
-    comebacks: profiles.flatMap((p) => (p.comebacks.length ? [{ number: p.number, as: p.comebacks }] : [])),
+    comebacks: profiles.flatMap((p) => (didComeBack(p) ? [{ number: p.number, as: p.comebacks }] : [])),
     minutes: minutes.length ? median(minutes) : null,
   };
 }

@@ -82,6 +82,7 @@ export function explain(wanted: Wanted, p: CaseProfile, ranked: Ranked, fit: Cau
   say('fit', fits, ranked.fit / 2);
   if (p.comebacks.length)
     reasons.push({ of: 'proof', text: `came back as case ${p.comebacks.join(', ')}`, points: 0 });
+  else if (p.cameBack) reasons.push({ of: 'proof', text: 'came back at its follow-up', points: 0 });
   else if (!p.open && PROOF_WORDS[p.grade] !== undefined)
     reasons.push({ of: 'proof', text: PROOF_WORDS[p.grade]!, points: 0 });
   reasons.sort((a, b) => b.points - a.points);

@@ -1,7 +1,7 @@
 import { causeName, isolationOf, spokenOf, type Catalogue, type Isolation } from '@/core/cause';
 import { doneRepairs, type CaseRecord, type Grade } from '@/core/case';
 import { baseCode, effectiveRoles, readCode } from '@/core/codes';
-import { factRows, type FactRows } from '@/core/guide/facts';
+import { factRows, type FactRows, type SpokenFact } from '@/core/guide/facts';
 import { SHIPPED, symptomById, tokens, type Vocabulary } from '@/core/symptoms';
 import type { VehicleFacts } from '@/core/vehicle';
 
@@ -23,12 +23,7 @@ export interface CaseDigest extends FactRows {
   /** A follow-up found that it came back. */
   cameBack: boolean;
   /** What tests found that speaks for or against a cause, with parts and failures as they stand on the list. */
-  spoken: {
-    question: string;
-    says: 'for' | 'against' | 'rules out';
-    partId: string;
-    failureId: string | null;
-  }[];
+  spoken: SpokenFact[];
   /** Codes without failure type, with how much each counts (leftovers and asides hardly), and the types met. */
   codes: { code: string; weight: number; types?: string[] }[];
   symptoms: { id: string; label: string }[];
@@ -200,6 +195,10 @@ function wordsOf(record: CaseRecord, causes: string[]): string[] {
     ),
   ];
 }
+
+/** Whether a case's repair did not hold: it came back as another case, or at its own follow-up. */
+export const didComeBack = (p: Pick<CaseProfile, 'comebacks' | 'cameBack'>): boolean =>
+  p.comebacks.length > 0 || p.cameBack;
 
 /** The key under which a cause is counted: its part and failure as they stand today. */
 export function causeKey(

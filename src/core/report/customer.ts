@@ -73,7 +73,9 @@ export function customerReport(record: CaseRecord, c: ReportContext): Report {
       text(
         c.comebacks.length
           ? `It came back since (case ${c.comebacks.join(', ')}); we are on it.`
-          : IN_PLAIN_WORDS[it.grade],
+          : record.followUp.some((f) => f.state === 'came back') && it.grade === 'claimed'
+            ? 'It came back since, as you told us; we are on it.'
+            : IN_PLAIN_WORDS[it.grade],
       ),
       heading('Still open'),
       {

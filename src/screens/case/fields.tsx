@@ -1,8 +1,9 @@
 'use client';
 
+import type { Conflict } from '@/core/api';
 import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import styled from 'styled-components';
-import { checkFields, rowOf, type Conflict, type Kind } from '@/core/case';
+import { checkFields, rowOf, type Kind } from '@/core/case';
 import { Button, Choice, FieldLabel, Input, TextArea } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { useCase } from './store';

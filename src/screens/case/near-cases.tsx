@@ -54,7 +54,7 @@ export function NearCases({ now }: { now: string }) {
                 <Figure>{c.number}</Figure> {c.causes.join('; ') || c.headline}
               </Link>
               <br />
-              <GradeMark grade={c.grade} cameBack={c.comebacks.length > 0} />{' '}
+              <GradeMark grade={c.grade} cameBack={c.cameBack} />{' '}
               <Quiet>
                 {c.vehicle} · {age(c.openedAt, new Date(now))} ago
               </Quiet>

@@ -1,12 +1,15 @@
-import { sameValue, type Change, type Conflict } from '@/core/case';
+import { z } from 'zod';
+import { Conflict } from '@/core/api';
+import { Change, sameValue } from '@/core/case';
 
 /** What one browser tab has not got through to the server yet. Kept in the browser's storage. */
-export interface Outbox {
-  changes: Change[];
-  conflicts: Conflict[];
+const Outbox = z.object({
+  changes: z.array(Change),
+  conflicts: z.array(Conflict),
   /** Last sign of life of the tab that owns it, in milliseconds. */
-  beat: number;
-}
+  beat: z.number(),
+});
+export type Outbox = z.infer<typeof Outbox>;
 
 const ABANDONED_AFTER = 12_000;
 const prefix = (caseId: string) => `vantle:outbox:${caseId}:`;
@@ -82,13 +85,14 @@ export function takeOutboxes(caseId: string): Outbox {
   const found: Outbox = { changes: [], conflicts: [], beat: 0 };
   for (const key of Object.keys(localStorage).filter((k) => k.startsWith(prefix(caseId)))) {
     try {
-      const box = JSON.parse(localStorage.getItem(key) ?? '') as Outbox;
+      const box = Outbox.parse(JSON.parse(localStorage.getItem(key) ?? ''));
       if (key !== own && Date.now() - box.beat < ABANDONED_AFTER) continue;
       found.changes.push(...box.changes);
       found.conflicts.push(...box.conflicts);
       if (key !== own) localStorage.removeItem(key);
     } catch {
-      localStorage.removeItem(key);
+      // Not to be read by this version: left where it is, since somebody typed it.
+      continue;
     }
   }
   return found;

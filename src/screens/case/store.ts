@@ -1,18 +1,10 @@
 'use client';
 
+import type { Conflict } from '@/core/api';
 import { nanoid } from 'nanoid';
 import { createContext, useContext, useDeferredValue } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
-import {
-  rowOf,
-  sameValue,
-  shareRows,
-  type CaseRecord,
-  type Change,
-  type Conflict,
-  type Kind,
-  type Op,
-} from '@/core/case';
+import { rowOf, sameValue, shareRows, type CaseRecord, type Change, type Kind, type Op } from '@/core/case';
 import { mayGoAgain, NewsAnswer, SaveAnswer, withRows, type OpenCase } from '@/core/api';
 import { layOver, withVerdicts } from '@/core/checks';
 import { post } from '../send';

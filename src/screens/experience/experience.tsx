@@ -199,8 +199,14 @@ export function ExperienceScreen({ view, now }: { view: View; now: string }) {
               <ul>
                 {e.comebacks.map((c) => (
                   <Row key={c.number}>
-                    <Link href={`/cases/${c.number}`}>Case {c.number}</Link> came back as{' '}
-                    <Numbers of={c.as} />
+                    <Link href={`/cases/${c.number}`}>Case {c.number}</Link>{' '}
+                    {c.as.length > 0 ? (
+                      <>
+                        came back as <Numbers of={c.as} />
+                      </>
+                    ) : (
+                      'came back at its follow-up'
+                    )}
                   </Row>
                 ))}
               </ul>

@@ -91,7 +91,7 @@ export function Hit({
           ) : (
             <Quiet>{c.open ? 'open, cause not found yet' : 'no cause recorded'}</Quiet>
           )}{' '}
-          {(c.grade !== '' || !c.open) && <GradeMark grade={c.grade} cameBack={c.comebacks.length > 0} />}
+          {(c.grade !== '' || !c.open) && <GradeMark grade={c.grade} cameBack={c.cameBack} />}
         </p>
         <Why>
           {c.reasons
@@ -110,7 +110,7 @@ export function Hit({
         {c.reasons
           .filter((r) => r.of === 'proof')
           .map((r) => (
-            <Tag key={r.text} $tone={c.comebacks.length ? 'fail' : 'plain'}>
+            <Tag key={r.text} $tone={c.cameBack ? 'fail' : 'plain'}>
               {r.text}
             </Tag>
           ))}

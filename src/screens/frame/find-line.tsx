@@ -1,7 +1,5 @@
 'use client';
 
-import { SuggestAnswer } from '@/core/api';
-import { ask } from '../send';
 import { Search } from 'lucide-react';
 import { usePathname, useRouter } from 'next/navigation';
 import { use, useEffect, useRef, useState } from 'react';
@@ -147,8 +145,9 @@ export function FindLine({ initial = '', onType }: { initial?: string; onType?: 
     clearTimeout(timer.current);
     const mine = ++turn.current;
     timer.current = setTimeout(async () => {
-      const { answer } = await ask(`/api/find/suggest?q=${encodeURIComponent(text)}`, SuggestAnswer);
-      if (mine === turn.current) setOffers(answer?.suggestions ?? []);
+      const { suggestionsFor } = await import('./server');
+      const suggestions = await suggestionsFor(text);
+      if (mine === turn.current) setOffers(suggestions);
     }, WAIT);
   };
   const go = (text: string) => {

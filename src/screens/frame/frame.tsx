@@ -1,7 +1,5 @@
 'use client';
 
-import { NewCaseAnswer } from '@/core/api';
-import { post } from '../send';
 import { Contrast, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
@@ -135,7 +133,8 @@ export function Frame({
   const newCase = () =>
     startOpening(async () => {
       choose(who);
-      const { answer, problem } = await post('/api/cases', {}, NewCaseAnswer);
+      const { openNewCase } = await import('./server');
+      const { answer, problem } = await openNewCase();
       setProblem(problem);
       if (answer) router.push(`/cases/${answer.id}`);
     });

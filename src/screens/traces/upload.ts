@@ -1,4 +1,6 @@
-'use client';
+import { ProblemAnswer } from '@/core/api';
+
+('use client');
 
 /** Most tries while the case itself is still on its way to the server. */
 const TRIES = 5;
@@ -17,7 +19,7 @@ export async function upload(
   for (let tried = 1; ; tried++) {
     const { status, text } = await send(caseId, id, file, tell);
     if (status === 200) return;
-    if (status === 425 && tried < TRIES) {
+    if (status === 404 && tried < TRIES) {
       await new Promise((r) => setTimeout(r, 1500));
       continue;
     }
@@ -25,7 +27,15 @@ export async function upload(
       throw new Error(
         'No connection to the shop’s server. The trace stays open here; send the recording again when there is one.',
       );
-    throw new Error((JSON.parse(text) as { error?: string }).error ?? 'The recording was not accepted.');
+    throw new Error(refusal(text));
+  }
+}
+
+function refusal(text: string): string {
+  try {
+    return ProblemAnswer.parse(JSON.parse(text)).error;
+  } catch {
+    return 'The recording was not accepted.';
   }
 }
 

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import { useShallow } from 'zustand/react/shallow';
 import type { RowOf } from '@/core/case';
-import { ANALYSES, placeOf, readRan } from '@/core/traces';
+import { placeOf, readRan } from '@/core/traces/ran';
 import { Figure, Quiet } from '@/ui/controls';
 import { VerdictMark } from '@/ui/marks';
 import { useCase } from '../store';
@@ -30,12 +30,10 @@ export function Findings({ test }: { test: RowOf<'test'> }) {
   if (test.analysisId === '') return null;
   const ran = readRan(test.ran);
   const channels = Object.values(ran.roles).flat();
-  const title = ANALYSES.find((a) => a.id === test.analysisId)?.title ?? test.analysisId;
   return (
     <>
       <Quiet as="p" style={{ padding: '2px 8px' }}>
-        {title}
-        {channels.length > 0 && ` on ${channels.join(', ')}`}
+        Analysis{channels.length > 0 && ` of ${channels.join(', ')}`}
         {Object.keys(ran.settings).length > 0 &&
           ` (${Object.entries(ran.settings)
             .filter(([, v]) => v !== '')
