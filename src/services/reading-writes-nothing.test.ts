@@ -1,7 +1,6 @@
 import { createHash } from 'node:crypto';
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { connection } from '@/store/database';
 import { demoCases } from '../../demo/shop';
 import { caseSince, openCase, vehiclesLike } from './cases';
 import { conclusionsAnswer } from './conclusions';
@@ -28,20 +27,24 @@ beforeAll(async () => {
 }, 60_000);
 afterAll(() => end());
 
-/** Rows written by this connection since it was opened. */
-const written = async () =>
-  Number((await connection().client.execute('select total_changes() as n')).rows[0]!.n);
+/** The file and its write-ahead log as they lie on the disk: whatever is written shows in one of them. */
+const onDisk = () => {
+  const file = process.env.VANTLE_DATABASE_URL!.slice('file:'.length);
+  const hash = createHash('sha256');
+  for (const f of [file, `${file}-wal`]) if (existsSync(f)) hash.update(readFileSync(f));
+  return hash.digest('hex');
+};
 
 describe('looking at the shop', () => {
   it('writes nothing, also where digests are older than their cases and the index has to be drawn up', async () => {
     const id = ids[2]!;
     const row = {
       id: 'w',
-      ops: [{ op: 'add' as const, kind: 'symptom' as const, id: 'w-s', row: { words: 'sings' } }],
+      ops: [{ op: 'add' as const, kind: 'symptom' as const, id: 'w-s', row: { words: 'hard start', concept: 'hard-start' } }],
     };
     await applyChanges(id, [row], 'lead');
     forgetIndex();
-    const before = written();
+    const before = onDisk();
     await openCase(id);
     await caseSince(id, 0);
     await marginOf(id);
@@ -55,10 +58,10 @@ describe('looking at the shop', () => {
     await desk();
     await learnedLately();
     await experiencePage('code', 'P0171');
-    expect(written()).toBe(before);
+    expect(onDisk()).toBe(before);
     // What the look drew up is kept afterwards, by itself.
     await keepDigests();
-    expect(written()).not.toBe(before);
-    expect((await find('sings')).cases[0]!.id).toBe(id);
+    expect(onDisk()).not.toBe(before);
+    expect((await find('hard start')).cases.map((c) => c.id)).toContain(id);
   }, 60_000);
 });

@@ -1,5 +1,6 @@
 export * from './case';
 export * from './find';
+export * from './known-offers';
 export * from './margin';
 export * from './open-api';
 export * from './operations';

@@ -37,27 +37,6 @@ export const VinAnswer = z.object({
 });
 export type VinAnswer = z.infer<typeof VinAnswer>;
 
-/** What healthy vehicles read, by reading of the case. */
-export const KnownOffersAnswer = z.object({
-  offers: z.record(
-    z.string(),
-    z.array(
-      z.object({
-        build: z.string(),
-        near: z.number(),
-        conditions: z.enum(['same', 'other', 'none noted']),
-        conditionWords: z.array(z.string()),
-        vehicles: z.number(),
-        low: z.string(),
-        high: z.string(),
-        limit: z.string(),
-        stands: z.string(),
-        from: z.array(z.object({ text: z.string(), caseId: z.string().optional() })),
-      }),
-    ),
-  ),
-});
-
 export const BulletinsAnswer = z.object({ added: z.number(), replaced: z.number() });
 
 /** Words the shop taught, and those that keep being used and nobody taught yet. */

@@ -1,7 +1,5 @@
 'use client';
 
-import { Done } from '@/core/api';
-import { ask } from '../send';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
@@ -264,7 +262,8 @@ function Discard({ id }: { id: string }) {
   const router = useRouter();
   const [problem, setProblem] = useState('');
   const discard = async () => {
-    const { answer, problem: refused } = await ask(`/api/cases/${id}`, Done, { method: 'DELETE' });
+    const { discardCase } = await import('./server');
+    const { answer, problem: refused } = await discardCase(id);
     if (answer) router.push('/');
     else setProblem(refused);
   };

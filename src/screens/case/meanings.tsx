@@ -1,7 +1,5 @@
 'use client';
 
-import { MeaningsAnswer } from '@/core/api';
-import { post } from '../send';
 import { Pencil } from 'lucide-react';
 import { createContext, useContext, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
@@ -26,12 +24,8 @@ export function MeaningsProvider({
 }) {
   const [own, setOwn] = useState(meanings);
   const set = async (code: string, says: string): Promise<string> => {
-    const { answer, problem } = await post(
-      '/api/codes',
-      { code, says },
-      MeaningsAnswer,
-      'No connection: not kept yet.',
-    );
+    const { setMeaning } = await import('./server');
+    const { answer, problem } = await setMeaning(code, says);
     if (answer) setOwn(answer.own);
     return problem;
   };

@@ -1,7 +1,8 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { Button as Plain, Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import { useRef, useState } from 'react';
+import { Button as Plain, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import { Figure } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
@@ -38,9 +39,6 @@ const Box = styled(Popover)`
   border-radius: var(--radius);
   box-shadow: var(--shadow);
   padding: 12px;
-  & [role='dialog'] {
-    outline: none;
-  }
 `;
 
 /**
@@ -56,38 +54,47 @@ export function MomentField({
 }: Pick<Bound, 'kind' | 'id' | 'label'> & { field?: string; empty?: string; clearable?: boolean }) {
   const [value, edit, clash] = useField(kind, id, field);
   const at = typeof value === 'string' ? value : null;
+  const [open, setOpen] = useState(false);
+  const trigger = useRef<HTMLButtonElement>(null);
   return (
-    <DialogTrigger>
+    <>
       <Time
+        ref={trigger}
         aria-label={`${label}: ${at ? dayTime(at) : 'not said'}; set the time`}
+        aria-expanded={open}
         data-clash={clash ? '' : undefined}
+        onPress={() => setOpen(true)}
       >
         <Figure>{at ? dayTime(at) : empty}</Figure>
       </Time>
-      <Box placement="bottom start">
-        <Dialog aria-label={label}>
-          {({ close }) => (
-            <MomentEditor
-              label={label}
-              value={at ?? nowIso()}
-              onChange={edit}
-              onNow={() => edit(nowIso())}
-              {...(clearable
-                ? {
-                    onNone: () => {
-                      edit(null);
-                      close();
-                    },
-                  }
-                : {})}
-              onDone={() => {
-                if (at === null) edit(nowIso());
-                close();
-              }}
-            />
-          )}
-        </Dialog>
+      <Box
+        triggerRef={trigger}
+        isOpen={open}
+        onOpenChange={setOpen}
+        placement="bottom start"
+        aria-label={label}
+      >
+        {open && (
+          <MomentEditor
+            label={label}
+            value={at ?? nowIso()}
+            onChange={edit}
+            onNow={() => edit(nowIso())}
+            {...(clearable
+              ? {
+                  onNone: () => {
+                    edit(null);
+                    setOpen(false);
+                  },
+                }
+              : {})}
+            onDone={() => {
+              if (at === null) edit(nowIso());
+              setOpen(false);
+            }}
+          />
+        )}
       </Box>
-    </DialogTrigger>
+    </>
   );
 }

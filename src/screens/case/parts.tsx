@@ -1,7 +1,5 @@
 'use client';
 
-import { CatalogueAnswer } from '@/core/api';
-import { post } from '../send';
 import { ChevronDown } from 'lucide-react';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import { Button, ComboBox, Input, Label, ListBox, ListBoxItem, Popover } from 'react-aria-components';
@@ -24,7 +22,8 @@ export function CatalogueProvider({ items, children }: { items: CatalogueItem[];
     () => ({
       catalogue: new Catalogue(list),
       async addEntry(kind, name) {
-        const { answer, problem } = await post('/api/catalogue', { do: 'add', kind, name }, CatalogueAnswer);
+        const { addCatalogueEntry } = await import('./server');
+        const { answer, problem } = await addCatalogueEntry(kind, name);
         if (!answer) throw new Error(problem);
         const { item } = answer;
         setList((l) => (l.some((x) => x.id === item.id) ? l : [...l, item]));

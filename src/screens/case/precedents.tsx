@@ -1,8 +1,7 @@
 'use client';
 
 import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react';
-import { MarginAnswer } from '@/core/api';
-import { ask } from '../send';
+import type { MarginAnswer } from '@/core/api';
 import { useCase } from './store';
 
 export type MarginView = MarginAnswer;
@@ -42,7 +41,8 @@ export function PrecedentsProvider({
     if (known.current.seq === seq) return;
     const stop = new AbortController();
     let again: ReturnType<typeof setTimeout> | undefined;
-    void ask(`/api/cases/${caseId}/margin`, MarginAnswer, { signal: stop.signal })
+    void import('./server')
+      .then(({ marginFor }) => marginFor(caseId, stop.signal))
       .then(({ answer }) => {
         if (answer) {
           known.current = { seq, at: new Date().toISOString() };

@@ -1,7 +1,6 @@
 'use client';
 
-import { VinAnswer } from '@/core/api';
-import { ask } from '../send';
+import type { VinAnswer } from '@/core/api';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { Op, RowOf } from '@/core/case';
@@ -36,7 +35,8 @@ export function VehicleOffers() {
       if (!ok && engine === '') return setAnswer(null);
       try {
         const query = new URLSearchParams({ vin: ok ? vin : '', except: id, make, engine });
-        const { answer: got } = await ask(`/api/vin?${query}`, VinAnswer, { signal: stop.signal });
+        const { vinSays } = await import('./server');
+        const { answer: got } = await vinSays(query, stop.signal);
         if (!got) return;
         setAnswer(got);
         // The data set is unpacked on first use; look again when it may be there.

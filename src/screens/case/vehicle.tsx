@@ -1,7 +1,6 @@
 'use client';
 
-import { VehiclesAnswer, type KnownVehicle } from '@/core/api';
-import { ask } from '../send';
+import type { KnownVehicle } from '@/core/api';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
@@ -52,11 +51,8 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
     const wait = setTimeout(async () => {
       if (vin.vin.length < 5) return setKnown([]);
       try {
-        const { answer } = await ask(
-          `/api/vehicles?vin=${encodeURIComponent(vin.vin)}&except=${vehicle.id}`,
-          VehiclesAnswer,
-          { signal: stop.signal },
-        );
+        const { vehiclesLike } = await import('./server');
+        const { answer } = await vehiclesLike(vin.vin, vehicle.id, stop.signal);
         if (answer) setKnown(answer.vehicles);
       } catch {
         // Recognising a vehicle is a help, not a need: without a connection the field works on.

@@ -1,7 +1,5 @@
 'use client';
 
-import { CatalogueChanged } from '@/core/api';
-import { post } from '../send';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
@@ -85,6 +83,10 @@ export function CausesScreen({ items }: { items: Item[] }) {
   const chosen = items.find((i) => i.id === chosenId);
 
   const send = async (body: object, done: string) => {
+    const [{ post }, { CatalogueChanged }] = await Promise.all([
+      import('../send'),
+      import('@/core/api/shop'),
+    ]);
     const { answer, problem } = await post('/api/catalogue', body, CatalogueChanged);
     setMessage(problem || done);
     if (answer) router.refresh();

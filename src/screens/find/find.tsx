@@ -1,7 +1,6 @@
 'use client';
 
-import { FindPageAnswer } from '@/core/api';
-import { ask } from '../send';
+import type { FindPageAnswer } from '@/core/api';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
@@ -114,11 +113,8 @@ export function FindScreen({
     clearTimeout(timer.current);
     const mine = ++turn.current;
     timer.current = setTimeout(async () => {
-      const {
-        answer,
-        problem: refused,
-        code,
-      } = await ask(`/api/find${addressOf(text, how, '')}`, FindPageAnswer);
+      const { findByLine } = await import('./server');
+      const { answer, problem: refused, code } = await findByLine(addressOf(text, how, ''));
       // A slower, older answer must not cover a newer one.
       if (mine !== turn.current) return;
       if (!answer)

@@ -1,7 +1,5 @@
 'use client';
 
-import { PeopleAnswer } from '@/core/api';
-import { post } from '../send';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
@@ -67,6 +65,7 @@ export function ShopScreen({
   const [shop, setShop] = useState(name);
   const [added, setAdded] = useState('');
   const send = async (body: object, done: string) => {
+    const [{ post }, { PeopleAnswer }] = await Promise.all([import('../send'), import('@/core/api/shop')]);
     const { answer, problem } = await post('/api/shop', body, PeopleAnswer);
     setMessage(problem || done);
     router.refresh();

@@ -1,13 +1,11 @@
 'use client';
 
-import { WordsAnswer } from '@/core/api';
 import { Plus, X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { CONDITIONS, conditionLabel, SYMPTOMS, symptomById } from '@/core/symptoms';
 import { Button, Choice, Empty, FieldLabel, IconButton, Input, Quiet } from '@/ui/controls';
-import { post } from '../send';
 import { ShopShelf } from './sections';
 
 interface Taught {
@@ -88,6 +86,7 @@ export function WordsScreen({
         ? CONDITIONS.map((c) => ({ value: c.id, label: c.label }))
         : vehicles;
   const send = async (body: object, done: (understood: number) => string) => {
+    const [{ post }, { WordsAnswer }] = await Promise.all([import('../send'), import('@/core/api/shop')]);
     const { answer, problem } = await post('/api/words', body, WordsAnswer);
     if (!answer) {
       setMessage(problem);

@@ -1,7 +1,6 @@
+'use client';
+
 import { ProblemAnswer } from '@/core/api';
-
-('use client');
-
 /** Most tries while the case itself is still on its way to the server. */
 const TRIES = 5;
 

@@ -5,7 +5,7 @@ import { createContext, useContext, useEffect, useState, type ReactNode } from '
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
 import type { z } from 'zod';
-import { KnownOffersAnswer } from '@/core/api';
+import type { KnownOffersAnswer } from '@/core/api';
 import { ask } from '../../send';
 import { Button, Figure, Quiet } from '@/ui/controls';
 import { useCase } from '../store';
@@ -23,7 +23,8 @@ export function KnownGoodProvider({ children }: { children: ReactNode }) {
   useEffect(() => {
     if (!wanted) return;
     const stop = new AbortController();
-    ask(`/api/cases/${caseId}/known-good`, KnownOffersAnswer, { signal: stop.signal })
+    void import('@/core/api/known-offers')
+      .then((api) => ask(`/api/cases/${caseId}/known-good`, api.KnownOffersAnswer, { signal: stop.signal }))
       .then(({ answer }) => answer && setOffers(answer.offers))
       .catch(() => undefined);
     return () => stop.abort();
