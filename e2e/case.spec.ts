@@ -89,6 +89,20 @@ test('a case from complaint to proof, and found again', async ({ page }) => {
   await proof.getByRole('button', { name: 'Draw up the plan' }).click();
   const conditions = proof.getByRole('radiogroup', { name: /as the customer does/ });
   await conditions.getByText('passed').click();
+  // Nothing has read the engine since: P0171 was not seen to be gone, and the grade says so.
+  const lacks = proof.getByLabel('What the grade lacks');
+  await expect(proof.getByText('claimed', { exact: true })).toBeVisible();
+  await expect(lacks).toContainText('codes cleared and scanned again: P0171');
+  await evidence.getByRole('button', { name: 'Codes cleared' }).click();
+  await expect(lacks).toContainText(/a scan after repair and clear that reads Engine of P0171/i);
+  await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
+  await evidence.getByLabel('Scan report').fill('ABS: no codes');
+  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  // The ABS alone acquits the engine of nothing.
+  await expect(proof.getByText('claimed', { exact: true })).toBeVisible();
+  await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
+  await evidence.getByLabel('Scan report').fill('Engine: no codes');
+  await evidence.getByRole('button', { name: 'Put on the case' }).click();
   await expect(proof.getByText('proven', { exact: true })).toBeVisible();
   await proof.getByLabel('For the next one with such a car').fill('Listen under the clip with a hose.');
   await proof.getByRole('button', { name: 'Close the case' }).click();

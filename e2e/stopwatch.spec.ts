@@ -103,16 +103,16 @@ test('a whole case by keyboard: keys and seconds that the tool costs', async ({ 
     await focused('Value');
     await hands.say(value);
   }
+  // Cleared and read again after the repair: without it no code was seen to be gone.
+  await hands.press('Alt+d', 'Alt+s');
+  await focused('Scan report');
+  await hands.paste('Engine: no codes\nABS: no codes\n');
+  await hands.press('Control+Enter');
   await hands.press('Alt+p');
   const proof = part(page, 'Proof');
-  await expect(proof.getByRole('radiogroup', { name: /outcome/ }).first()).toBeVisible();
-  // Every step of the plan passed: Space, and the key again leads to the next.
-  const steps = await proof.getByRole('radiogroup', { name: /outcome/ }).count();
-  for (let i = 0; i < steps; i++) {
-    await page.waitForTimeout(80);
-    await hands.press(' ');
-    if (i < steps - 1) await hands.press('Alt+p');
-  }
+  // What only a tick can show is offered first: the road test as the customer drives.
+  await focused('as the customer does.*outcome|passed');
+  await hands.press(' ');
   await expect(proof.getByText('proven', { exact: true })).toBeVisible();
   await hands.press('Alt+x');
   await expect(proof.getByText(/^Closed/)).toBeVisible();

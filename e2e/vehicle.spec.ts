@@ -24,8 +24,8 @@ test('the vehicle is read, cleared, driven, and says which codes deserve the nex
 
   const row = (code: string) =>
     evidence.getByRole('row').filter({ has: page.getByText(code, { exact: true }) });
-  await expect(row('P0171')).toContainText('came back on the road');
-  await expect(row('P0507')).toContainText('came straight back');
+  await expect(row('P0171')).toContainText('returned on the road');
+  await expect(row('P0507')).toContainText('returned at once');
   await expect(row('U0140')).toContainText('did not return');
   // Proposed, not given; one key overrules.
   await expect(row('P0171')).toContainText('chase:');

@@ -134,7 +134,7 @@ export function EvidencePart() {
     { say: 'Check', words: 'compute', key: 'k', run: () => setChoosing('check') },
     { say: 'Procedure', words: 'checklist', key: 'o', run: () => setChoosing('procedure') },
     { say: 'Read the vehicle', words: 'port live', run: () => setAtVehicle(true) },
-    { say: 'Codes cleared', words: 'erase', run: clear },
+    { say: 'Codes cleared', words: 'erase', key: 'd', run: clear },
     { say: 'Trace', words: 'scope recording', run: openTrace },
   ]);
   return (

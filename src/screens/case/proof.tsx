@@ -57,15 +57,13 @@ export function ProofPart() {
       key: 'p',
       run: () => {
         if (left.length > 0) plan();
-        setTimeout(
-          () =>
-            document
-              .querySelector<HTMLElement>(
-                '[data-step="open"] [role=radio], [data-step="open"] input[type=radio]',
-              )
-              ?.focus(),
-          50,
-        );
+        // What only a tick can show comes first; the rest counts by what is measured.
+        setTimeout(() => {
+          for (const step of ['tick', 'open']) {
+            const radio = document.querySelector<HTMLElement>(`[data-step="${step}"] input[type=radio]`);
+            if (radio) return radio.focus();
+          }
+        }, 50);
       },
     },
     { say: 'Follow-up', words: 'add', run: addFollowUp },
@@ -179,7 +177,7 @@ function ProofRow({ step: p, missing }: { step: RowOf<'proof'>; missing: readonl
     edit('proof', p.id, 'byId', v ? personHere() : null);
   };
   return (
-    <div id={`proof-${p.id}`} data-step={p.state}>
+    <div id={`proof-${p.id}`} data-step={open?.by === 'tick' ? 'tick' : p.state}>
       <Row $columns="148px minmax(0, 2fr) auto minmax(0, 1fr) auto" style={{ alignItems: 'center' }}>
         <ChoiceField {...b} field="kind" label="Kind" options={PROOF_KINDS} />
         <ProseField {...b} field="what" label="What" most={400} />
