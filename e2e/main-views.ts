@@ -16,7 +16,7 @@ export const VIEWS: { url: string; kb: number }[] = [
   { url: '/tests', kb: 340 },
   { url: '/tests/filter-back-pressure', kb: 350 },
   { url: '/tests/known-good', kb: 340 },
-  { url: '/tests/procedures', kb: 340 },
+  { url: '/tests/procedures', kb: 350 },
   { url: '/causes', kb: 255 },
   { url: '/shop', kb: 255 },
   { url: '/shop/words', kb: 300 },

@@ -268,7 +268,7 @@ function firstOf(tests: readonly TestRow[], t: TestRow): TestRow {
   return at;
 }
 
-/** Tests that failed before the repair for them, and that nobody named as unexplained. */
+/** Tests that failed before the repair for them; one named as unexplained only where it was seen to pass again. */
 function failingTests(look: Look): TestRow[] {
   const { test, case: own } = look.input;
   const { of } = readWords(
@@ -277,7 +277,8 @@ function failingTests(look: Look): TestRow[] {
   );
   return test.filter((t) => {
     if (t.verdict !== 'fail' || t.repeatOf !== null) return false;
-    if ((of.get(t.question || 'failed test') ?? '').trim() !== '') return false;
+    const named = (of.get(t.question || 'failed test') ?? '').trim() !== '';
+    if (named && !passedAgain(look, t)) return false;
     const repair = repairFor(look, 'test', t.id);
     return repair === null || t.at < repair;
   });
