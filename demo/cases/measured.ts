@@ -43,7 +43,7 @@ export const measuredCases = (at: At) => [
       { code: 'P0299', role: 'knock-on', why: 'a blocked exhaust takes the boost' },
     ],
     suspects: [
-      { ref: 'filter', part: 'particle filter', failure: 'blocked' },
+      // The filter itself is put on the board by what the check found.
       { ref: 'sensor', part: 'difference pressure sensor', failure: 'wrong reading', origin: 'precedent' },
     ],
     procedures: [{ ref: 'filter', title: 'Particle filter: the sensor first', at: at(2, '09:00') }],
@@ -105,7 +105,6 @@ export const measuredCases = (at: At) => [
             { flow: '300 m³/h', pressure: '395 mbar' },
           ],
         }),
-        says: [{ suspect: 'filter', says: 'for' }],
       }),
       t(
         'temps',

@@ -1,5 +1,5 @@
 import { Problem } from '@/core/problem';
-import type { CatalogueItem, KnownGood, Procedure } from '@/core/case';
+import type { CatalogueItem, KnownGood, Op, Procedure } from '@/core/case';
 import { STARTER_FAILURES, STARTER_PARTS } from '@/core/cause';
 import { db, write, closeDatabase } from '@/store/database';
 import { migrateDatabase } from '@/store/migrate';
@@ -90,8 +90,9 @@ export interface DemoContent {
       test?: string;
       name: string;
       content: Uint8Array;
-      /** A recording comes with its trace. */
+      /** A recording comes with its trace, and what an analysis of it found. */
       trace?: Record<string, unknown>;
+      found?: (traceId: string, causeId: string | undefined) => Op[];
     }[]
   >;
 }
@@ -159,6 +160,7 @@ async function addShelves(content: DemoContent): Promise<void> {
                 id: `demo-trace-${i}`,
                 row: { ...file.trace, attachmentId: upload.id },
               },
+              ...(file.found?.(`demo-trace-${i}`, record.cause[0]?.id) ?? []),
             ],
           },
         ],
