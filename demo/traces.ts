@@ -1,5 +1,13 @@
 import type { Op } from '@/core/case';
-import { ANALYSES, findingRows, firingPlan, spanOf, type Channel, type FiringPlan, type Ran } from '@/core/traces';
+import {
+  ANALYSES,
+  findingRows,
+  firingPlan,
+  spanOf,
+  type Channel,
+  type FiringPlan,
+  type Ran,
+} from '@/core/traces';
 import { csvOf, previewFile, type ReadAs } from '@/core/traces/files';
 import { recordWithScope } from '@/sim/scope/scope';
 

@@ -40,7 +40,14 @@ describe('looking at the shop', () => {
     const id = ids[2]!;
     const row = {
       id: 'w',
-      ops: [{ op: 'add' as const, kind: 'symptom' as const, id: 'w-s', row: { words: 'hard start', concept: 'hard-start' } }],
+      ops: [
+        {
+          op: 'add' as const,
+          kind: 'symptom' as const,
+          id: 'w-s',
+          row: { words: 'hard start', concept: 'hard-start' },
+        },
+      ],
     };
     await applyChanges(id, [row], 'lead');
     forgetIndex();

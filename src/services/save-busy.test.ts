@@ -1,11 +1,12 @@
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import type * as Database from '@/store/database';
 import { createCase, openCase } from './cases';
 import { applyChanges } from './save';
 import { testShop } from './test-shop';
 
 let failing: Error | undefined;
 vi.mock('@/store/database', async (load) => {
-  const there = await load<typeof import('@/store/database')>();
+  const there = await load<typeof Database>();
   return {
     ...there,
     write: (work: Parameters<typeof there.write>[0]) =>
