@@ -7,6 +7,7 @@ import { dayTime } from '@/ui/dates';
 import { ForkList } from '../compare/fork-list';
 import { ExperienceLinks } from '../experience/links';
 import { BulletinMargin } from './bulletins';
+import { useConclusions } from './conclusions';
 import { GuideMargin } from './guide';
 import { useSuspectName } from './parts';
 import { NearCases } from './near-cases';
@@ -44,7 +45,7 @@ const MOST_UNEXPLAINED = 12;
 
 /** The margin thinks along: what is not explained, what it was before, the suspects. */
 export function Margin({ now }: { now: string }) {
-  const suspects = useCase((s) => s.record.suspect);
+  const { suspects } = useConclusions();
   const hasCause = useCase((s) => s.record.cause.length > 0);
   const unexplained = useUnexplained();
   const name = useSuspectName();
@@ -73,13 +74,14 @@ export function Margin({ now }: { now: string }) {
           <ul>
             {suspects.map((s) => (
               <li
-                key={s.id}
+                key={s.suspectId ?? `${s.partId}${s.failureId}${s.words}${s.where}`}
                 style={{
                   textDecoration: s.state === 'ruled out' ? 'line-through' : undefined,
                   color: s.state === 'ruled out' ? 'var(--ink-3)' : undefined,
                 }}
               >
                 {name(s)} {s.state === 'confirmed' && <Tag $tone="pass">confirmed</Tag>}
+                {s.suspectId === null && <Tag $tone="accent">found by a test</Tag>}
               </li>
             ))}
           </ul>

@@ -59,10 +59,10 @@ const Nav = styled.nav`
 export function Spine() {
   const r = useRecord();
   const unexplained = useUnexplained();
-  const { grade, codes } = useConclusions();
+  const { grade, codes, suspects } = useConclusions();
   const undecided = codes.filter((c) => c.proposed).length;
   const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
-  const standing = r.suspect.filter((s) => s.state === 'standing').length;
+  const standing = suspects.filter((s) => s.state === 'standing').length;
   const named = r.cause.some((c) => c.partId !== null && c.failureId !== null);
   const parts: { id: string; name: string; done: boolean; says: string }[] = [
     {
