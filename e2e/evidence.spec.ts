@@ -18,7 +18,7 @@ async function daysBack(page: Page, moment: Locator, days: number) {
   const day = page.getByRole('spinbutton', { name: /^day/ });
   await day.focus();
   for (let i = 0; i < days; i++) await page.keyboard.press('ArrowDown');
-  await page.getByRole('dialog').getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Done', exact: true }).click();
 }
 
 test('a scan acquits only the modules it read; what a bare list read is asked in one press', async ({
@@ -78,21 +78,22 @@ test('below proven, closing asks once and says what is missing; roles are accept
   page,
 }) => {
   await freshCase(page);
-  await paste(page, 'Engine\nP0562 System voltage low stored');
+  await paste(page, 'Engine\nP0171 System too lean stored\nAirbag\nB1210 Low supply voltage history');
+  await codeRow(page, 'P0171').getByText('chase', { exact: true }).click();
   await part(page, 'Cause').getByRole('button', { name: 'Cause', exact: true }).click();
   await page.keyboard.press('Escape');
   const repair = part(page, 'Repair');
   await repair.getByRole('button', { name: 'Repair', exact: true }).click();
-  await repair.getByLabel('What', { exact: true }).fill('battery');
+  await repair.getByLabel('What', { exact: true }).fill('intake boot');
   await repair.getByRole('button', { name: 'Done: the cause is repaired' }).click();
-  await part(page, 'Cause').getByRole('checkbox', { name: 'P0562' }).check();
+  await part(page, 'Cause').getByRole('checkbox', { name: 'P0171' }).check();
   const proof = part(page, 'Proof');
   await proof.getByRole('button', { name: /^Accept all/ }).click();
   await expect(proof.getByText('Roles only proposed')).toBeHidden();
   await proof.getByRole('button', { name: 'Close the case' }).click();
   const asks = proof.getByRole('alert');
   await expect(asks).toContainText('It would be closed as claimed');
-  await expect(asks).toContainText('codes cleared and scanned again: P0562');
+  await expect(asks).toContainText('codes cleared and scanned again: P0171');
   await expect(proof.getByText(/^Closed/)).toBeHidden();
   await proof.getByRole('button', { name: 'Close it all the same' }).click();
   await expect(proof.getByText(/^Closed/)).toBeVisible();
@@ -123,7 +124,7 @@ test('an analysis is repeated on another recording in one press, and stands besi
   const asked = evidence.getByRole('article', { name: /^Which cylinder is low/ });
   await expect(asked).toHaveCount(2);
   await expect(asked.first().getByRole('list', { name: 'What was found' })).toContainText(
-    'Cylinder 3 makes 55 %',
+    /fail.*Cylinder 3 makes 5\d %/,
   );
   await evidence.getByRole('link', { name: 'cranking, valves set' }).first().click();
   await page.getByRole('button', { name: /^Repeat “/ }).click();
