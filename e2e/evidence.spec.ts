@@ -126,14 +126,17 @@ test('an analysis is repeated on another recording in one press, and stands besi
   await expect(asked.first().getByRole('list', { name: 'What was found' })).toContainText(
     /fail.*Cylinder 3 makes 5\d %/,
   );
+  // The repeat that the demo shop has is taken off, and made anew from the second recording.
+  await asked.last().getByRole('button', { name: 'Remove this test' }).click();
+  await expect(asked).toHaveCount(1);
+  await saved(page);
   await evidence.getByRole('link', { name: 'cranking, valves set' }).first().click();
   await page.getByRole('button', { name: /^Repeat “/ }).click();
   await expect(page.getByRole('region', { name: 'What was found' })).toContainText('No cylinder stands out');
   await page.getByRole('link', { name: /^Case 25$/ }).click();
-  await expect(asked).toHaveCount(3);
-  await expect(asked.last().getByText('pass', { exact: true }).first()).toBeVisible();
-  await asked.last().getByRole('button', { name: 'Remove this test' }).click();
   await expect(asked).toHaveCount(2);
+  await expect(asked.last().getByText('pass', { exact: true }).first()).toBeVisible();
+  await expect(asked.last().getByText(/Again, as on/)).toContainText('fail');
   await saved(page);
 });
 
