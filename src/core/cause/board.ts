@@ -56,7 +56,9 @@ export function spokenOf(record: Facts): Spoken[] {
       ? judgeWhole(t, own(record.condition), own(record.reading), own(record.input)).check
       : undefined;
     const all = [...found, ...(check?.state === 'done' ? check.findings : [])];
-    return all.flatMap((f) => (f.speaks ?? []).map((s) => ({ ...s, testId: t.id, why: f.because })));
+    // What is not certain itself says nothing of a cause.
+    const certain = all.filter((f) => f.verdict === 'pass' || f.verdict === 'fail');
+    return certain.flatMap((f) => (f.speaks ?? []).map((s) => ({ ...s, testId: t.id, why: f.because })));
   });
 }
 

@@ -30,7 +30,8 @@ export function usePutFindings(): (
         kind: 'test',
         id: testId,
         row: {
-          at: nowIso(),
+          // It says how the vehicle was when it was recorded, whenever it is looked at.
+          at: record.trace.find((t) => t.id === traceId)?.at ?? nowIso(),
           question: analysis.question,
           instrument: `trace: ${name}`.slice(0, 400),
           analysisId: analysis.id,

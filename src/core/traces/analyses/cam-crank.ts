@@ -297,6 +297,9 @@ export const camCrank = defineAnalysis({
           : `${plural(wheel.strayGaps.length, 'gap')} where none belongs, the first at ${moment(wheel.strayGaps[0]!)}: a lost or broken tooth.${openGap ? ' Which of the gaps is the wheel’s own cannot be told without the normal angles, so the angles above may count from the wrong one.' : ''}`,
       about: 'teeth',
       figure: String(wheel.strayGaps.length),
+      ...(wheel.strayGaps.length > 0 && !openGap
+        ? { speaks: [{ says: 'for' as const, part: 'reluctor ring', failure: '', where: 'crankshaft' }] }
+        : {}),
       ...(wheel.strayGaps.length > 0
         ? { place: { channel: crank.name, from: wheel.strayGaps[0]!, to: wheel.strayGaps[0]! } }
         : {}),

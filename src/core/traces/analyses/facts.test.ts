@@ -133,6 +133,9 @@ describe('injectors', () => {
     });
     const r = run('injector-drops', { pressure: [rail] }, { injectors: 6 });
     expect(failed(r)).toEqual(['injector 5']);
+    expect(r.findings.flatMap((f) => f.speaks ?? [])).toEqual([
+      { says: 'for', part: 'fuel injector', failure: '', where: 'cylinder 5' },
+    ]);
     expect(r.findings[0]!.figure).toBe('17.0 psi');
     expect(r.findings[0]!.because).toContain('57.2 psi at rest');
     expect(r.findings.at(-1)!.because).toContain('brought back to 57.2 psi');

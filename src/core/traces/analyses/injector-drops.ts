@@ -253,6 +253,10 @@ export const injectorDrops = defineAnalysis({
           .join(' '),
         about: `injector ${name}`,
         figure: fixed(mean, c.unit, decimals(middle)),
+        // A drop that is missing altogether may be the circuit's; a drop of the wrong size is the injector's own.
+        ...(verdict === 'fail'
+          ? { speaks: [{ says: 'for' as const, part: 'fuel injector', failure: '', where: `cylinder ${name}` }] }
+          : {}),
         place: { channel: c.name, from: there[0]!.from, to: there[0]!.to },
         reading: {
           label: `pressure drop, injector ${name}`,
