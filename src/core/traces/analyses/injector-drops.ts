@@ -255,7 +255,11 @@ export const injectorDrops = defineAnalysis({
         figure: fixed(mean, c.unit, decimals(middle)),
         // A drop that is missing altogether may be the circuit's; a drop of the wrong size is the injector's own.
         ...(verdict === 'fail'
-          ? { speaks: [{ says: 'for' as const, part: 'fuel injector', failure: '', where: `cylinder ${name}` }] }
+          ? {
+              speaks: [
+                { says: 'for' as const, part: 'fuel injector', failure: '', where: `cylinder ${name}` },
+              ],
+            }
           : {}),
         place: { channel: c.name, from: there[0]!.from, to: there[0]!.to },
         reading: {
