@@ -74,7 +74,7 @@ export function ProofPart() {
       title="Proof"
       actions={
         <>
-          {left.length > 0 && (
+          {left.length > 0 && record.case.closedAt === null && (
             <Button onPress={plan}>
               <ListChecks aria-hidden="true" />{' '}
               {record.proof.length === 0 ? 'Draw up the plan' : `Add what the plan lacks (${left.length})`}
@@ -178,7 +178,7 @@ function ProofRow({ step: p, missing }: { step: RowOf<'proof'>; missing: readonl
   };
   return (
     <div id={`proof-${p.id}`} data-step={open?.by === 'tick' ? 'tick' : p.state}>
-      <Row $columns="148px minmax(0, 2fr) auto minmax(0, 1fr) auto" style={{ alignItems: 'center' }}>
+      <Row $columns="148px minmax(0, 1.5fr) auto minmax(0, 1.5fr) auto" style={{ alignItems: 'center' }}>
         <ChoiceField {...b} field="kind" label="Kind" options={PROOF_KINDS} />
         <ProseField {...b} field="what" label="What" most={400} />
         <Segments
@@ -213,6 +213,11 @@ function ProofRow({ step: p, missing }: { step: RowOf<'proof'>; missing: readonl
           (again ? (
             <>
               <a href={`#test-${again.id}`}>repeated</a>: <VerdictMark verdict={again.verdict} small />{' '}
+            </>
+          ) : waives && p.result.trim() !== '' ? (
+            <>
+              <a href={`#test-${first.id}`}>{first.question || 'The failing test'}</a>: waived for this
+              reason.{' '}
             </>
           ) : first.verdict === 'fail' ? (
             <>
