@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { KINDS, PROOF_KINDS, type CaseRecord, type RowOf } from '@/core/case';
-import { gradeProof, type GradeInput } from './grade';
+import { seenAgainst, type GradeInput } from './after-repair';
+import { gradeProof } from './grade';
 
 /** The grade over cases drawn at random. What single cases come to stands in `core/scenarios`. */
 
@@ -105,6 +106,25 @@ describe('the grade, over cases drawn at random', () => {
       fc.property(pieces, (p) => rank(add(caseOf(p))) <= rank(caseOf(p))),
       { numRuns: 150 },
     );
+  });
+
+  it('is claimed as soon as anything seen after the repair speaks against it, and that is said', () => {
+    const seen = fc.constantFrom(
+      'the code in a scan after repair and clear',
+      'a proof step that failed',
+      'a follow-up that came back',
+      'a confirmed comeback',
+    );
+    fc.assert(
+      fc.property(pieces, seen, (p, what) => {
+        const input = against[what]!(caseOf({ ...p, clear: true, code: true }));
+        const drawn = gradeProof(input);
+        return seenAgainst(input) === drawn.because && drawn.grade === 'claimed';
+      }),
+      { numRuns: 300 },
+    );
+    // Nothing but the repair: nothing speaks against it, and nothing for it.
+    for (const p of fc.sample(pieces, 300)) expect(seenAgainst(caseOf({ ...p, code: false }))).toBe('');
   });
 
   it('evidence taken away never raises it', () => {

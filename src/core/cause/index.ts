@@ -1,5 +1,6 @@
 export * from './catalogue';
 export * from './cover';
+export { seenAgainst, type GradeFacts, type GradeInput } from './after-repair';
 export * from './grade';
 export * from './missing';
 export * from './bring-about';

@@ -1,5 +1,6 @@
 import type { CodeStatus } from '@/core/case';
 import { readCode } from './code';
+import { separateCodes } from './codes-in-line';
 
 /** A pasted scan report, understood line by line. */
 export interface ScanReport {
@@ -99,7 +100,11 @@ export function readReport(text: string): ScanReport {
     inReadiness = false;
   };
 
-  const lines = text.split(/\r\n|\r|\n/);
+  const lines = text
+    .split(/\r\n|\r|\n/)
+    .flatMap((line) =>
+      separateCodes(line, CODE, (words) => MODULE_WORDS.test(words) && words.split(/\s+/).length <= 4),
+    );
   for (const [n, raw] of lines.entries()) {
     const line = raw.trim();
     if (line === '' || /^[-=_*#~.\s|+]+$/.test(line)) continue;

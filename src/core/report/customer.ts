@@ -1,5 +1,6 @@
 import { doneRepairs, type CaseRecord, type Grade } from '@/core/case';
 import { checkOf, runCheck, typedOf } from '@/core/checks';
+import { seenAgainst } from '@/core/cause';
 import { vehicleName } from '@/core/vehicle';
 import { facts, heading, text, tidy, type Block, type Report, type ReportContext } from './blocks';
 
@@ -75,7 +76,9 @@ export function customerReport(record: CaseRecord, c: ReportContext): Report {
           ? `It came back since (case ${c.comebacks.join(', ')}); we are on it.`
           : record.followUp.some((f) => f.state === 'came back') && it.grade === 'claimed'
             ? 'It came back since, as you told us; we are on it.'
-            : IN_PLAIN_WORDS[it.grade],
+            : it.grade === 'claimed' && seenAgainst({ ...record, comebackNumbers: c.comebacks }) !== ''
+              ? 'The repair is done, but what we saw after it says that the trouble is not gone yet. We are on it.'
+              : IN_PLAIN_WORDS[it.grade],
       ),
       heading('Still open'),
       {

@@ -101,6 +101,18 @@ describe('the report for the customer', () => {
     expect(toMarkdown(customerReport(record(), { ...context, comebacks: [9] }))).toMatch(
       /came back since \(case 9\)/,
     );
+    // What was seen after the repair is not kept from them.
+    const failed = applyOps(record({ grade: 'claimed' }), [
+      {
+        op: 'add',
+        kind: 'proof',
+        id: 'step',
+        row: { kind: 'road test', state: 'failed', at: '2026-01-03T12:00:00.000Z' },
+      },
+    ]);
+    const md = toMarkdown(customerReport(failed, context));
+    expect(md).toMatch(/the trouble is not gone yet/);
+    expect(md).not.toMatch(/have not been able to show/);
   });
 });
 

@@ -1,0 +1,33 @@
+/** Between two codes of a bare list. */
+const BARE = /^[\s,;/+&|]*(?:and|und|et|y|e)?[\s,;/+&|]*$/i;
+
+/**
+ * Takes a line that names several codes apart, so that none is taken for the wording of another: `P0102, P0113`,
+ * `engine P0102, airbag B1234`. A code inside a sentence (`P0171 lean, see P0174`) is left where it is.
+ *
+ * @param line one line of a report
+ * @param code finds one code
+ * @param isModule whether words name a module
+ * @returns the pieces in order, each to be read as a line; the line alone where there is nothing to separate
+ * @example separateCodes('P0102, P0113', CODE, () => false) // ['P0102', 'P0113']
+ */
+export function separateCodes(line: string, code: RegExp, isModule: (words: string) => boolean): string[] {
+  const found = [...line.matchAll(new RegExp(code.source, `${code.flags.replace('g', '')}g`))];
+  const cuts: { end: number; start: number }[] = [];
+  for (const [i, m] of found.entries()) {
+    if (i === 0) continue;
+    const last = found[i - 1]!;
+    if (m[0].toUpperCase() === last[0].toUpperCase()) continue;
+    const from = last.index + last[0].length;
+    const gap = line.slice(from, m.index);
+    if (BARE.test(gap)) {
+      cuts.push({ end: from, start: m.index });
+      continue;
+    }
+    const mark = Math.max(gap.lastIndexOf(','), gap.lastIndexOf(';'));
+    if (mark < 0) continue;
+    const lead = gap.slice(mark + 1).trim();
+    if (lead === '' || isModule(lead)) cuts.push({ end: from + mark, start: from + mark + 1 });
+  }
+  return [0, ...cuts.map((c) => c.start)].map((from, i) => line.slice(from, cuts[i]?.end).trim());
+}
