@@ -3,6 +3,7 @@ import type { Change, Op } from '@/core/case';
 import { db } from '@/store/database';
 import { caseHistory } from '@/store/shop';
 import { createCase, discardEmptyCase, openCase } from './cases';
+import { undoLast } from './history';
 import { applyChanges, saveChanges } from './save';
 import { testShop } from './test-shop';
 
@@ -23,6 +24,29 @@ const set = (
 ): Op => ({ op: 'set', kind, id, revision, set: fields, was });
 const fresh = async () => (await openCase((await createCase('lead')).id))!.record;
 const again = async (id: string) => (await openCase(id))!.record;
+
+describe('a pause in which several things were done', () => {
+  it('is undone one thing at a time, the last first: what was added and removed again comes back', async () => {
+    const { case: own } = await fresh();
+    const opened = (await again(own.id)).case.seq;
+    const symptom = { words: 'rough idle' };
+    await applyChanges(
+      own.id,
+      [
+        change({ op: 'add', kind: 'symptom', id: 'pause-a', row: symptom }),
+        change({ op: 'add', kind: 'symptom', id: 'pause-b', row: { words: 'stalls' } }),
+        change({ op: 'remove', kind: 'symptom', id: 'pause-a' }),
+      ],
+      'lead',
+    );
+    const ids = async () => (await again(own.id)).symptom.map((s) => s.id).sort();
+    expect(await ids()).toEqual(['pause-b']);
+    const first = await undoLast(own.id, 'lead', opened, []);
+    expect(await ids()).toEqual(['pause-a', 'pause-b']);
+    await undoLast(own.id, 'lead', opened, [first!.seq, first!.by]);
+    expect(await ids()).toEqual(['pause-a']);
+  });
+});
 
 describe('saving', () => {
   it('writes a field, counts the revision and remembers who did it', async () => {

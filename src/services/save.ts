@@ -46,6 +46,10 @@ interface Context {
   seq: number;
 }
 
+let lastMoment = 0;
+/** Now, and never the same moment twice. */
+const nextMoment = (): string => new Date((lastMoment = Math.max(Date.now(), lastMoment + 1))).toISOString();
+
 const untouched = (): Touched => ({ kinds: new Set(), testIds: new Set(), earlierCaseIds: new Set() });
 
 /**
@@ -88,12 +92,14 @@ export async function saveChanges(
         caseId,
         vehicleId: owner.vehicleId,
         who,
-        at: new Date().toISOString(),
+        at: nextMoment(),
         touched: untouched(),
         seq: owner.seq,
       };
       const results: ChangeResult[] = [];
       for (const [index, change] of changes.entries()) {
+        // A moment of its own, by which the history tells it from the others of the same pause.
+        all.at = nextMoment();
         const context: Context = { ...all, touched: untouched() };
         try {
           // A savepoint: a change that is refused is taken back, the others stay.
