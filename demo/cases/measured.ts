@@ -52,7 +52,10 @@ export const measuredCases = (at: At) => [
         'cold',
         at(2, '08:40'),
         'Is there back pressure at 3000 rpm?',
-        [r('difference pressure at 3000 rpm', '41 mbar', '≤ 120 mbar')],
+        [
+          r('engine speed held', '3,000 rpm', '2,900 to 3,100 rpm'),
+          r('difference pressure at 3000 rpm', '41 mbar', 'not more than 120 mbar'),
+        ],
         {
           minutes: 5,
           by: 'Aoife Kerr',

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { carryUnits } from './carry-units';
 import type { Check, Drawing, Finding } from './contract';
 import { Refusal } from './contract';
 import { MISSING, type FieldInfo, type Given } from './fields';
@@ -30,7 +31,8 @@ export type CheckResult =
  * never throws on bad input, and never gives a number that is none
  */
 export function runCheck(check: Check, typed: Typed): CheckResult {
-  const parsed = check.input.safeParse(typed);
+  const fields = Object.fromEntries(formOf(check).map((f) => [f.name, f.info]));
+  const parsed = check.input.safeParse(carryUnits(fields, typed));
   if (!parsed.success) {
     const problems = parsed.error.issues.map((issue): FieldProblem => {
       const [field, row, column] = issue.path;

@@ -16,7 +16,7 @@ const part = new RegExp(`^(${NUMBER})\\s*(.*)$`);
 export function uncertainty(text: string, reading: Quantity, decimals: number): number | { problem: string } {
   const clean = text
     .replace(/[()±]|\+\/-|\+-/g, ' ')
-    .replace(/\bof (the )?(reading|value)\b/gi, '')
+    .replace(/\b(?:of (?:the )?(?:reading|value)|rdg\.?)(?![a-z])/gi, '')
     .trim();
   if (clean === '') return 0;
   const problem = {

@@ -1,4 +1,4 @@
-import { readEntry, writeNumber, writeQuantity } from './entry';
+import { readEntry, writeQuantity } from './entry';
 import { convert, type Quantity } from './units';
 
 export type WantedChange = 'changes' | 'stays' | 'rises' | 'falls';
@@ -29,18 +29,30 @@ export function didAsWanted(before: number, after: number, want: WantedChange, l
 export function changeBetween(before: string, after: string): string {
   if (before.trim() === '' || after.trim() === '') return '';
   const b = readEntry(before);
-  const a = readEntry(after, b.kind === 'quantity' ? b.quantity.unit : undefined);
+  const a =
+    b.kind === 'quantity'
+      ? readEntry(after, b.quantity.unit, { beside: [b.quantity.value] })
+      : readEntry(after);
   if (b.kind !== 'quantity' || a.kind !== 'quantity')
     return before.trim() === after.trim() ? 'as before' : `was ${before.trim()}`;
-  const decimals = Math.max(a.decimals, b.decimals);
   try {
     const then: Quantity = a.quantity.unit === '' ? b.quantity : convert(b.quantity, a.quantity.unit);
     const d = a.quantity.value - then.value;
     const was = `was ${writeQuantity(b.quantity, b.decimals)}`;
-    if (Number(writeNumber(d, decimals).replace('−', '-')) === 0) return `${was}, unchanged`;
+    // The digits typed say nothing of what changed: 450 mV and then 0 V is a change.
+    if (Math.abs(d) <= 1e-9 * Math.max(Math.abs(a.quantity.value), Math.abs(then.value)))
+      return `${was}, unchanged`;
+    const decimals = Math.max(a.decimals, b.decimals, placesOf(d));
     const by = writeQuantity({ value: Math.abs(d), unit: then.unit }, decimals);
     return `${was}: ${by} ${d > 0 ? 'more' : 'less'} now`;
   } catch {
     return `was ${before.trim()}`;
   }
 }
+
+/** Places that show two digits of a number: 2 for 0.45, 0 for 45. */
+const placesOf = (value: number): number => {
+  const places = 1 - Math.floor(Math.log10(Math.abs(value)));
+  // No more than the difference has.
+  return Math.max(0, Math.min(places, /\.(\d+)/.exec(String(Number(value.toFixed(6))))?.[1]?.length ?? 0));
+};

@@ -314,6 +314,10 @@ describe('changes', () => {
     ['4.48 V', '3.30 V', 'was 4.48\u00a0V: 1.18\u00a0V less now'],
     ['20 °C', '77 °F', 'was 20\u00a0°C: 9\u00a0°F more now'],
     ['20 °C', '68 °F', 'was 20\u00a0°C, unchanged'],
+    // The places typed say nothing of what changed.
+    ['450 mV', '0 V', 'was 450\u00a0mV: 0.45\u00a0V less now'],
+    ['12 V', '12.3 V', 'was 12\u00a0V: 0.3\u00a0V more now'],
+    ['2 bar', '1,999 bar', 'was 2\u00a0bar: 0.001\u00a0bar less now'],
     ['no spark', 'sparks', 'was no spark'],
     ['', '3 V', ''],
   ])('%s, then %s', (before, after, words) => {

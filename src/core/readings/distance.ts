@@ -1,7 +1,6 @@
-import { readEntry, writeQuantity } from './entry';
-import { readLimit } from './limit';
+import { writeQuantity } from './entry';
 import { comparable, convert } from './units';
-import { ends } from './verdict';
+import { ends, readBoth } from './verdict';
 
 /**
  * How far a reading is from the nearer edge of its limit.
@@ -13,10 +12,9 @@ import { ends } from './verdict';
  * @example distanceTo('3.2 V', '3.0–3.6 V') // '0.2 V inside'
  */
 export function distanceTo(entered: string, limitText: string): string {
-  const read = readLimit(limitText);
+  const [read, entry] = readBoth(entered, limitText);
   const limit = read.ok ? read.limit : undefined;
-  if (!limit || limit.form === 'states' || limit.form === 'siblings') return '';
-  const entry = readEntry(entered, limit.unit === '' ? undefined : limit.unit);
+  if (!limit || limit.form === 'states' || limit.form === 'siblings' || limit.form === 'exactly') return '';
   if (entry.kind !== 'quantity') return '';
   const { quantity, decimals } = entry;
   if (quantity.unit !== limit.unit && !comparable(quantity.unit, limit.unit)) return '';

@@ -1,3 +1,4 @@
+import { askWhich, NUMERAL, readNumeral, settle, type Figure, type Hints } from './numeral';
 import { comparable, findUnit, suggestUnit, unitsOf, type Quantity } from './units';
 
 /** What a person typed into a reading, understood. */
@@ -6,33 +7,30 @@ export type Entry =
   | { kind: 'quantity'; quantity: Quantity; decimals: number; text: string }
   | { kind: 'beyond'; text: string }
   | { kind: 'state'; state: string }
-  /** `offer` is the whole entry with the likely unit, ready to be taken. */
-  | { kind: 'problem'; message: string; offer?: string };
+  /** `offer` is the whole entry as it was likely meant, ready to be taken; `or` what else it may be, both in `unit`. */
+  | { kind: 'problem'; message: string; offer?: string; or?: string; unit?: string };
 
-export const NUMBER =
-  '[+\\-−–]?(?:\\d{1,3}(?:[ \\u00a0\\u202f]\\d{3})+|\\d+)(?:[.,]\\d+)?(?:[eE][+-]?\\d+)?|[+\\-−–]?[.,]\\d+';
+/** The shapes of a number as the source of a regular expression. */
+export const NUMBER = NUMERAL;
 
 /**
- * Reads a number the way people in a shop write it: decimal point or comma, a real minus sign,
- * blanks between thousands.
+ * Reads a number by its shape alone, the way people in a shop write it: decimal point or comma, a real minus
+ * sign, marks between thousands. Where `1,500` may be two numbers, the decimal one: use `readEntry` where a unit
+ * or a limit can tell.
  *
  * @param text digits as typed
  * @returns the number and how many decimals were given, or undefined when it is not a number
  * @example readNumber('24,1') // { value: 24.1, decimals: 1 }
  */
-export function readNumber(text: string): { value: number; decimals: number } | undefined {
-  const clean = text
-    .trim()
-    .replace(/[−–]/g, '-')
-    .replace(/[ \u00a0\u202f]/g, '')
-    .replace(',', '.');
-  if (!/^[+-]?(\d+\.?\d*|\.\d+)([eE][+-]?\d+)?$/.test(clean)) return undefined;
-  const value = Number(clean);
-  if (!Number.isFinite(value)) return undefined;
-  return { value, decimals: /\.(\d+)/.exec(clean)?.[1]?.length ?? 0 };
+export function readNumber(text: string): Figure | undefined {
+  return readNumeral(text)?.figures.at(-1);
 }
 
-const quantityPattern = new RegExp(`^(${NUMBER})\\s*(.*)$`);
+const quantityPattern = new RegExp(`^(${NUMERAL})[\\s\\u00a0\\u202f]*(.*)$`);
+/** Resistors are marked with the letter in the place of the point: `4k7`, `4R7`. IEC 60062. */
+const marked = /^(\d+)([kKRM])(\d+)$/;
+/** A circuit without continuity, as a meter or a person says it. */
+export const OPEN = /^(o[./]?l\.?|over ?limit|∞|infinite|infinity|>\s*max|open(?: circuit)?|no continuity)$/i;
 
 /**
  * Reads what was typed into a reading: a number with its unit, "OL" or "open" on a meter's display
@@ -40,43 +38,44 @@ const quantityPattern = new RegExp(`^(${NUMBER})\\s*(.*)$`);
  *
  * @param text as typed, for instance `3.72 V`, `24,1 inHg`, `-12C`, `OL`, `lamp lights`
  * @param expected a unit to assume when only a number was typed
+ * @param hints what else tells thousands from decimals; without any, and where the unit does not tell, both
+ *   readings of such a number come back as a `problem`
  * @returns the entry; a number with an unknown unit is a `problem` with a sentence, never a guess
  * @example readEntry('24,1 inHg') // quantity 24.1 inHg, 1 decimal
  */
-export function readEntry(text: string, expected?: string): Entry {
+export function readEntry(text: string, expected?: string, hints?: Omit<Hints, 'unit'>): Entry {
   const t = text.trim();
   if (t === '') return { kind: 'empty' };
-  if (/^(o\.?l\.?|over ?limit|∞|infinite|>\s*max)$/i.test(t)) return { kind: 'beyond', text: t };
+  if (OPEN.test(t) && !/^(open|no)/i.test(t)) return { kind: 'beyond', text: t };
+  const resistor = marked.exec(t);
+  if (resistor) {
+    const [, whole, letter, part] = resistor;
+    const value = {
+      value: Number(`${whole}.${part}`),
+      unit: { k: 'kΩ', K: 'kΩ', R: 'Ω', M: 'MΩ' }[letter!]!,
+    };
+    return { kind: 'quantity', quantity: value, decimals: part!.length, text: t };
+  }
   const m = quantityPattern.exec(t);
-  if (!m) return { kind: 'state', state: t };
-  const number = readNumber(m[1] ?? '');
-  if (!number) return { kind: 'state', state: t };
-  const typed = (m[2] ?? '').trim();
-  if (typed === '') {
-    if (expected !== undefined) {
+  const numeral = m && readNumeral(m[1]!);
+  if (!numeral) return { kind: 'state', state: t };
+  const typed = m[2]!.trim();
+  const quantity = (unit: string): Entry => {
+    const figure = settle(numeral, { ...hints, unit });
+    if ('value' in figure)
       return {
         kind: 'quantity',
-        quantity: { value: number.value, unit: expected },
-        decimals: number.decimals,
+        quantity: { value: figure.value, unit },
+        decimals: figure.decimals,
         text: t,
       };
-    }
-    return {
-      kind: 'quantity',
-      quantity: { value: number.value, unit: '' },
-      decimals: number.decimals,
-      text: t,
-    };
-  }
-  const unit = findUnit(typed);
+    const { message, offers } = askWhich(numeral, t);
+    return { kind: 'problem', message, offer: offers[0], or: offers[1], unit };
+  };
+  if (typed === '') return quantity(expected ?? '');
+  const unit = meant(typed, expected);
   if (unit && expected && !comparable(unit.sign, expected)) return misfit(t, m[1]!, unit, expected);
-  if (unit)
-    return {
-      kind: 'quantity',
-      quantity: { value: number.value, unit: unit.sign },
-      decimals: number.decimals,
-      text: t,
-    };
+  if (unit) return quantity(unit.sign);
   // "4 humps of 6", "2nd gear": words that start with a number are a state, not a broken unit.
   if (/\s/.test(typed) || /^(st|nd|rd|th|x)\b/i.test(typed)) return { kind: 'state', state: t };
   const wanted = expected ? findUnit(expected)?.measures : undefined;
@@ -88,6 +87,12 @@ export function readEntry(text: string, expected?: string): Entry {
       : `"${typed}" is not a unit known here. Write for instance 3.72 V, 24,1 inHg, -12 °C.`,
     ...(likely ? { offer: `${m[1]!.trim()} ${likely}` } : {}),
   };
+}
+
+/** The unit typed; beside ohms a K is kilohms. */
+function meant(typed: string, expected: string | undefined): { sign: string; measures: string } | undefined {
+  if (typed === 'K' && expected && findUnit(expected)?.measures === 'resistance') return findUnit('kΩ');
+  return findUnit(typed);
 }
 
 /** A known unit of another quantity than the one wanted here. */

@@ -1,5 +1,6 @@
-import { NUMBER, readNumber } from './entry';
-import { findUnit } from './units';
+import { parseLimit, type Amount, type Typed } from './limit-grammar';
+import { askWhich, settle, type Figure, type Hints } from './numeral';
+import { comparable, convert, convertDifference, findUnit } from './units';
 
 /** A limit in one of its forms. `unit` is empty for a bare number; `decimals` is what was typed. */
 export type Limit =
@@ -7,128 +8,174 @@ export type Limit =
   | { form: 'at least'; low: number; unit: string; decimals: number }
   | { form: 'at most'; high: number; unit: string; decimals: number }
   | { form: 'target'; target: number; tolerance: number; unit: string; decimals: number }
+  /** A value without a tolerance: met by that value, and by nothing else without asking. */
+  | { form: 'exactly'; target: number; unit: string; decimals: number }
   | { form: 'states'; states: string[] }
   /** Held against the other readings of the same test; the tolerance is a share or an amount. */
   | { form: 'siblings'; tolerance?: { value: number; unit: string } };
 
-export type LimitReading = { ok: true; limit: Limit | null } | { ok: false; message: string };
+export type LimitReading =
+  | { ok: true; limit: Limit | null }
+  /** `offers` are ways to write it, ready to be taken. */
+  | { ok: false; message: string; offers?: readonly string[] };
 
-const N = `(${NUMBER})`;
-const U = '\\s*([^\\d\\s±+.,=<>≤≥–−-][^\\d±]*|%|°[CF]?|"[A-Za-z0-9]*|1/min)?\\s*';
-const between = new RegExp(`^(?:between\\s+)?${N}${U}(?:\\.\\.\\.?|…|–|—|-|to|and|bis)\\s*${N}${U}$`, 'i');
-const target = new RegExp(`^${N}${U}(?:±|\\+/-|\\+-)\\s*${N}${U}$`, 'i');
-const least = new RegExp(`^(?:≥|>=|>|at least|min\\.?|minimum|over|above)\\s*${N}${U}$`, 'i');
-const most = new RegExp(`^(?:≤|<=|<|at most|max\\.?|maximum|under|below)\\s*${N}${U}$`, 'i');
-const siblings = new RegExp(
-  `^(?:siblings|like the others)(?:\\s*(?:±|\\+/-|\\+-|within)?\\s*${N}${U})?$`,
-  'i',
-);
-const trailing = new RegExp(`^${N}${U}\\s(?:or more|or less|min\\.?|max\\.?)$`, 'i');
-
-function unitOf(...typed: (string | undefined)[]): string | Error {
-  let found = '';
-  for (const t of typed) {
-    const name = t?.trim() ?? '';
-    if (name === '') continue;
-    const unit = findUnit(name);
-    if (!unit) return new Error(`"${name}" is not a unit known here.`);
-    if (found !== '' && found !== unit.sign)
-      return new Error(`Two units in one limit: ${found} and ${unit.sign}.`);
-    found = unit.sign;
+/** What keeps a limit from being read, as a sentence for the person who typed it. */
+class Unread extends Error {
+  constructor(
+    message: string,
+    readonly offers?: readonly string[],
+  ) {
+    super(message);
   }
-  return found;
 }
 
 /**
- * Reads a limit as typed: `3.0–3.6 V`, `3..3.6 V`, `≥ 12 V`, `max 200 mV`, `0.8 V ± 0.1`,
- * `100 bar ± 5 %`, states separated by `|` (`on | lit`), `= clicks`, or `siblings ± 10 %` to hold
- * each reading against the others of its test.
+ * Reads a limit as typed: `3.0–3.6 V`, `≥ 12 V`, `not more than 200 mV`, `0.8 V ± 50 mV`, `5 V +0.1/-0.2`,
+ * `100 bar ± 5 %`, `min 3 bar max 5 bar`, states separated by `|` (`on | lit`), `= clicks`, or `siblings ± 10 %`
+ * to hold each reading against the others of its test. The grammar is in `limit-grammar.ts`.
  *
  * @param text as typed; empty means no limit
+ * @param hints what tells thousands from decimals besides the limit itself
  * @returns the limit, `null` for none, or a sentence saying what is wrong (reversed ends, two units)
  * @example readLimit('3,0 - 3,6 V') // between 3 and 3.6 V
  */
-export function readLimit(text: string): LimitReading {
+export function readLimit(text: string, hints: Omit<Hints, 'unit'> = {}): LimitReading {
   const t = text.trim();
   if (t === '') return { ok: true, limit: null };
-  const fail = (message: string): LimitReading => ({ ok: false, message });
-
-  let m = siblings.exec(t);
-  if (m) {
-    if (!m[1]) return { ok: true, limit: { form: 'siblings' } };
-    const n = readNumber(m[1]);
-    const unit = unitOf(m[2]);
-    if (unit instanceof Error) return fail(unit.message);
-    if (!n || n.value <= 0) return fail('How much siblings may differ is a number above 0.');
-    return { ok: true, limit: { form: 'siblings', tolerance: { value: n.value, unit } } };
+  const typed = parseLimit(t);
+  try {
+    if (typed) return { ok: true, limit: settled(typed, t, hints) };
+  } catch (e) {
+    if (!(e instanceof Unread)) throw e;
+    return { ok: false, message: e.message, ...(e.offers ? { offers: e.offers } : {}) };
   }
-  m = target.exec(t);
-  if (m) {
-    const value = readNumber(m[1]!);
-    const tolerance = readNumber(m[3]!);
-    const percent = m[4]?.trim() === '%' && (m[2]?.trim() ?? '') !== '%';
-    const unit = percent ? unitOf(m[2]) : unitOf(m[2], m[4]);
-    if (unit instanceof Error) return fail(unit.message);
-    if (!value || !tolerance) return fail('A target needs two numbers, as in 0.8 V ± 0.1.');
-    if (tolerance.value < 0) return fail('A tolerance is a positive number.');
+  if (/^(?:=\s*)?[<>≤≥±~≈+\-−\d]|±/.test(t))
     return {
-      ok: true,
-      limit: {
-        form: 'target',
-        target: value.value,
-        tolerance: percent ? Math.abs(value.value) * (tolerance.value / 100) : tolerance.value,
-        unit,
-        decimals: Math.max(value.decimals, percent ? 2 : tolerance.decimals),
-      },
+      ok: false,
+      message: `"${t}" is not a limit. Write 3.0–3.6 V, ≥ 12 V, ≤ 200 mV, 0.8 V ± 0.1, or words with | between them.`,
     };
-  }
-  m = between.exec(t);
-  if (m) {
-    const low = readNumber(m[1]!);
-    const high = readNumber(m[3]!);
-    const unit = unitOf(m[2], m[4]);
-    if (unit instanceof Error) return fail(unit.message);
-    if (!low || !high) return fail('A range needs two numbers, as in 3.0–3.6 V.');
-    if (low.value > high.value) {
-      return fail(
-        `The range is the wrong way round: ${m[1]!.trim()} is more than ${m[3]!.trim()}. Put the smaller one first.`,
-      );
-    }
-    return {
-      ok: true,
-      limit: {
-        form: 'between',
-        low: low.value,
-        high: high.value,
-        unit,
-        decimals: Math.max(low.decimals, high.decimals),
-      },
-    };
-  }
-  for (const [pattern, form] of [
-    [least, 'at least'],
-    [most, 'at most'],
-    [trailing, /(or more|min\.?)$/i.test(t) ? 'at least' : 'at most'],
-  ] as const) {
-    m = pattern.exec(t);
-    if (!m) continue;
-    const n = readNumber(m[1]!);
-    const unit = unitOf(m[2]);
-    if (unit instanceof Error) return fail(unit.message);
-    if (!n) return fail('That limit has no number in it.');
-    return form === 'at least'
-      ? { ok: true, limit: { form, low: n.value, unit, decimals: n.decimals } }
-      : { ok: true, limit: { form, high: n.value, unit, decimals: n.decimals } };
-  }
-  if (/^[<>≤≥±]|±/.test(t) || /^\d/.test(t)) {
-    return fail(
-      `"${t}" is not a limit. Write 3.0–3.6 V, ≥ 12 V, ≤ 200 mV, 0.8 V ± 0.1, or words with | between them.`,
-    );
-  }
   const states = t
     .replace(/^=\s*/, '')
     .split('|')
     .map((s) => s.trim())
     .filter(Boolean);
-  return states.length ? { ok: true, limit: { form: 'states', states } } : fail('That limit is empty.');
+  return states.length
+    ? { ok: true, limit: { form: 'states', states } }
+    : { ok: false, message: 'That limit is empty.' };
+}
+
+/** The numerals of a limit. */
+function amountsOf(typed: Typed): Amount[] {
+  switch (typed.form) {
+    case 'siblings':
+      return typed.within ? [typed.within] : [];
+    case 'between':
+      return [typed.low, typed.high];
+    case 'around':
+      return [typed.target, typed.plus, typed.minus];
+    default:
+      return [typed.amount];
+  }
+}
+
+/** The decimal sign that a limit shows, if it shows one. */
+export function decimalSignOf(text: string): '.' | ',' | undefined {
+  const typed = parseLimit(text.trim());
+  return typed && amountsOf(typed).find((a) => a.numeral.decimalSign)?.numeral.decimalSign;
+}
+
+function settled(typed: Typed, text: string, given: Omit<Hints, 'unit'>): Limit {
+  const amounts = amountsOf(typed);
+  const named = amounts.map((a) => (a.unit === '' ? '' : signOf(a.unit)));
+  const own = amounts.find((a) => a.numeral.decimalSign)?.numeral.decimalSign;
+  const hints = { ...given, decimalSign: own ?? given.decimalSign };
+  const figure = (a: Amount, unit: string): Figure => {
+    const f = settle(a.numeral, { ...hints, unit });
+    if ('value' in f) return f;
+    const { message, offers } = askWhich(a.numeral, text);
+    throw new Unread(message, offers);
+  };
+  switch (typed.form) {
+    case 'siblings': {
+      if (!typed.within) return { form: 'siblings' };
+      const unit = named[0]!;
+      const { value } = figure(typed.within, unit);
+      if (value <= 0) throw new Unread('How much siblings may differ is a number above 0.');
+      return { form: 'siblings', tolerance: { value, unit } };
+    }
+    case 'between': {
+      const unit = named[1] || named[0]!;
+      const [low, high] = [typed.low, typed.high].map((a, i) => {
+        const f = figure(a, named[i] || unit);
+        return { ...f, value: inUnit(f.value, named[i] || unit, unit) };
+      }) as [Figure, Figure];
+      if (low.value > high.value)
+        throw new Unread(
+          `The range is the wrong way round: ${typed.low.numeral.text} is more than ${typed.high.numeral.text}. Put the smaller one first.`,
+        );
+      const decimals = Math.max(low.decimals, high.decimals);
+      return { form: 'between', low: low.value, high: high.value, unit, decimals };
+    }
+    case 'around':
+      return around(typed, named, figure);
+    default: {
+      const unit = named[0]!;
+      const { value, decimals } = figure(typed.amount, unit);
+      if (typed.form === 'at least') return { form: 'at least', low: value, unit, decimals };
+      if (typed.form === 'at most') return { form: 'at most', high: value, unit, decimals };
+      return { form: 'exactly', target: value, unit, decimals };
+    }
+  }
+}
+
+function around(
+  typed: Extract<Typed, { form: 'around' }>,
+  named: string[],
+  figure: (a: Amount, unit: string) => Figure,
+): Limit {
+  const plain = named.slice(1).filter((u) => u !== '' && u !== '%');
+  const unit = named[0] || (named.slice(1).includes('%') && !plain[0] ? '' : (plain[0] ?? ''));
+  const target = figure(typed.target, unit);
+  const width = (a: Amount, sign: string): Figure => {
+    const f = figure(a, sign || unit);
+    const value = Math.abs(f.value);
+    if (/^[−–-]/.test(a.numeral.text)) throw new Unread('A tolerance is a positive number.');
+    if (sign !== '%' || unit === '%') return { ...f, value: differenceIn(value, sign || unit, unit) };
+    // 5 % of 100 °C is another amount in °F: a share of a temperature means something in kelvin alone.
+    if (findUnit(unit)?.measures === 'temperature' && unit !== 'K')
+      throw new Unread(`Percent of a temperature depends on its scale. Write ± so many ${unit} instead.`);
+    return { value: (Math.abs(target.value) * value) / 100, decimals: 2 };
+  };
+  const plus = width(typed.plus, named[1]!);
+  const minus = width(typed.minus, named[2]!);
+  const decimals = Math.max(target.decimals, plus.decimals, minus.decimals);
+  if (plus.value === minus.value)
+    return { form: 'target', target: target.value, tolerance: plus.value, unit, decimals };
+  return {
+    form: 'between',
+    low: target.value - minus.value,
+    high: target.value + plus.value,
+    unit,
+    decimals,
+  };
+}
+
+function signOf(typed: string): string {
+  const unit = findUnit(typed);
+  if (!unit) throw new Unread(`"${typed.trim()}" is not a unit known here.`);
+  return unit.sign;
+}
+
+function mustMatch(from: string, to: string): void {
+  if (from !== to && !comparable(from, to)) throw new Unread(`Two units in one limit: ${from} and ${to}.`);
+}
+
+function inUnit(value: number, from: string, to: string): number {
+  mustMatch(from, to);
+  return from === to ? value : convert({ value, unit: from }, to).value;
+}
+
+function differenceIn(value: number, from: string, to: string): number {
+  mustMatch(from, to);
+  return from === to ? value : convertDifference({ value, unit: from }, to).value;
 }

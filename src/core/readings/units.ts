@@ -14,6 +14,8 @@ interface UnitEntry {
   measures: string;
   /** The same unit in the unit library's notation. */
   lib: string;
+  /** How many of the library's unit one of these is; 1 when left out. */
+  times?: number;
   /** Other ways it is typed. Matched case-sensitively first, then without case. */
   also?: string[];
 }
@@ -23,36 +25,78 @@ interface UnitEntry {
  * which signs are understood and what they measure.
  */
 export const UNITS: readonly UnitEntry[] = [
-  { sign: 'V', measures: 'voltage', lib: 'V', also: ['volt', 'volts', 'vdc', 'vac'] },
+  { sign: 'V', measures: 'voltage', lib: 'V', also: ['volt', 'volts', 'vdc', 'vac', 'volts dc', 'volts ac'] },
   { sign: 'mV', measures: 'voltage', lib: 'mV', also: ['millivolt', 'millivolts'] },
   { sign: 'kV', measures: 'voltage', lib: 'kV', also: ['kilovolt', 'kilovolts'] },
   { sign: 'A', measures: 'current', lib: 'A', also: ['amp', 'amps', 'ampere', 'amperes'] },
   { sign: 'mA', measures: 'current', lib: 'mA', also: ['milliamp', 'milliamps'] },
+  { sign: 'µA', measures: 'current', lib: 'uA', also: ['uA', 'microamp', 'microamps'] },
   { sign: 'Ω', measures: 'resistance', lib: 'ohm', also: ['ohm', 'ohms', 'Ohm', 'R'] },
-  { sign: 'mΩ', measures: 'resistance', lib: 'mohm', also: ['mohm', 'milliohm', 'milliohms'] },
+  {
+    sign: 'mΩ',
+    measures: 'resistance',
+    lib: 'mohm',
+    also: ['mohm', 'mohms', 'mOhm', 'milliohm', 'milliohms'],
+  },
   { sign: 'kΩ', measures: 'resistance', lib: 'kohm', also: ['kohm', 'kohms', 'kilohm', 'kilohms', 'k'] },
-  { sign: 'MΩ', measures: 'resistance', lib: 'Mohm', also: ['Mohm', 'megohm', 'megohms'] },
+  {
+    sign: 'MΩ',
+    measures: 'resistance',
+    lib: 'Mohm',
+    also: ['Mohm', 'MOhm', 'MOHM', 'Mohms', 'M', 'megohm', 'megohms'],
+  },
   { sign: 'S', measures: 'conductance', lib: 'S', also: ['mho'] },
   { sign: 'mS', measures: 'conductance', lib: 'mS' },
+  { sign: 'µF', measures: 'capacitance', lib: 'uF', also: ['uF', 'microfarad', 'mfd'] },
+  { sign: 'nF', measures: 'capacitance', lib: 'nF' },
+  { sign: 'pF', measures: 'capacitance', lib: 'pF' },
   { sign: 'W', measures: 'power', lib: 'W', also: ['watt', 'watts'] },
   { sign: 'kW', measures: 'power', lib: 'kW' },
   { sign: 'Pa', measures: 'pressure', lib: 'Pa' },
   { sign: 'kPa', measures: 'pressure', lib: 'kPa' },
   { sign: 'MPa', measures: 'pressure', lib: 'MPa' },
   { sign: 'hPa', measures: 'pressure', lib: 'hPa' },
-  { sign: 'bar', measures: 'pressure', lib: 'bar', also: ['bars'] },
+  { sign: 'bar', measures: 'pressure', lib: 'bar', also: ['bars', 'barg', 'bar(g)', 'bar gauge'] },
   { sign: 'mbar', measures: 'pressure', lib: 'mbar', also: ['millibar', 'millibars'] },
-  { sign: 'psi', measures: 'pressure', lib: 'psi', also: ['psig', 'lbs'] },
-  { sign: 'inHg', measures: 'pressure', lib: 'inHg', also: ['"hg', 'in hg', 'inches of mercury'] },
+  { sign: 'psi', measures: 'pressure', lib: 'psi', also: ['psig', 'psi(g)', 'psi gauge', 'lbs'] },
+  {
+    sign: 'inHg',
+    measures: 'pressure',
+    lib: 'inHg',
+    also: ['"hg', 'in hg', 'inches hg', 'inches of mercury'],
+  },
   { sign: 'mmHg', measures: 'pressure', lib: 'mmHg', also: ['mm hg'] },
-  { sign: 'inH2O', measures: 'pressure', lib: 'inH2O', also: ['"h2o', 'in h2o'] },
+  {
+    sign: 'inH2O',
+    measures: 'pressure',
+    lib: 'inH2O',
+    also: ['"h2o', 'in h2o', 'inches h2o', 'inches of water', 'inwc', '"wc'],
+  },
   { sign: 'cmH2O', measures: 'pressure', lib: 'cmH2O', also: ['cm h2o'] },
-  { sign: '°C', measures: 'temperature', lib: 'tempC', also: ['C', 'c', 'degC', 'deg c', 'celsius', '° c'] },
+  { sign: 'mmH2O', measures: 'pressure', lib: 'cmH2O', times: 0.1 },
+  { sign: 'mH2O', measures: 'pressure', lib: 'cmH2O', times: 100 },
+  // Against vacuum; a gauge reads against the air around it, so that the two are not compared without knowing it.
+  { sign: 'bar abs', measures: 'absolute pressure', lib: 'bar', also: ['bara', 'bar(a)', 'bar absolute'] },
+  {
+    sign: 'mbar abs',
+    measures: 'absolute pressure',
+    lib: 'mbar',
+    also: ['mbara', 'mbar(a)', 'mbar absolute'],
+  },
+  { sign: 'kPa abs', measures: 'absolute pressure', lib: 'kPa', also: ['kpaa', 'kpa(a)', 'kpa absolute'] },
+  { sign: 'psi abs', measures: 'absolute pressure', lib: 'psi', also: ['psia', 'psi(a)', 'psi absolute'] },
+  {
+    sign: 'inHg abs',
+    measures: 'absolute pressure',
+    lib: 'inHg',
+    also: ['inhga', 'inhg(a)', 'inhg absolute'],
+  },
+  { sign: '°C', measures: 'temperature', lib: 'tempC', also: ['C', 'c', 'degC', 'celsius', 'degrees c'] },
   {
     sign: '°F',
     measures: 'temperature',
     lib: 'tempF',
-    also: ['F', 'f', 'degF', 'deg f', 'fahrenheit', '° f'],
+    also: ['F', 'f', 'degF', 'fahrenheit', 'degrees f'],
   },
   { sign: 'K', measures: 'temperature', lib: 'tempK', also: ['kelvin'] },
   { sign: 's', measures: 'time', lib: 's', also: ['sec', 'secs', 'second', 'seconds'] },
@@ -60,12 +104,24 @@ export const UNITS: readonly UnitEntry[] = [
   { sign: 'µs', measures: 'time', lib: 'us', also: ['us', 'μs', 'microseconds'] },
   { sign: 'min', measures: 'time', lib: 'min', also: ['mins', 'minute', 'minutes'] },
   { sign: 'h', measures: 'time', lib: 'h', also: ['hr', 'hrs', 'hour', 'hours'] },
-  { sign: '°', measures: 'angle', lib: 'deg', also: ['deg', 'degree', 'degrees', '°ca'] },
-  { sign: 'rpm', measures: 'engine speed', lib: 'rpm', also: ['1/min', 'rev/min', 'r/min', 'min-1'] },
+  { sign: '°', measures: 'angle', lib: 'deg', also: ['deg', 'degree', 'degrees', '°ca', '°crank'] },
+  { sign: '°BTDC', measures: 'angle', lib: 'deg', also: ['btdc', 'deg btdc', 'degrees btdc'] },
+  {
+    sign: '°ATDC',
+    measures: 'angle after dead centre',
+    lib: 'deg',
+    also: ['atdc', 'deg atdc', 'degrees atdc'],
+  },
+  {
+    sign: 'rpm',
+    measures: 'engine speed',
+    lib: 'rpm',
+    also: ['1/min', 'rev/min', 'r/min', 'min-1', 'u/min', 'revs'],
+  },
   { sign: 'Hz', measures: 'frequency', lib: 'Hz', also: ['hertz'] },
   { sign: 'kHz', measures: 'frequency', lib: 'kHz' },
   { sign: 'km/h', measures: 'speed', lib: 'km/h', also: ['kph', 'kmh'] },
-  { sign: 'mph', measures: 'speed', lib: 'mph' },
+  { sign: 'mph', measures: 'speed', lib: 'mph', also: ['miles/h', 'mi/h'] },
   { sign: 'm/s', measures: 'speed', lib: 'm/s' },
   { sign: 'g/s', measures: 'mass flow', lib: 'g/s', also: ['gps'] },
   { sign: 'kg/h', measures: 'mass flow', lib: 'kg/h' },
@@ -89,12 +145,14 @@ export const UNITS: readonly UnitEntry[] = [
   { sign: 'µm', measures: 'length', lib: 'um', also: ['um', 'μm', 'micron', 'microns'] },
   { sign: 'L', measures: 'volume', lib: 'L', also: ['litre', 'litres', 'liter', 'liters', 'ltr'] },
   { sign: 'mL', measures: 'volume', lib: 'ml', also: ['ml', 'cc', 'ccm', 'cm3'] },
-  { sign: 'gal', measures: 'volume', lib: 'gal' },
+  { sign: 'gal', measures: 'volume', lib: 'gal', also: ['gallon', 'gallons', 'us gal'] },
+  { sign: 'qt', measures: 'volume', lib: 'qt', also: ['quart', 'quarts', 'qts'] },
   { sign: 'cu in', measures: 'volume', lib: 'in^3', also: ['cid', 'ci', 'in³', 'cui'] },
   { sign: 'g', measures: 'mass', lib: 'g' },
   { sign: 'kg', measures: 'mass', lib: 'kg' },
   { sign: 'N·m', measures: 'torque', lib: 'N*m', also: ['nm', 'n*m', 'n m'] },
-  { sign: 'lb·ft', measures: 'torque', lib: 'ft*lbf', also: ['lbft', 'ft-lb', 'ftlb', 'lb-ft', 'ft lb'] },
+  { sign: 'lb·ft', measures: 'torque', lib: 'ft*lbf', also: ['lbft', 'ftlb', 'ftlbs', 'lbsft', 'lbfft'] },
+  { sign: 'lb·in', measures: 'torque', lib: 'in*lbf', also: ['lbin', 'inlb', 'inlbs', 'lbsin', 'lbfin'] },
   { sign: 'ppm', measures: 'share', lib: 'ppm' },
   { sign: '%', measures: 'share', lib: '%', also: ['percent', 'pct'] },
   { sign: 'λ', measures: 'lambda', lib: '', also: ['lambda'] },
@@ -105,11 +163,32 @@ export const UNITS: readonly UnitEntry[] = [
 
 const exact = new Map<string, UnitEntry>();
 const folded = new Map<string, UnitEntry>();
+/** Without case, blanks, dots and hyphens: `in.Hg`, `k-ohm`, `ft·lb`, `V DC`. */
+const squeezed = new Map<string, UnitEntry>();
+const fold = (name: string) => name.toLowerCase();
+const squeeze = (name: string) => fold(name).replace(/[\s.·*-]/g, '');
 for (const u of UNITS) {
   for (const name of [u.sign, ...(u.also ?? [])]) {
     exact.set(name, u);
-    if (!folded.has(name.toLowerCase())) folded.set(name.toLowerCase(), u);
+    if (!folded.has(fold(name))) folded.set(fold(name), u);
+    if (!squeezed.has(squeeze(name))) squeezed.set(squeeze(name), u);
   }
+}
+
+/** No unit is written with more letters. */
+export const LONGEST_UNIT = 24;
+
+/** One letter for one sign: `℃`, `H₂O`, the ohm sign and both micro signs as they stand in the table. */
+const plainSigns = (typed: string) => typed.normalize('NFKC').replace(/μ/g, 'µ').replace(/º/g, '°');
+
+function lookUp(typed: string): UnitEntry | undefined {
+  const t = plainSigns(typed.trim());
+  if (t === '') return undefined;
+  const hit = exact.get(t) ?? folded.get(fold(t));
+  if (hit) return hit;
+  const s = squeeze(t);
+  // What is left of it has to be more than a letter, or "- A" would be amperes.
+  return s.length > 1 || s === '°' ? squeezed.get(s) : undefined;
 }
 
 /**
@@ -120,13 +199,12 @@ for (const u of UNITS) {
  * @example findUnit('volts') // { sign: 'V', measures: 'voltage' }
  */
 export function findUnit(typed: string): { sign: string; measures: string } | undefined {
-  const t = typed.trim();
-  const hit = exact.get(t) ?? folded.get(t.toLowerCase());
+  const hit = lookUp(typed);
   return hit && { sign: hit.sign, measures: hit.measures };
 }
 
 function entry(unit: string): UnitEntry {
-  const hit = exact.get(unit) ?? folded.get(unit.toLowerCase());
+  const hit = lookUp(unit);
   if (!hit) throw new RangeError(`The unit "${unit}" is not known here.`);
   return hit;
 }
@@ -151,8 +229,10 @@ export function convert(q: Quantity, unit: string): Quantity {
       `${q.unit} measures ${from.measures} and ${unit} measures ${to.measures}; they cannot be compared.`,
     );
   }
-  if (from.lib === to.lib) return { value: q.value, unit: to.sign };
-  if (from.measures !== 'temperature') return { value: q.value * factor(from.lib, to.lib), unit: to.sign };
+  const times = (from.times ?? 1) / (to.times ?? 1);
+  if (from.lib === to.lib) return { value: q.value * times, unit: to.sign };
+  if (from.measures !== 'temperature')
+    return { value: q.value * times * factor(from.lib, to.lib), unit: to.sign };
   try {
     // The library takes no number smaller than it can write; nothing in a shop is.
     const value = Math.abs(q.value) < 1e-12 ? 0 : q.value;
@@ -213,7 +293,7 @@ export function suggestUnit(typed: string, measures?: string): string | undefine
   const t = typed.trim().toLowerCase();
   let best: { sign: string; far: number } | undefined;
   for (const u of UNITS) {
-    if (measures !== undefined && u.measures !== measures) continue;
+    if (measures === undefined ? u.measures === 'absolute pressure' : u.measures !== measures) continue;
     for (const name of [u.sign, ...(u.also ?? [])]) {
       const far = distance(t, name.toLowerCase()) / Math.max(t.length, name.length, 1);
       if (!best || far < best.far) best = { sign: u.sign, far };

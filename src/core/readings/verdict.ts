@@ -1,8 +1,9 @@
 import type { Verdict } from '@/core/case';
-import { readEntry, writeQuantity } from './entry';
-import { readLimit, type Limit } from './limit';
+import { OPEN, readEntry, writeQuantity, type Entry } from './entry';
+import { decimalSignOf, readLimit, type Limit, type LimitReading } from './limit';
+import { readNumeral } from './numeral';
 import { uncertainty } from './accuracy';
-import { comparable, convert, convertDifference } from './units';
+import { comparable, convert, convertDifference, findUnit, type Quantity } from './units';
 
 /** A verdict with the sentence a technician would say. An empty verdict means: nothing to judge yet. */
 export interface Judgement {
@@ -10,8 +11,8 @@ export interface Judgement {
   because: string;
 }
 
-/** A limit with edges: not a list of states, not the siblings. */
-export type NumericLimit = Exclude<Limit, { form: 'states' | 'siblings' }>;
+/** A limit with edges: not a list of states, not the siblings, not a value without a tolerance. */
+export type NumericLimit = Exclude<Limit, { form: 'states' | 'siblings' | 'exactly' }>;
 const none: Judgement = { verdict: '', because: '' };
 
 /** The two ends of a limit in its own unit; an open end is infinite. */
@@ -46,26 +47,17 @@ function same(a: string, b: string): boolean {
  * @example judgeReading('4.48 V', '3.0–3.6 V') // fail: "4.48 V is 0.88 V above the limit of 3.6 V."
  */
 export function judgeReading(entered: string, limitText: string, accuracy = ''): Judgement {
-  const read = readLimit(limitText);
   if (entered.trim() === '') return none;
+  const [read, entry] = readBoth(entered, limitText);
   if (!read.ok) return { verdict: 'unsure', because: read.message };
   const limit = read.limit;
-  if (!limit) {
-    const entry = readEntry(entered);
-    return entry.kind === 'problem' ? { verdict: 'unsure', because: entry.message } : none;
-  }
+  if (!limit) return entry.kind === 'problem' ? { verdict: 'unsure', because: entry.message } : none;
   // Judged with the whole test, where the others are known.
   if (limit.form === 'siblings') return none;
-  if (limit.form === 'states') {
-    const hit = limit.states.some((s) => same(s, entered));
-    const wanted = limit.states.join(' or ');
-    return hit
-      ? { verdict: 'pass', because: `Found "${entered.trim()}", as expected.` }
-      : { verdict: 'fail', because: `Found "${entered.trim()}", expected ${wanted}.` };
-  }
-  const entry = readEntry(entered, limit.unit === '' ? undefined : limit.unit);
+  if (limit.form === 'states') return holdAgainstStates(entered, entry, limit.states);
   if (entry.kind === 'problem') return { verdict: 'unsure', because: entry.message };
-  if (entry.kind === 'beyond') {
+  const ohms = findUnit(limit.unit)?.measures === 'resistance';
+  if (entry.kind === 'beyond' || (entry.kind === 'state' && ohms && OPEN.test(entry.state))) {
     return limit.form === 'at least'
       ? {
           verdict: 'pass',
@@ -90,12 +82,85 @@ export function judgeReading(entered: string, limitText: string, accuracy = ''):
     };
   }
   try {
+    if (limit.form === 'exactly') return holdAgainstOne(quantity, decimals, limit);
     const doubt = uncertainty(accuracy, quantity, decimals);
     if (typeof doubt !== 'number') return { verdict: 'unsure', because: doubt.problem };
     return holdAgainst(quantity, decimals, limit, doubt);
   } catch (e) {
     return { verdict: 'unsure', because: e instanceof Error ? e.message : 'These two cannot be compared.' };
   }
+}
+
+/**
+ * Reads a reading and its limit with each other's help: the unit of the limit holds for a bare number, and a mark
+ * that may be for thousands or for decimals is read as the other one shows.
+ */
+export function readBoth(entered: string, limitText: string): [LimitReading, Entry] {
+  const number = /^[^\d]*([\d.,]+)/.exec(entered)?.[1] ?? '';
+  const entrySign = readNumeral(number)?.decimalSign;
+  const limitSign = decimalSignOf(limitText);
+  let limit = readLimit(limitText, { decimalSign: entrySign });
+  const values = limit.ok ? edgesOf(limit.limit) : [];
+  const unit = limit.ok && limit.limit && 'unit' in limit.limit ? limit.limit.unit : '';
+  let entry = readEntry(entered, unit === '' ? undefined : unit, { decimalSign: limitSign });
+  if (entry.kind === 'problem' && entry.or !== undefined) {
+    // Both ways of reading it are held against the limit's own numbers, in the unit of the reading.
+    const own = entry.unit ?? '';
+    const beside =
+      own !== '' && own !== unit && comparable(own, unit)
+        ? values.map((value) => convert({ value, unit }, own).value)
+        : values;
+    entry = readEntry(entered, unit === '' ? undefined : unit, { beside });
+  }
+  if (!limit.ok && limit.offers && entry.kind === 'quantity')
+    limit = readLimit(limitText, { beside: [entry.quantity.value] });
+  return [limit, entry];
+}
+
+/** The numbers that stand in a limit. */
+function edgesOf(limit: Limit | null): number[] {
+  if (!limit || limit.form === 'states' || limit.form === 'siblings') return [];
+  if (limit.form === 'exactly') return [limit.target];
+  return Object.values(ends(limit)).filter(Number.isFinite);
+}
+
+function holdAgainstStates(entered: string, entry: Entry, states: string[]): Judgement {
+  const found = entered.trim();
+  const wanted = states.join(' or ');
+  const pass: Judgement = { verdict: 'pass', because: `Found "${found}", as expected.` };
+  const fail: Judgement = { verdict: 'fail', because: `Found "${found}", expected ${wanted}.` };
+  if (states.some((s) => same(s, entered))) return pass;
+  const open = states.some((s) => OPEN.test(s));
+  if (open && (entry.kind === 'beyond' || OPEN.test(found))) return pass;
+  if (entry.kind !== 'quantity' || entry.quantity.unit === '') return fail;
+  if (open && findUnit(entry.quantity.unit)?.measures === 'resistance') return fail;
+  // A quantity is not a word: 0.5 V is neither "on" nor "off" without somebody saying so.
+  return { verdict: 'unsure', because: `"${found}" is a value and the limit is in words: ${wanted}.` };
+}
+
+/** Further from a value without a tolerance than this share of it, no tolerance would let it pass. */
+const BEYOND_TOLERANCE = 0.3;
+
+function holdAgainstOne(
+  quantity: Quantity,
+  decimals: number,
+  limit: Extract<Limit, { form: 'exactly' }>,
+): Judgement {
+  const there = convert(quantity, limit.unit || quantity.unit);
+  const shown = writeQuantity(quantity, decimals);
+  const wanted = writeQuantity({ value: limit.target, unit: limit.unit }, limit.decimals);
+  const off = Math.abs(there.value - limit.target);
+  if (off <= 1e-9 * Math.max(1, Math.abs(limit.target)))
+    return { verdict: 'pass', because: `${shown}, as expected.` };
+  if (
+    limit.unit === '' ||
+    off > BEYOND_TOLERANCE * Math.abs(limit.target) + (limit.target === 0 ? Infinity : 0)
+  )
+    return { verdict: 'fail', because: `${shown}, expected ${wanted}.` };
+  return {
+    verdict: 'unsure',
+    because: `${shown} is not exactly ${wanted}, and how far it may be off is not said. Write the limit as ${wanted} ± so much.`,
+  };
 }
 
 function holdAgainst(

@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
 import {
   changeBetween,
-  readEntry,
+  readBoth,
   readLimit,
   readMany,
   type Judgement,
@@ -67,7 +67,7 @@ export function ReadingRow({
   const split = useSplit(r);
   const limit = readLimit(r.limit);
   const many = readMany(r.entered);
-  const offer = unitOffer(r);
+  const offers = offersFor(r);
   const change = before ? changeBetween(before.entered, r.entered) : '';
   const ownLimit = !(limit.ok && limit.limit?.form === 'siblings');
   // What holds for all siblings is said once, under them.
@@ -115,9 +115,13 @@ export function ReadingRow({
           </OfferButton>
         </Under>
       )}
-      {!many && offer !== undefined && (
+      {!many && offers.length > 0 && (
         <Under>
-          <OfferButton onPress={() => edit('reading', r.id, 'entered', offer)}>Take {offer}</OfferButton>
+          {offers.map(({ field, text }) => (
+            <OfferButton key={text} onPress={() => edit('reading', r.id, field, text)}>
+              Take {text}
+            </OfferButton>
+          ))}
         </Under>
       )}
       {!many && <KnownGoodOffers reading={r} />}
@@ -131,11 +135,14 @@ function wantedUnit(read: LimitReading): string {
   return (read.limit.form === 'siblings' ? read.limit.tolerance?.unit : read.limit.unit) ?? '';
 }
 
-/** The entry with the unit that was likely meant, when the one typed cannot be. */
-function unitOffer(r: Pick<RowOf<'reading'>, 'entered' | 'limit'>): string | undefined {
-  const wanted = wantedUnit(readLimit(r.limit));
-  const entry = readEntry(r.entered, wanted === '' ? undefined : wanted);
-  return entry.kind === 'problem' ? entry.offer : undefined;
+/** How value or limit were likely meant, where they cannot be read as typed or can be read in two ways. */
+function offersFor(
+  r: Pick<RowOf<'reading'>, 'entered' | 'limit'>,
+): { field: 'entered' | 'limit'; text: string }[] {
+  const [limit, entry] = readBoth(r.entered, r.limit);
+  if (!limit.ok) return (limit.offers ?? []).map((text) => ({ field: 'limit', text }));
+  if (entry.kind !== 'problem') return [];
+  return [entry.offer, entry.or].flatMap((text) => (text === undefined ? [] : [{ field: 'entered', text }]));
 }
 
 /** Makes several readings of `1:0.9 2:0.4 3:0.9`, held against each other when no limit was given. */

@@ -1,0 +1,185 @@
+import P from 'parsimmon';
+import { NUMERAL, readNumeral, type Numeral } from './numeral';
+import { findUnit, LONGEST_UNIT } from './units';
+
+/** A number with the unit behind it, as typed; an empty unit for none. */
+export interface Amount {
+  numeral: Numeral;
+  unit: string;
+}
+
+/** A limit as typed, before its numbers are settled. */
+export type Typed =
+  | { form: 'siblings'; within?: Amount }
+  | { form: 'at least' | 'at most' | 'exactly'; amount: Amount }
+  | { form: 'between'; low: Amount; high: Amount }
+  | { form: 'around'; target: Amount; plus: Amount; minus: Amount };
+
+const word = (...words: string[]) =>
+  P.alt(
+    ...[...words]
+      .sort((a, b) => b.length - a.length)
+      .map((w) =>
+        P.regexp(
+          new RegExp(
+            `${w.replace(/[.+*?^$()|[\]\\/]/g, '\\$&').replace(/ /g, '\\s+')}${/\w$/.test(w) ? '(?![A-Za-z])' : ''}`,
+            'i',
+          ),
+        ),
+      ),
+  );
+
+const space = P.regexp(/[\s\u00a0\u202f]*/);
+const tight = <T>(p: P.Parser<T>) => p.skip(space);
+
+const MORE = tight(
+  P.seq(
+    word(
+      ...['≥', '≧', '>=', '=>', '>', 'at least', 'not less than', 'no less than', 'not below', 'not under'],
+      ...[
+        'more than',
+        'greater than',
+        'larger than',
+        'higher than',
+        'above',
+        'over',
+        'from',
+        'min',
+        'min.',
+        'minimum',
+      ],
+    ),
+    P.regexp(/\s*:?/),
+  ),
+);
+const LESS = tight(
+  P.seq(
+    word(
+      ...['≤', '≦', '<=', '=<', '<', 'at most', 'not more than', 'no more than', 'not above', 'not over'],
+      ...[
+        'not greater than',
+        'not exceeding',
+        'less than',
+        'lower than',
+        'smaller than',
+        'below',
+        'under',
+        'up to',
+      ],
+      ...['max', 'max.', 'maximum'],
+    ),
+    P.regexp(/\s*:?/),
+  ),
+);
+const OR_MORE = tight(
+  word('or more', 'or above', 'or over', 'or greater', 'or higher', 'min', 'min.', 'minimum', 'and above'),
+);
+const OR_LESS = tight(
+  word('or less', 'or below', 'or under', 'or lower', 'max', 'max.', 'maximum', 'and below'),
+);
+const TO = tight(word('...', '..', '…', '–', '—', '−', '-', 'to', 'and', 'through', 'bis'));
+const PLUS_MINUS = tight(word('±', '+/-', '+/−', '+-', '+−', '-/+', 'plus/minus', 'plus minus', 'within'));
+const ABOUT = tight(
+  word('~', '≈', 'about', 'around', 'approx', 'approx.', 'approximately', 'ca', 'ca.', 'circa', 'roughly'),
+);
+
+const numeral = P.regexp(new RegExp(NUMERAL)).chain((t) => {
+  const n = readNumeral(t);
+  return n ? P.of(n) : (P.fail('a number') as P.Parser<Numeral>);
+});
+
+/** The longest unit known that ends where a word ends; else a word that nobody knows, to be named. */
+const unit = P((input, at) => {
+  const rest = input.slice(at, at + LONGEST_UNIT);
+  for (let n = rest.length; n > 0; n--) {
+    const name = rest.slice(0, n);
+    if (/[\s*·–-]$/.test(name) || !findUnit(name)) continue;
+    const next = input[at + n] ?? '';
+    if (/[A-Za-z]$/.test(name) && /[A-Za-zΩµμ°]/.test(next)) continue;
+    return P.makeSuccess(at + n, name);
+  }
+  const unknown = /^[^\s\d±<>≤≥=|+,;:…–−-]+/.exec(input.slice(at))?.[0];
+  if (unknown && !KEYWORD.test(unknown)) return P.makeSuccess(at + unknown.length, unknown);
+  return P.makeFailure(at, 'a unit');
+});
+const KEYWORD = /^(?:to|and|or|min\.?|minimum|max\.?|maximum|bis|through|within|plus|\.\.+|\/)$/i;
+
+const amount: P.Parser<Amount> = P.seqMap(numeral, space.then(unit).or(P.of('')).skip(space), (n, u) => ({
+  numeral: n,
+  unit: u,
+}));
+
+const siblings = P.seqMap(
+  tight(word('siblings', 'like the others')),
+  PLUS_MINUS.atMost(1).then(amount).atMost(1),
+  (_, within): Typed => ({ form: 'siblings', ...(within[0] ? { within: within[0] } : {}) }),
+);
+const equals = tight(P.string('=')).atMost(1);
+
+/** `5 V +0.1/-0.2`, the two in either order, the unit behind the first number or the last. */
+const signed = (sign: RegExp) => tight(P.regexp(sign)).then(amount);
+const asymmetric = P.seqMap(
+  equals.then(amount),
+  P.alt(
+    P.seqMap(signed(/\+(?![/−-])/), tight(P.regexp(/[/,]?/)), signed(/[-−–]/), (plus, _, minus) => ({
+      plus,
+      minus,
+    })),
+    P.seqMap(signed(/[-−–](?!\/)/), tight(P.regexp(/[/,]/)), signed(/\+/), (minus, _, plus) => ({
+      plus,
+      minus,
+    })),
+  ),
+  (target, { plus, minus }): Typed => ({ form: 'around', target, plus, minus }),
+);
+const around = P.seqMap(
+  P.alt(ABOUT, equals).then(amount),
+  PLUS_MINUS,
+  amount,
+  (target, _, within): Typed => ({ form: 'around', target, plus: within, minus: within }),
+);
+const bounds = P.seqMap(
+  MORE,
+  amount,
+  tight(P.regexp(/(?:[,/;]|and)?/i)),
+  LESS,
+  amount,
+  (_m, low, _s, _l, high): Typed => ({ form: 'between', low, high }),
+);
+const range = P.seqMap(
+  tight(word('between', 'from')).atMost(1),
+  amount,
+  TO,
+  amount,
+  (_, low, _to, high): Typed => ({ form: 'between', low, high }),
+);
+const oneSided = P.alt(
+  P.seqMap(MORE, amount, (_, a): Typed => ({ form: 'at least', amount: a })),
+  P.seqMap(LESS, amount, (_, a): Typed => ({ form: 'at most', amount: a })),
+  amount.skip(OR_MORE).map((a): Typed => ({ form: 'at least', amount: a })),
+  amount.skip(OR_LESS).map((a): Typed => ({ form: 'at most', amount: a })),
+);
+/** `~5 V` says that there is a tolerance, not how much: it is asked for, as for `5 V`. */
+const exactly = P.alt(ABOUT, equals)
+  .then(amount)
+  .map((a): Typed => ({ form: 'exactly', amount: a }));
+
+/**
+ * The grammar of limits, the fuller forms first. Each is tried on the whole line: what is left over means that the
+ * form does not hold.
+ */
+const FORMS = [siblings, asymmetric, around, bounds, range, oneSided, exactly];
+
+/**
+ * Reads a limit into its form, numbers and units as typed.
+ *
+ * @param text as typed
+ * @returns undefined when it is none of the forms of a number
+ */
+export function parseLimit(text: string): Typed | undefined {
+  for (const form of FORMS) {
+    const result = form.parse(text.trim());
+    if (result.status) return result.value;
+  }
+  return undefined;
+}

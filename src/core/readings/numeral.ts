@@ -1,0 +1,155 @@
+import { findUnit } from './units';
+
+/** A number as one way of reading its separators gives it. */
+export interface Figure {
+  value: number;
+  /** Digits after the decimal sign, as typed. */
+  decimals: number;
+}
+
+/** A number as typed: one figure, or two where a separator may be for thousands or for decimals. */
+export interface Numeral {
+  text: string;
+  /** Ambiguous: the figure with thousands first, then the one with decimals. */
+  figures: readonly [Figure] | readonly [Figure, Figure];
+  /** The decimal sign that this numeral can only have been written with. */
+  decimalSign?: '.' | ',';
+}
+
+const GAP = " \\u00a0\\u202f'’";
+
+/** The shapes of a number, the fullest first; as the source of a regular expression. */
+export const NUMERAL = [
+  `[+\\-−–]?\\d{1,3}(?:[${GAP}]\\d{3})+(?!\\d)(?:[.,]\\d+)?`,
+  '[+\\-−–]?\\d{1,3}(?:,\\d{3})+(?:\\.\\d+)?(?!\\d|[.,]\\d)',
+  '[+\\-−–]?\\d{1,3}(?:\\.\\d{3})+(?:,\\d+)?(?!\\d|[.,]\\d)',
+  '[+\\-−–]?\\d+(?:[.,]\\d+)?(?:[eE][+-]?\\d+(?![\\d]))?',
+  '[+\\-−–]?[.,]\\d+',
+].join('|');
+
+const WHOLE = new RegExp(`^(?:${NUMERAL})$`);
+
+/**
+ * Reads the digits of a number in every way their separators allow: `1,500` is 1500 or 1.5; `1.500,5`, `1 500`,
+ * `24,1` and `0,500` are one number each.
+ *
+ * @param text digits with sign and separators, nothing else
+ * @returns one or two figures, or undefined when it is no number
+ * @example readNumeral('1,500')!.figures // [{ value: 1500, decimals: 0 }, { value: 1.5, decimals: 3 }]
+ */
+export function readNumeral(text: string): Numeral | undefined {
+  const t = text.trim();
+  if (!WHOLE.test(t)) return undefined;
+  const clean = t.replace(/[−–]/g, '-').replace(new RegExp(`[${GAP}]`, 'g'), '');
+  const grouped = clean.length < t.length && !/^[+-]?\d{1,3}$/.test(clean);
+  const as = (digits: string): Figure => ({
+    value: Number(digits),
+    decimals: /\.(\d+)/.exec(digits)?.[1]?.length ?? 0,
+  });
+  const one = (figure: Figure, decimalSign?: '.' | ','): Numeral | undefined =>
+    Number.isFinite(figure.value)
+      ? { text: t, figures: [figure], ...(decimalSign ? { decimalSign } : {}) }
+      : undefined;
+  const signs = clean.replace(/[^.,]/g, '');
+  if (signs === '') return one(as(clean));
+  if (signs.includes('.') && signs.includes(',')) {
+    // The last one is for decimals.
+    const decimal = signs.at(-1) as '.' | ',';
+    const thousands = decimal === '.' ? ',' : '.';
+    return one(as(clean.replaceAll(thousands, '').replace(decimal, '.')), decimal);
+  }
+  const sign = signs[0] as '.' | ',';
+  const other = sign === '.' ? ',' : '.';
+  if (signs.length > 1) return one(as(clean.replaceAll(sign, '')), other);
+  const decimal = as(clean.replace(sign, '.'));
+  // Only three digits behind a separator, with one to three that do not begin with 0 before it, can be thousands.
+  if (grouped || !/^[+-]?[1-9]\d{0,2}[.,]\d{3}$/.test(clean)) return one(decimal, sign);
+  return { text: t, figures: [as(clean.replace(sign, '')), decimal] };
+}
+
+/** What helps to tell thousands from decimals. */
+export interface Hints {
+  /** The unit that belongs to the numeral; empty for none. */
+  unit: string;
+  /** The decimal sign that the same line, its limit or the shop is known to use. */
+  decimalSign?: '.' | ',' | undefined;
+  /** What it is compared with, in the numeral's own unit. */
+  beside?: readonly number[] | undefined;
+}
+
+/** Units read in whole numbers, often with a mark for thousands; common practice, no source. */
+const WHOLE_UNITS = new Set(['rpm', 'ppm', 'km', 'mi', 'Pa', 'hPa', 'mbar', 'N', 'µA', 'CCA']);
+/** Units whose thousands do not occur in a shop; common practice, no source. */
+const SMALL_UNITS = new Set([
+  'V',
+  'kV',
+  'λ',
+  'MΩ',
+  'MPa',
+  'kW',
+  'kWh',
+  'm',
+  'mm',
+  '°',
+  '°BTDC',
+  '°ATDC',
+  '%',
+  'g/s',
+]);
+/** Units of countries that write a point for decimals. */
+const POINT_UNITS = new Set([
+  ...['psi', 'psia', 'inHg', 'inH2O', '°F', 'mph', 'mi', 'lb·ft', 'lb·in', 'in', 'thou', 'gal', 'qt', 'cfm'],
+  ...['lb/min', 'cu in'],
+]);
+/** Nearer to what it is compared with than this many times, and the other reading further than the second. */
+const NEAR = 8;
+const FAR = 60;
+
+/**
+ * Settles which number was meant, by its shape, by the unit, by the decimal sign used beside it and by what it is
+ * compared with.
+ *
+ * @returns the figure, or both where nothing tells
+ * @example settle(readNumeral('1,500')!, { unit: 'rpm' }) // { value: 1500, decimals: 0 }
+ */
+export function settle(numeral: Numeral, hints: Hints): Figure | readonly [Figure, Figure] {
+  if (numeral.figures.length === 1) return numeral.figures[0];
+  const [thousands, decimal] = numeral.figures;
+  const sign = numeral.text.includes('.') ? '.' : ',';
+  const unit = findUnit(hints.unit)?.sign ?? hints.unit;
+  // What does not occur was not meant, however it is written beside it.
+  if (WHOLE_UNITS.has(unit)) return thousands;
+  if (SMALL_UNITS.has(unit)) return decimal;
+  if (hints.decimalSign) return hints.decimalSign === sign ? decimal : thousands;
+  if (POINT_UNITS.has(unit)) return sign === '.' ? decimal : thousands;
+  const apart = (v: number) =>
+    Math.min(
+      ...(hints.beside ?? [])
+        .filter((b) => b !== 0 && Number.isFinite(b) && v !== 0)
+        .map((b) => Math.max(Math.abs(v / b), Math.abs(b / v))),
+    );
+  const [t, d] = [apart(thousands.value), apart(decimal.value)];
+  if (t < NEAR && d > FAR) return thousands;
+  if (d < NEAR && t > FAR) return decimal;
+  return numeral.figures;
+}
+
+/**
+ * Asks which of two was meant.
+ *
+ * @param numeral one that `settle` could not settle
+ * @param whole the line it stands in
+ * @returns the sentence, and the line in both ways, written so that it is read in one way only
+ * @example askWhich(readNumeral('1,500')!, '1,500 bar').offers // ['1500 bar', '1.50 bar']
+ */
+export function askWhich(numeral: Numeral, whole: string): { message: string; offers: [string, string] } {
+  const [thousands, decimal] = numeral.figures as readonly [Figure, Figure];
+  // Not three digits behind the point: that is what made it ambiguous.
+  const three = decimal.value.toFixed(3);
+  const short = three.endsWith('0') ? three.slice(0, -1) : `${three}0`;
+  const as = (text: string) => whole.replace(numeral.text, text);
+  return {
+    message: `"${numeral.text}" can be ${thousands.value} or ${decimal.value}. Which was meant?`,
+    offers: [as(String(thousands.value)), as(short)],
+  };
+}
