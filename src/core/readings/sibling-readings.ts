@@ -19,7 +19,7 @@ const USUAL_DEGREES = 5;
  * @param unit their unit
  * @param stated a share (`%`) or an amount, when one was given
  * @returns an amount in that unit, above 0
- * @throws Error with a sentence when the unit stated does not fit, or a share is asked of temperatures
+ * @throws RangeError with a sentence when the unit stated does not fit, or a share is asked of temperatures
  */
 export function siblingTolerance(
   values: number[],
@@ -32,7 +32,7 @@ export function siblingTolerance(
   if (stated && !(stated.unit === '%' && unit !== '%'))
     return stated.unit === '' ? stated.value : convertDifference(stated, unit).value;
   if (temperature) {
-    if (stated) throw new Error('A share of a temperature depends on the scale; give degrees.');
+    if (stated) throw new RangeError('A share of a temperature depends on the scale; give degrees.');
     return convertDifference({ value: USUAL_DEGREES, unit: '°C' }, unit).value;
   }
   // Readings around zero have no share of anything; then one part in a million keeps it above 0.
