@@ -48,6 +48,9 @@ const Change = styled.b`
 `;
 const Under = styled.div`
   padding: 0 0 4px 8px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
 `;
 
 /** One reading against its limit, with what it was before; offers what helps: a unit, a split, a known-good. */
