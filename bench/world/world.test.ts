@@ -59,7 +59,7 @@ describe('the world of the bench', () => {
     const said = best.reduce((s, b) => s + b.said, 0) / best.length;
     const was = best.filter((b) => b.right).length / best.length;
     expect(Math.abs(said - was)).toBeLessThan(0.03);
-  });
+  }, 120_000);
 });
 
 describe('measures of a ranking', () => {

@@ -1,6 +1,5 @@
 import { convert, findUnit, readEntry } from '@/core/readings';
-import type { FieldInfo } from './fields';
-import type { Typed } from './run';
+import type { FieldInfo, Typed } from './field-reading';
 
 /**
  * Kinds that are read in two sizes of one unit in the same check (12.4 V at the battery, 80 mV across a contact):

@@ -6,6 +6,9 @@ import { convert, convertDifference, findUnit, readEntry, writeQuantity } from '
  * gives a number in the field's own unit; what the form needs to know rides along as its meta data.
  */
 
+/** What was typed into a check's form: a text, or rows. */
+export type Typed = Record<string, string | Record<string, string>[]>;
+
 /** A reading understood: the value in the field's unit, and how it was entered, for the sentences. */
 export interface Read {
   value: number;

@@ -2,10 +2,10 @@ import { z } from 'zod';
 import { carryUnits } from './carry-units';
 import type { Check, Drawing, Finding } from './contract';
 import { Refusal } from './contract';
+import type { Typed } from './field-reading';
 import { MISSING, type FieldInfo, type Given } from './fields';
 
-/** What was typed into a check's form: a text, or rows. */
-export type Typed = Record<string, string | Record<string, string>[]>;
+export type { Typed } from './field-reading';
 
 export interface FieldProblem {
   /** Name of the field, empty when it concerns several. */
