@@ -1,4 +1,4 @@
-import { convert, findUnit, readEntry } from '@/core/readings';
+import { convert, findUnit, readEntry, unitOf } from '@/core/readings';
 import type { FieldInfo, Typed } from './field-reading';
 
 /**
@@ -7,11 +7,6 @@ import type { FieldInfo, Typed } from './field-reading';
  */
 const OF_TWO_SIZES = new Set(['voltage', 'current', 'resistance', 'time', 'frequency', 'mass', 'share']);
 
-const unitIn = (text: string): string => {
-  const e = readEntry(text);
-  if (e.kind === 'quantity') return e.quantity.unit;
-  return e.kind === 'problem' ? (e.unit ?? '') : '';
-};
 /** The size of an entry in the field's own unit; not a number when it has none. */
 const sizeIn = (text: string, unit: string): number => {
   const e = readEntry(text, unit);
@@ -38,7 +33,7 @@ export function carryUnits(fields: Record<string, FieldInfo>, typed: Typed): Typ
   const kindOf = (unit: string) => findUnit(unit)?.measures ?? '';
   /** The unit for bare numbers of a run of entries, and what goes on to the fields after them. */
   const run = (entries: readonly string[], unit: string): ((text: string) => string) => {
-    const units = entries.map(unitIn).filter((u) => u !== '');
+    const units = entries.map((e) => unitOf(e)).filter((u) => u !== '');
     const kind = kindOf(unit) || kindOf(units[0] ?? '');
     const own = units.find((u) => kindOf(u) === kind);
     if (own !== undefined && !OF_TWO_SIZES.has(kind))
@@ -47,9 +42,9 @@ export function carryUnits(fields: Record<string, FieldInfo>, typed: Typed): Typ
         units.findLast((u) => kindOf(u) === kind)!,
       );
     let now = own ?? carriedFor(kind, unit);
-    let above = entries.find((e) => unitIn(e) === now) ?? '';
+    let above = entries.find((e) => unitOf(e) === now) ?? '';
     return (text) => {
-      const typedUnit = unitIn(text);
+      const typedUnit = unitOf(text);
       if (typedUnit !== '' && kindOf(typedUnit) === kind) [now, above] = [typedUnit, text];
       if (now === undefined || !isBare(text)) return text;
       const withUnit = `${text.trim()} ${now}`;

@@ -7,8 +7,8 @@ export type Entry =
   | { kind: 'quantity'; quantity: Quantity; decimals: number; text: string }
   | { kind: 'beyond'; text: string }
   | { kind: 'state'; state: string }
-  /** `offer` is the whole entry as it was likely meant, ready to be taken; `or` what else it may be, both in `unit`. */
-  | { kind: 'problem'; message: string; offer?: string; or?: string; unit?: string };
+  /** `offer` is the whole entry as it was likely meant, ready to be taken; `or` what else it may be. */
+  | { kind: 'problem'; message: string; offer?: string; or?: string };
 
 /** The shapes of a number as the source of a regular expression. */
 export const NUMBER = NUMERAL;
@@ -59,7 +59,7 @@ export function readEntry(text: string, expected?: string, hints?: Omit<Hints, '
   const m = quantityPattern.exec(t);
   const numeral = m && readNumeral(m[1]!);
   if (!numeral) return { kind: 'state', state: t };
-  const typed = m[2]!.trim();
+  const typed = tidyUnit(m[2]!);
   const quantity = (unit: string): Entry => {
     const figure = settle(numeral, { ...hints, unit });
     if ('value' in figure)
@@ -70,7 +70,7 @@ export function readEntry(text: string, expected?: string, hints?: Omit<Hints, '
         text: t,
       };
     const { message, offers } = askWhich(numeral, t);
-    return { kind: 'problem', message, offer: offers[0], or: offers[1], unit };
+    return { kind: 'problem', message, offer: offers[0], or: offers[1] };
   };
   if (typed === '') return quantity(expected ?? '');
   const unit = meant(typed, expected);
@@ -87,6 +87,18 @@ export function readEntry(text: string, expected?: string, hints?: Omit<Hints, '
       : `"${typed}" is not a unit known here. Write for instance 3.72 V, 24,1 inHg, -12 °C.`,
     ...(likely ? { offer: `${m[1]!.trim()} ${likely}` } : {}),
   };
+}
+
+const tidyUnit = (typed: string): string => typed.trim().replace(/[.,;]+$/, '');
+
+/**
+ * The unit an entry is in, whichever number it has: the one typed, else the one expected; empty for none.
+ *
+ * @example unitOf('1,500 bar') // 'bar'
+ */
+export function unitOf(text: string, expected = ''): string {
+  const typed = tidyUnit(quantityPattern.exec(text.trim())?.[2] ?? '');
+  return typed === '' ? expected : (meant(typed, expected)?.sign ?? '');
 }
 
 /** The unit typed; beside ohms a K is kilohms. */

@@ -67,7 +67,15 @@ describe('thousands or decimals', () => {
   it.each([
     ['1,500', 'rpm', {}, 1500],
     ['1.500', 'rpm', {}, 1500],
-    ['5,002', 'V', {}, 5.002],
+    ['5.002', 'V', {}, 5.002],
+    ['5,002', 'V', { decimalSign: '.', beside: [4.9, 5.1] }, 5.002],
+    // A thousand volts occur on the high-voltage side.
+    ['1,000', 'V', {}, 'both'],
+    ['1,000', 'V', { beside: [500] }, 1000],
+    ['1,050', 'mm', { beside: [900] }, 1050],
+    ['1,200', 'MΩ', { beside: [500] }, 1200],
+    // Two hints that say otherwise: a broken wire, or a good one.
+    ['1,200', 'kΩ', { decimalSign: '.', beside: [1.5] }, 'both'],
     ['1,500', 'psi', {}, 1500],
     ['1.500', 'psi', {}, 1.5],
     ['1,500', 'bar', {}, 'both'],

@@ -78,24 +78,11 @@ export interface Hints {
 }
 
 /** Units read in whole numbers, often with a mark for thousands; common practice, no source. */
-const WHOLE_UNITS = new Set(['rpm', 'ppm', 'km', 'mi', 'Pa', 'hPa', 'mbar', 'N', 'µA', 'CCA']);
+const WHOLE_UNITS = new Set(['rpm', 'ppm', 'km', 'mi', 'Pa', 'CCA']);
 /** Units whose thousands do not occur in a shop; common practice, no source. */
-const SMALL_UNITS = new Set([
-  'V',
-  'kV',
-  'λ',
-  'MΩ',
-  'MPa',
-  'kW',
-  'kWh',
-  'm',
-  'mm',
-  '°',
-  '°BTDC',
-  '°ATDC',
-  '%',
-  'g/s',
-]);
+const SMALL_UNITS = new Set(['kV', 'λ', 'MPa', 'kW', 'kWh', '°', '°BTDC', '°ATDC', '%', 'g/s']);
+/** Volts of a vehicle's low-voltage side. Beside these a thousand of them is not meant; ISO 6469-3, class A: 60 V DC. */
+const LOW_VOLTAGE = 60;
 /** Units of countries that write a point for decimals. */
 const POINT_UNITS = new Set([
   ...['psi', 'psia', 'inHg', 'inH2O', '°F', 'mph', 'mi', 'lb·ft', 'lb·in', 'in', 'thou', 'gal', 'qt', 'cfm'],
@@ -117,21 +104,20 @@ export function settle(numeral: Numeral, hints: Hints): Figure | readonly [Figur
   const [thousands, decimal] = numeral.figures;
   const sign = numeral.text.includes('.') ? '.' : ',';
   const unit = findUnit(hints.unit)?.sign ?? hints.unit;
+  const beside = (hints.beside ?? []).filter((b) => b !== 0 && Number.isFinite(b)).map(Math.abs);
   // What does not occur was not meant, however it is written beside it.
   if (WHOLE_UNITS.has(unit)) return thousands;
   if (SMALL_UNITS.has(unit)) return decimal;
-  if (hints.decimalSign) return hints.decimalSign === sign ? decimal : thousands;
-  if (POINT_UNITS.has(unit)) return sign === '.' ? decimal : thousands;
+  if (unit === 'V' && (beside.length ? Math.max(...beside) <= LOW_VOLTAGE : sign === '.')) return decimal;
   const apart = (v: number) =>
-    Math.min(
-      ...(hints.beside ?? [])
-        .filter((b) => b !== 0 && Number.isFinite(b) && v !== 0)
-        .map((b) => Math.max(Math.abs(v / b), Math.abs(b / v))),
-    );
+    v === 0 ? Infinity : Math.min(...beside.map((b) => Math.max(Math.abs(v) / b, b / Math.abs(v))));
   const [t, d] = [apart(thousands.value), apart(decimal.value)];
-  if (t < NEAR && d > FAR) return thousands;
-  if (d < NEAR && t > FAR) return decimal;
-  return numeral.figures;
+  const byPartner = t < NEAR && d > FAR ? thousands : d < NEAR && t > FAR ? decimal : undefined;
+  const point = hints.decimalSign ?? (POINT_UNITS.has(unit) ? '.' : undefined);
+  const bySign = point && (point === sign ? decimal : thousands);
+  // Two hints that say otherwise tell nothing.
+  if (byPartner && bySign && byPartner !== bySign) return numeral.figures;
+  return bySign ?? byPartner ?? numeral.figures;
 }
 
 /**

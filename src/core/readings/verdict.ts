@@ -1,5 +1,5 @@
 import type { Verdict } from '@/core/case';
-import { OPEN, readEntry, writeQuantity, type Entry } from './entry';
+import { OPEN, readEntry, unitOf, writeQuantity, type Entry } from './entry';
 import { decimalSignOf, readLimit, type Limit, type LimitReading } from './limit';
 import { readNumeral } from './numeral';
 import { uncertainty } from './accuracy';
@@ -99,22 +99,19 @@ export function readBoth(entered: string, limitText: string): [LimitReading, Ent
   const number = /^[^\d]*([\d.,]+)/.exec(entered)?.[1] ?? '';
   const entrySign = readNumeral(number)?.decimalSign;
   const limitSign = decimalSignOf(limitText);
-  let limit = readLimit(limitText, { decimalSign: entrySign });
+  const limit = readLimit(limitText, { decimalSign: entrySign });
   const values = limit.ok ? edgesOf(limit.limit) : [];
   const unit = limit.ok && limit.limit && 'unit' in limit.limit ? limit.limit.unit : '';
-  let entry = readEntry(entered, unit === '' ? undefined : unit, { decimalSign: limitSign });
-  if (entry.kind === 'problem' && entry.or !== undefined) {
-    // Both ways of reading it are held against the limit's own numbers, in the unit of the reading.
-    const own = entry.unit ?? '';
-    const beside =
-      own !== '' && own !== unit && comparable(own, unit)
-        ? values.map((value) => convert({ value, unit }, own).value)
-        : values;
-    entry = readEntry(entered, unit === '' ? undefined : unit, { beside });
-  }
-  if (!limit.ok && limit.offers && entry.kind === 'quantity')
-    limit = readLimit(limitText, { beside: [entry.quantity.value] });
-  return [limit, entry];
+  const expected = unit === '' ? undefined : unit;
+  const own = unitOf(entered, expected);
+  // Held against the limit's own numbers, in the unit of the reading.
+  const beside =
+    own !== '' && own !== unit && comparable(own, unit)
+      ? values.map((value) => convert({ value, unit }, own).value)
+      : values;
+  const entry = readEntry(entered, expected, { decimalSign: limitSign, beside });
+  if (limit.ok || !limit.offers || entry.kind !== 'quantity') return [limit, entry];
+  return [readLimit(limitText, { decimalSign: entrySign, beside: [entry.quantity.value] }), entry];
 }
 
 /** The numbers that stand in a limit. */
@@ -138,9 +135,10 @@ function holdAgainstStates(entered: string, entry: Entry, states: string[]): Jud
   return { verdict: 'unsure', because: `"${found}" is a value and the limit is in words: ${wanted}.` };
 }
 
-/** Further from a value without a tolerance than this share of it, no tolerance would let it pass. */
-const BEYOND_TOLERANCE = 0.3;
-
+/**
+ * A value without a tolerance. A count is that count or not; of a quantity nobody said how far it may be off, nor
+ * whether "0.1 V" means at most: nothing but the value itself is told.
+ */
 function holdAgainstOne(
   quantity: Quantity,
   decimals: number,
@@ -152,14 +150,11 @@ function holdAgainstOne(
   const off = Math.abs(there.value - limit.target);
   if (off <= 1e-9 * Math.max(1, Math.abs(limit.target)))
     return { verdict: 'pass', because: `${shown}, as expected.` };
-  if (
-    limit.unit === '' ||
-    off > BEYOND_TOLERANCE * Math.abs(limit.target) + (limit.target === 0 ? Infinity : 0)
-  )
-    return { verdict: 'fail', because: `${shown}, expected ${wanted}.` };
+  const counts = decimals === 0 && limit.decimals === 0 && limit.unit === '' && quantity.unit === '';
+  if (counts) return { verdict: 'fail', because: `${shown}, expected ${wanted}.` };
   return {
     verdict: 'unsure',
-    because: `${shown} is not exactly ${wanted}, and how far it may be off is not said. Write the limit as ${wanted} ± so much.`,
+    because: `${shown} is not exactly ${wanted}, and how far it may be off is not said. Write the limit as ${wanted} ± so much, ≤ ${wanted} or ≥ ${wanted}.`,
   };
 }
 
