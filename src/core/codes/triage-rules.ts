@@ -15,8 +15,15 @@ const stale = (c: CodeFacts) =>
   (!live(c) && c.statuses.length > 0 && c.statuses.every((s) => s === 'history' || s === 'not run'));
 const cylinderOf = (c: CodeFacts) => /cylinder (\d+)/i.exec(c.text)?.[1];
 
-/** A 12 V system that is charged reads at least this, in volts. Common practice, no source. */
+/** A 12 V system that is charged reads at least this, in volts, one of 24 V twice as much. Common practice, no source. */
 const CHARGING = 13.2;
+/** No 12 V system that is in order reads more, no 24 V system that starts reads less. */
+const OF_24_VOLTS = 17;
+/** Below this a battery at rest is nearly empty. Common practice, no source. */
+const LOW = 11.9;
+const cells = (volts: number) => (volts > OF_24_VOLTS ? 2 : 1);
+const isLow = (volts: number) => volts < cells(volts) * LOW;
+const isCharging = (volts: number) => volts >= cells(volts) * CHARGING;
 
 /** Words that name the module a network code is about, with the words that module is called by. */
 const TARGETS: readonly [RegExp, RegExp][] = [
@@ -109,7 +116,7 @@ export const RULES: readonly TriageRule[] = [
     say: 92,
     speak(c, all) {
       const voltage = all.codes.find((x) => x.kind === 'voltage');
-      const low = all.battery !== null && all.battery < 11.9;
+      const low = all.battery !== null && isLow(all.battery);
       if (c.kind === 'voltage') {
         if (live(c))
           return {
@@ -120,7 +127,7 @@ export const RULES: readonly TriageRule[] = [
         if (stale(c))
           return { role: 'leftover', because: 'A voltage event that the tool lists as past only.' };
         // Only a voltage read while it charges says that the supply is right.
-        return all.battery !== null && all.battery >= CHARGING
+        return all.battery !== null && isCharging(all.battery)
           ? {
               role: 'leftover',
               because: `A past voltage event: it charged at ${all.battery} V in the scans.`,

@@ -99,4 +99,16 @@ cause a: intake boot, cracked: diagnosed: P0171, symptom 1
 cause b: wheel speed sensor, no signal: diagnosed: C0035
 => explained
 => grade none
+
+# 24.1 V on a truck is a battery at rest, not one that was charged
+08:00 scan: Engine: P0562 stored; Battery: 24.1 V
+=> P0562 no clear yet unsorted
+
+# 27.8 V is charging
+08:00 scan: Engine: P0562 stored; Battery: 27.8 V
+=> P0562 no clear yet leftover
+
+# 22.9 V on a truck is nearly empty
+08:00 scan: Engine: P0562 stored; Battery: 22.9 V
+=> P0562 no clear yet chase
 `;
