@@ -44,14 +44,14 @@ export const startingAndWiring = (at: At) => [
         'cold',
         at(455, '09:10'),
         'Is the sensor’s resistance right, cold?',
-        [r('sensor resistance, cold', '882 Ω', '800..1000 Ω')],
+        [r('sensor resistance, cold', '882 Ω', '800..1100 Ω')],
         { minutes: 10, note: 'Seen good. Means nothing yet: the fault is a hot one.' },
       ),
       t(
         'hot',
         at(455, '11:00'),
         'Is the sensor’s resistance right at the moment it is dead?',
-        [r('sensor resistance, hot', 'OL', '800..1000 Ω')],
+        [r('sensor resistance, hot', 'OL', '800..1100 Ω')],
         {
           minutes: 50,
           conditions: [c('engine dead, not restarting', 'yes', 'after 40 min idle')],

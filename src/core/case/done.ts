@@ -38,4 +38,19 @@ export function doneRepairs(record: Facts): DoneRepair[] {
     .sort((a, b) => (a.at ?? '￿').localeCompare(b.at ?? '￿'));
 }
 
+/**
+ * The first run of a test that was repeated, through repeats of repeats.
+ *
+ * @returns the test itself where it is no repeat, or what it repeats is not on the case
+ */
+export function firstRun<T extends { id: string; repeatOf: string | null }>(tests: readonly T[], test: T): T {
+  let at = test;
+  for (let i = 0; i < tests.length && at.repeatOf !== null; i++) {
+    const up = tests.find((x) => x.id === at.repeatOf);
+    if (!up || up === test) break;
+    at = up;
+  }
+  return at;
+}
+
 const before = (at: string): string => new Date(Date.parse(at) - 1).toISOString();

@@ -1,4 +1,4 @@
-import { doneRepairs, type CaseRecord, type DoneRepair } from '@/core/case';
+import { doneRepairs, firstRun, type CaseRecord, type DoneRepair } from '@/core/case';
 import { coursesOf, effectiveRoles, type CodeCourse } from '@/core/codes';
 import { readWords } from './closing';
 
@@ -107,32 +107,28 @@ function stoodAgain(look: Look, c: CodeCourse): boolean {
 /** A test with its verdict. */
 export type TestRow = GradeFacts['test'][number];
 
-/** The first test of a line of repeats. */
-function firstOf(tests: readonly TestRow[], t: TestRow): TestRow {
-  let at = t;
-  for (let i = 0; i < 50 && at.repeatOf !== null; i++) {
-    const up = tests.find((x) => x.id === at.repeatOf);
-    if (!up || up === at) break;
-    at = up;
-  }
-  return at;
-}
-
-/** Tests that failed before the repair for them; one named as unexplained only where it was seen to pass again. */
-export function failingTests(look: Look): TestRow[] {
+/** First runs that failed, each with the repair that bears on it; one named as unexplained is left out. */
+function failedRuns(look: Look): { test: TestRow; repair: string | null }[] {
   const { test, case: own } = look.input;
-  const { of } = readWords(
-    own.unexplained,
-    test.map((t) => t.question || 'failed test'),
-  );
-  return test.filter((t) => {
-    if (t.verdict !== 'fail' || t.repeatOf !== null) return false;
-    const named = (of.get(t.question || 'failed test') ?? '').trim() !== '';
-    if (named && !passedAgain(look, t)) return false;
-    const repair = repairFor(look, 'test', t.id);
-    return repair === null || t.at < repair;
+  const name = (t: TestRow) => t.question || 'failed test';
+  const { of } = readWords(own.unexplained, test.map(name));
+  return test.flatMap((t) => {
+    if (t.verdict !== 'fail' || t.repeatOf !== null) return [];
+    const named = (of.get(name(t)) ?? '').trim() !== '';
+    // A word about it does not take away that it was seen to pass again.
+    return named && !passedAgain(look, t) ? [] : [{ test: t, repair: repairFor(look, 'test', t.id) }];
   });
 }
+
+/** Tests that failed before the repair for them. */
+export const failingTests = (look: Look): TestRow[] =>
+  failedRuns(look).flatMap(({ test, repair }) => (repair === null || test.at < repair ? [test] : []));
+
+/** Tests that failed for the first time after the repair, and have not passed since. */
+export const failedSince = (look: Look): TestRow[] =>
+  failedRuns(look).flatMap(({ test, repair }) =>
+    repair !== null && test.at >= repair && !passedAgain(look, test) ? [test] : [],
+  );
 
 /** Repeats of a test after the repair for it, in order of time; void and unfinished ones say nothing. */
 function repeatsOf(look: Look, test: TestRow): TestRow[] {
@@ -144,7 +140,7 @@ function repeatsOf(look: Look, test: TestRow): TestRow[] {
       (t) =>
         t !== test &&
         t.repeatOf !== null &&
-        firstOf(all, t) === test &&
+        firstRun(all, t) === test &&
         t.at >= repair &&
         (t.verdict === 'pass' || t.verdict === 'fail'),
     )

@@ -1,5 +1,12 @@
 import type { PROOF_KINDS } from '@/core/case';
 
+/** Kinds of step that bring about the conditions of the complaint. */
+export const DRIVES: ReadonlySet<(typeof PROOF_KINDS)[number]> = new Set([
+  'road test',
+  'cold start',
+  'complaint conditions',
+]);
+
 /** How a condition of the complaint is brought about: its kind of step and the words. Common practice, no source. */
 export const BRING_ABOUT: Record<string, { kind: (typeof PROOF_KINDS)[number]; what: string }> = {
   'cold-start': { kind: 'cold start', what: 'Start it cold, after a night' },

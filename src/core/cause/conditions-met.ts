@@ -1,11 +1,9 @@
 import type { CaseRecord, PROOF_KINDS } from '@/core/case';
-import { BRING_ABOUT } from './bring-about';
+import { BRING_ABOUT, DRIVES } from './bring-about';
 import type { Missing } from './missing';
 
 type Kind = (typeof PROOF_KINDS)[number];
 type Facts = Pick<CaseRecord, 'symptom' | 'proof'>;
-
-const DRIVES: readonly Kind[] = ['road test', 'cold start', 'complaint conditions'];
 
 /** A kind of step, with the conditions of the complaint that it brings about; none: any of the complaint. */
 interface Need {
@@ -36,8 +34,7 @@ function needsOf(symptoms: Facts['symptom']): Need[] {
 export function conditionsLeft(record: Facts, since: string | null): Missing[] {
   const symptoms = record.symptom.filter((s) => s.reproduced !== 'no');
   const passed = record.proof.filter(
-    (p) =>
-      p.state === 'passed' && DRIVES.includes(p.kind) && (p.at === null || since === null || p.at >= since),
+    (p) => p.state === 'passed' && DRIVES.has(p.kind) && (p.at === null || since === null || p.at >= since),
   );
   const planned = (what: string) => Object.values(BRING_ABOUT).some((b) => what.startsWith(b.what));
   if (passed.some((p) => p.kind === 'complaint conditions' && !planned(p.what))) return [];

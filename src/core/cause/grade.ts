@@ -2,6 +2,7 @@ import { doneRepairs, type Grade } from '@/core/case';
 import { coverages, type CodeCourse } from '@/core/codes';
 import { conditionsLeft } from './conditions-met';
 import {
+  failedSince,
   failingTests,
   lookAt,
   passedAgain,
@@ -80,7 +81,8 @@ function gradeOf(input: GradeInput): GradeResult {
             say: 'a test that failed before the repair, passing after it',
           } as const,
         ]
-      : tests),
+      : []),
+    ...tests,
     ...conditionsLeft(input, look.last),
   ];
   if (against !== '') return { grade: 'claimed', because: against, missing: [...forChecked, ...forProven] };
@@ -177,10 +179,16 @@ function goneSince(input: GradeFacts, c: CodeCourse, repair: string): 'gone' | '
     : 'not read';
 }
 
-/** Failing tests that neither pass again nor are waived by name with a reason. */
+/** Failing tests that neither pass again nor are waived by name with a reason, and those that fail since. */
 function testsLeft(look: Look): Missing[] {
   const { proof } = look.input;
-  return failingTests(look).flatMap((t): Missing[] => {
+  const since = failedSince(look).map((t): Missing => ({
+    for: 'proven',
+    of: 'test',
+    testId: t.id,
+    say: `“${t.question || 'a test'}” failed after the repair: repeated and passing, or a word about it`,
+  }));
+  const before = failingTests(look).flatMap((t): Missing[] => {
     if (passedAgain(look, t)) return [];
     const steps = proof.filter((p) => p.kind === 'failing test again' && p.testId === t.id);
     if (steps.some((p) => p.state === 'not possible' && p.result.trim() !== '')) return [];
@@ -197,6 +205,7 @@ function testsLeft(look: Look): Missing[] {
       },
     ];
   });
+  return [...before, ...since];
 }
 
 /** Confirmed causes that are not repaired. */

@@ -1,8 +1,7 @@
 import type { Proof } from '@/core/case';
+import { DRIVES } from './bring-about';
 import type { Missing } from './missing';
 
-/** Kinds of step that bring about the conditions of the complaint. */
-const DRIVES: ReadonlySet<Proof['kind']> = new Set(['road test', 'cold start', 'complaint conditions']);
 /** Kinds of step behind which a clear and a scan have to stand. */
 const SCANS: ReadonlySet<Proof['kind']> = new Set(['record and clear', 'key cycle and scan']);
 

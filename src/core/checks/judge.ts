@@ -1,4 +1,11 @@
-import type { CaseRecord, Condition, FindingRow, Reading, Test } from '@/core/case';
+import {
+  firstRun,
+  type CaseRecord,
+  type Condition,
+  type FindingRow,
+  type Reading,
+  type Test,
+} from '@/core/case';
 import { judgeReading, judgeSiblings, judgeTest, type Judgement } from '@/core/readings';
 import type { Check } from './contract';
 import { isMeasured, PER_CYLINDER, typedOf, type InputFacts } from './rows';
@@ -51,6 +58,7 @@ export function judgeWhole(
   if (result?.state === 'refused')
     more.push({ verdict: 'unsure', because: result.problems[0]?.message ?? 'An entry is not understood.' });
   if (findings.length) more.push(overall(findings));
+  more.push(...otherLimits(readings, each, first));
   const missing = [
     ...missingReadings(readings, first),
     ...(check ? blankMembers(check, inputs) : []),
@@ -70,15 +78,40 @@ function missingReadings(readings: readonly Reading[], first: FirstTime | undefi
   const open = readings
     .filter((r) => r.entered.trim() === '' && r.limit.trim() !== '' && r.label.trim() !== '')
     .map((r) => r.label);
-  const here = (f: FirstTime['readings'][number]) =>
-    readings.find(
-      (r) => folded(r.label) === folded(f.label) && (f.label.trim() !== '' || r.position === f.position),
-    );
   const left = (first?.readings ?? [])
     .filter((f) => f.entered.trim() !== '' && f.limit.trim() !== '')
-    .filter((f) => (here(f)?.entered ?? '').trim() === '')
-    .map((f) => f.label.trim() || `the reading against ${f.limit}`);
+    .flatMap((f) => {
+      const now = sameReading(readings, f);
+      const name = f.label.trim() || `the reading against ${f.limit}`;
+      if ((now?.entered ?? '').trim() === '') return [name];
+      return now!.limit.trim() === '' ? [`a limit for ${name}`] : [];
+    });
   return [...new Set([...open, ...left])];
+}
+
+const sameReading = (readings: readonly Reading[], f: FirstTime['readings'][number]): Reading | undefined =>
+  readings.find(
+    (r) => folded(r.label) === folded(f.label) && (f.label.trim() !== '' || r.position === f.position),
+  );
+
+/** Readings that pass only because their limit is another than the first time. */
+function otherLimits(
+  readings: readonly Reading[],
+  each: readonly Judgement[],
+  first: FirstTime | undefined,
+): Judgement[] {
+  return (first?.readings ?? []).flatMap((f): Judgement[] => {
+    const now = sameReading(readings, f);
+    if (!now || folded(now.limit) === folded(f.limit) || each[readings.indexOf(now)]?.verdict !== 'pass')
+      return [];
+    if (judgeReading(now.entered, f.limit).verdict !== 'fail') return [];
+    return [
+      {
+        verdict: 'unsure',
+        because: `${now.label || 'A reading'}: ${now.entered} passes against ${now.limit}, but the first time the limit was ${f.limit}. Make both the same, or say by hand which holds.`,
+      },
+    ];
+  });
 }
 
 /** Cylinders of a list that stand empty beside others that were measured: nobody knows them to be good. */
@@ -137,10 +170,10 @@ export function judgeTests(record: Judged, only?: ReadonlySet<string>): Rejudged
   const inputs = by(record.input);
   const findings = by(record.finding);
   for (const row of record.test) {
-    if (only && !only.has(row.id) && !(row.repeatOf !== null && only.has(row.repeatOf))) continue;
+    const root = firstRun(record.test, row);
+    if (only && !only.has(row.id) && !only.has(root.id)) continue;
     const own = readings(row.id);
-    const first =
-      row.repeatOf === null ? undefined : { readings: readings(row.repeatOf), inputs: inputs(row.repeatOf) };
+    const first = root === row ? undefined : { readings: readings(root.id), inputs: inputs(root.id) };
     const judged = judgeWhole(row, conditions(row.id), own, inputs(row.id), findings(row.id), first);
     own.forEach((r, i) => {
       const verdict = judged.readings[i]!;

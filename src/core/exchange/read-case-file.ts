@@ -1,6 +1,6 @@
 import { Problem } from '@/core/problem';
 import type { z } from 'zod';
-import { KINDS, type CatalogueItem, type Kind } from '@/core/case';
+import { firstRun, KINDS, type CatalogueItem, type Kind } from '@/core/case';
 import type { Catalogue } from '@/core/cause';
 import { checkOf, rowsFor } from '@/core/checks';
 import { readCode, readScan, type ScanReport } from '@/core/codes';
@@ -183,6 +183,8 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
   for (const t of file.tests ?? []) if (t.ref) tests.set(t.ref, newId());
   const traces = new Map<string, string>();
   for (const t of file.traces ?? []) if (t.ref) traces.set(t.ref, newId());
+  // A repeat of a repeat is one more repeat of the first run.
+  const refs = (file.tests ?? []).map((t) => ({ id: t.ref ?? '', repeatOf: t.repeatOf || null }));
   (file.tests ?? []).forEach((t, i) => {
     const {
       conditions,
@@ -204,7 +206,7 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
         ...(t.ref ? { id: tests.get(t.ref) } : {}),
         byId: into.person(by),
         procedureId: procedureId ?? null,
-        repeatOf: repeatOf ? named(tests, repeatOf, 'test') : null,
+        repeatOf: repeatOf ? named(tests, firstRun(refs, refs[i]!).id || repeatOf, 'test') : null,
         runId: procedure ? named(runs, procedure, 'procedure') : null,
         checkId: check?.id,
         analysisId: analysis?.id,

@@ -222,4 +222,26 @@ cause: fuel pump, worn: repaired: press, symptom 1
 10:00 again press: under load 3.9 bar
 10:30 proof road test passed: motorway slope
 => grade proven
+
+# another test fails for the first time after the repair
+symptom: no power
+08:00 test press "Does the pressure hold?": under load 2.1 bar [3.7..4.2 bar]
+cause: fuel pump, worn: repaired: press, symptom 1
+09:00 repair: fuel pump
+10:00 again press: under load 3.9 bar
+10:30 proof road test passed: motorway slope
+11:00 test leak "Is the rail tight?": drop 1.4 bar [≤ 0.5 bar]
+=> grade claimed
+=> lacks “Is the rail tight?” failed after the repair
+
+# and passes when that is put right
+symptom: no power
+08:00 test press "Does the pressure hold?": under load 2.1 bar [3.7..4.2 bar]
+cause: fuel pump, worn: repaired: press, symptom 1
+09:00 repair: fuel pump
+10:00 again press: under load 3.9 bar
+10:30 proof road test passed: motorway slope
+11:00 test leak "Is the rail tight?": drop 1.4 bar [≤ 0.5 bar]
+12:00 again leak: drop 0.1 bar
+=> grade proven
 `;

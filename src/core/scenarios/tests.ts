@@ -82,4 +82,19 @@ hand back void: the sensor was unplugged
 08:00 test hold "Which corner leaks?": FL left 5.1 bar [siblings]; FR left 6.0 bar [siblings]; RL left 6.1 bar [siblings]; RR left 6.0 bar [siblings]
 => hold unsure
 => hold because what each began at
+
+# a repeat that passes only against a wider limit
+08:00 test press "Does the pressure hold?": under load 2.1 bar [3.7..4.2 bar]
+09:00 again press: under load 2.4 bar [≥ 2 bar]
+=> press fail
+=> press-again unsure
+=> press-again because the first time the limit was 3.7..4.2 bar
+
+# half a repeat of a repeat is half a repeat of the first
+08:00 test press "Does the pressure hold?": at idle 2.1 bar [3.7..4.2 bar]; under load 1.8 bar [3.7..4.2 bar]
+09:00 again press as second: at idle 3.9 bar
+09:30 again second as third: at idle 3.9 bar
+=> second unsure
+=> third unsure
+=> third because under load
 `;
