@@ -1,6 +1,6 @@
 import { Problem } from '@/core/problem';
-import type { CatalogueItem, KnownGood, Op, Procedure } from '@/core/case';
-import { STARTER_FAILURES, STARTER_PARTS } from '@/core/cause';
+import type { KnownGood, Op, Procedure } from '@/core/case';
+import { starterItems } from '@/core/cause';
 import { db, write, closeDatabase } from '@/store/database';
 import { migrateDatabase } from '@/store/migrate';
 import { loadCase } from '@/store/rows';
@@ -39,37 +39,12 @@ export async function prepare(kind: ShopKind, say?: (done: number, of: number) =
   return write(async (tx) => {
     const marked = await getSetting<ShopKind>(tx, 'shop.kind');
     if (marked === undefined) await putSetting(tx, 'shop.kind', kind);
-    if ((await listCatalogue(tx)).length === 0) await insertCatalogue(tx, starter());
+    if ((await listCatalogue(tx)).length === 0) await insertCatalogue(tx, starterItems());
     if (kind === 'own' && (await listPeople(tx)).length === 0) {
       await insertPerson(tx, { id: 'lead', name: 'Diagnostic lead', role: 'lead', active: true });
     }
     return marked ?? kind;
   });
-}
-
-function starter(): CatalogueItem[] {
-  const slug = (s: string) =>
-    s
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .slice(0, 30);
-  const item = (
-    kind: 'part' | 'failure',
-    system: string,
-    e: { name: string; synonyms: string[] },
-  ): CatalogueItem => ({
-    id: `${kind === 'part' ? 'p' : 'f'}-${slug(e.name)}`,
-    kind,
-    system,
-    name: e.name,
-    synonyms: e.synonyms,
-    mergedInto: null,
-    fresh: false,
-  });
-  return [
-    ...STARTER_PARTS.flatMap((s) => s.parts.map((p) => item('part', s.system, p))),
-    ...STARTER_FAILURES.map((f) => item('failure', '', f)),
-  ];
 }
 
 export interface DemoContent {

@@ -5,7 +5,7 @@ import { Catalogue } from './catalogue';
 import { matchComeback, type ComebackFacts } from './comeback';
 import { isolationOf } from './isolation';
 import { proofPlan } from './proof-plan';
-import { STARTER_FAILURES, STARTER_PARTS } from './starter';
+import { starterItems } from './starter';
 import { suggestSuspects } from './suggest';
 
 let made = 0;
@@ -195,26 +195,7 @@ describe('the proof plan', () => {
 });
 
 describe('suspects that the case offers', () => {
-  const catalogue = new Catalogue([
-    ...STARTER_PARTS.flatMap((s) =>
-      s.parts.map((p) => ({
-        ...p,
-        id: p.name,
-        kind: 'part' as const,
-        system: s.system,
-        mergedInto: null,
-        fresh: false,
-      })),
-    ),
-    ...STARTER_FAILURES.map((f) => ({
-      ...f,
-      id: f.name,
-      kind: 'failure' as const,
-      system: '',
-      mergedInto: null,
-      fresh: false,
-    })),
-  ]);
+  const catalogue = new Catalogue(starterItems((_, name) => name));
   const base = {
     scan: [row('scan', { id: 's' })],
     clear: [],
@@ -250,6 +231,38 @@ describe('suspects that the case offers', () => {
         why: 'P0113 speaks of its circuit high',
       },
     ]);
+  });
+  it.each([
+    ['P0449', '', 'vent solenoid'],
+    ['P0447', '', 'vent solenoid'],
+    ['P0452', '', 'tank pressure sensor'],
+    ['P2009', '', 'intake flap actuator'],
+    ['P2016', '', 'intake runner position sensor'],
+    ['P0072', '', 'outside air temperature sensor'],
+    ['P208B', '', 'urea pump'],
+    ['P203B', '', 'urea level sensor'],
+    ['P0245', '', 'boost control solenoid'],
+    ['P2122', '', 'accelerator pedal sensor'],
+    ['P0A0A', '', 'high-voltage connector'],
+    ['B2A11-13', 'Left side radar circuit open', 'side radar'],
+    ['C1901', 'blind spot sensor right, no signal', 'side radar'],
+  ])('%s "%s" speaks of the %s', (code, text, part) => {
+    const offers = suggestSuspects(
+      {
+        ...base,
+        code: [row('code', { scanId: 's', code, text })],
+        role: [row('role', { code, role: 'chase' })],
+      },
+      catalogue,
+    );
+    expect(offers.map((o) => o.partId)).toEqual([part]);
+  });
+  it.each(['P0171', 'P0300', 'P0562', 'P0700'])('%s names no part, and so none is offered', (code) => {
+    const offers = suggestSuspects(
+      { ...base, code: [row('code', { scanId: 's', code })], role: [row('role', { code, role: 'chase' })] },
+      catalogue,
+    );
+    expect(offers).toEqual([]);
   });
   it('come from what was just fitted, and leave out who is listed already', () => {
     const earlier = [

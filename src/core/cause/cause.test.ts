@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { KINDS, type CatalogueItem, type RowOf } from '@/core/case';
 import { Catalogue, causeName } from './catalogue';
 import { coverOf } from './cover';
-import { STARTER_FAILURES, STARTER_PARTS } from './starter';
+import { STARTER_FAILURES, STARTER_PARTS, starterItems } from './starter';
 
 const item = (over: Partial<CatalogueItem>): CatalogueItem => ({
   id: 'a',
@@ -17,6 +17,13 @@ const item = (over: Partial<CatalogueItem>): CatalogueItem => ({
 
 describe('starter list', () => {
   const parts = STARTER_PARTS.flatMap((s) => s.parts);
+  it('gives every entry an id of its own', () => {
+    const ids = starterItems().map((i) => i.id);
+    expect(ids.length).toBe(parts.length + STARTER_FAILURES.length);
+    expect(new Set(ids).size).toBe(ids.length);
+    expect(ids).toContain('p-fuel-pump');
+    expect(ids).toContain('f-open-circuit');
+  });
   it('has at least 150 parts and 25 kinds of failure, each once', () => {
     expect(parts.length).toBeGreaterThanOrEqual(150);
     expect(STARTER_FAILURES.length).toBeGreaterThanOrEqual(25);

@@ -1,326 +1,6 @@
-/**
- * The starter list of root causes: system → parts, and kinds of failure, in the trade's words with
- * their synonyms. Common practice, no source. A shop's own list grows from here.
- */
-
-/** One line a part: name (synonym; synonym). */
-const PARTS: Record<string, string> = {
-  'Fuel supply': `
-fuel pump (lift pump; in-tank pump; tank pump; supply pump; low-pressure pump)
-high-pressure fuel pump (injection pump; hp pump)
-fuel filter
-fuel pressure regulator (pressure control valve)
-fuel rail (common rail)
-fuel rail pressure sensor (rail pressure sensor)
-fuel injector (injector; injection valve; nozzle)
-injector seal (injector washer; nozzle seal)
-fuel line (fuel pipe; fuel hose; feed line)
-fuel return line (return hose; leak-off pipe)
-fuel tank
-fuel tank vent (tank breather)
-fuel level sender (tank sender; fuel gauge sender)
-fuel metering valve (inlet metering valve; suction control valve; quantity control valve)
-purge valve (canister purge valve; tank vent valve)
-charcoal canister (carbon canister)
-fuel cap (filler cap)
-evaporative leak pump (leak detection pump)
-carburettor (carburetor; carb)
-fuel itself (wrong fuel; contaminated fuel; water in fuel)`,
-  'Air intake and charging': `
-air filter (air cleaner)
-air-flow meter (maf; mass air flow sensor; air mass meter)
-manifold pressure sensor (map sensor; boost sensor; charge pressure sensor)
-intake air temperature sensor (iat sensor)
-throttle body (throttle valve; throttle)
-idle control valve (idle air valve; iac)
-intake manifold (inlet manifold)
-intake manifold gasket (inlet gasket; manifold seal)
-intake flap actuator (swirl flap; tumble flap; runner control)
-charge-air hose (boost hose; intercooler hose; turbo hose; charge pipe)
-charge-air cooler (intercooler)
-turbocharger (turbo)
-wastegate actuator (boost actuator; turbo actuator; vane actuator)
-boost control solenoid (boost solenoid; pressure converter; n75)
-vacuum hose (vacuum line; vacuum pipe)
-vacuum pump
-vacuum reservoir
-crankcase breather valve (pcv valve; breather membrane; oil separator)
-crankcase breather hose (breather pipe; pcv hose)
-intake boot (air duct; intake hose; snorkel)`,
-  Exhaust: `
-exhaust manifold
-exhaust manifold gasket
-flexible pipe (flex joint)
-catalytic converter (catalyst; cat)
-particle filter (dpf; gpf; soot filter; diesel particulate filter)
-difference pressure sensor (differential pressure sensor; dpf pressure sensor)
-difference pressure hose (dpf hose; pressure pipe)
-oxygen sensor (lambda sensor; o2 sensor)
-air-fuel ratio sensor (wideband sensor; broadband lambda)
-exhaust temperature sensor (egt sensor; exhaust gas temperature sensor)
-exhaust gas recirculation valve (egr valve)
-exhaust gas recirculation cooler (egr cooler)
-nitrogen oxide sensor (nox sensor)
-urea pump (def pump; reductant pump; dosing module)
-urea injector (def injector; dosing valve)
-urea tank heater (def heater)
-reduction catalyst (scr catalyst)
-silencer (muffler; exhaust box)
-exhaust flap
-secondary air pump
-secondary air valve`,
-  Ignition: `
-spark plug (plug)
-ignition coil (coil; coil pack; pencil coil)
-ignition lead (plug lead; plug wire; ht lead)
-distributor (distributor cap; rotor arm)
-ignition module (igniter; ignition amplifier)
-contact breaker (points; ignition condenser)
-knock sensor
-glow plug (heater plug)
-glow plug controller (glow relay; glow module)`,
-  'Engine mechanical': `
-timing chain (cam chain)
-timing belt (cam belt)
-chain tensioner (timing tensioner)
-camshaft
-cam phaser (camshaft adjuster; vvt unit; variator)
-cam phaser solenoid (vvt solenoid; oil control valve; camshaft solenoid)
-hydraulic lifter (tappet; lash adjuster)
-intake valve (inlet valve)
-exhaust valve
-valve spring
-valve clearance
-head gasket (cylinder head gasket)
-cylinder head
-piston ring (rings)
-piston
-connecting rod bearing (big-end bearing)
-crankshaft
-reluctor ring (trigger wheel; tone wheel; crank sensor ring)
-oil pump
-oil pressure switch (oil pressure sensor)
-oil pressure control solenoid
-oil filter
-engine mount
-accessory belt (drive belt; serpentine belt; fan belt)
-belt tensioner
-crankshaft pulley (harmonic damper)`,
-  Cooling: `
-thermostat
-thermostat heater (map thermostat heater)
-water pump (coolant pump)
-auxiliary water pump (electric coolant pump)
-radiator
-radiator fan (cooling fan; fan motor)
-fan controller (fan module)
-fan clutch (viscous fan)
-coolant temperature sensor (ect sensor; water temp sensor)
-coolant hose (water hose; radiator hose)
-expansion tank (header tank; degas bottle)
-expansion tank cap (radiator cap; pressure cap)
-heater core (heater matrix)
-heater valve (coolant valve)
-coolant (antifreeze)`,
-  'Engine control': `
-engine control module (ecu; ecm; pcm; dme; engine ecu)
-crankshaft sensor (crank sensor; ckp; speed sensor engine)
-camshaft sensor (cam sensor; cmp)
-accelerator pedal sensor (pedal sensor; app sensor)
-throttle position sensor (tps)
-barometric sensor
-main relay (engine relay; ecu relay)
-fuel pump relay
-fuel pump controller (fuel pump module)
-software (control software; programming; data set)
-immobiliser (immobilizer; transponder; key chip)
-immobiliser ring (antenna ring; reader coil)`,
-  'Starting and charging': `
-battery (12 v battery; starter battery)
-battery terminal (battery clamp; pole clamp)
-battery cable (positive cable)
-ground strap (earth strap; engine ground; body ground)
-battery sensor (intelligent battery sensor; ibs)
-starter motor (starter)
-starter solenoid
-starter relay
-alternator (generator)
-alternator regulator (voltage regulator; regulator)
-alternator pulley (freewheel pulley; overrunning pulley)
-stator (generator winding; magneto)
-ignition switch (key switch; start button)
-clutch switch
-neutral switch (park neutral switch; inhibitor switch; range sensor)
-sidestand switch`,
-  'Wiring and network': `
-wiring harness (harness; loom; cable; wire)
-connector (plug connector; socket)
-connector pin (terminal; contact)
-fuse
-fuse box (junction box; power distribution box)
-relay
-ground point (earth point; ground stud)
-data bus (can bus; bus line; lin bus)
-terminating resistor (bus terminator)
-gateway module (gateway)
-body control module (bcm; body computer)
-instrument cluster (cluster; dash)
-tow-bar module (trailer module; tow wiring)
-added equipment (alarm retrofit; dash camera; tracker; aftermarket radio)`,
-  Transmission: `
-clutch disc (clutch; friction plate)
-clutch release bearing (throw-out bearing)
-clutch master cylinder
-clutch slave cylinder
-dual-mass flywheel (flywheel)
-gear selector cable (shift cable)
-gear position sensor
-gearbox (manual transmission)
-automatic transmission
-torque converter
-valve body (mechatronic unit; mechatronics)
-shift solenoid (pressure control solenoid; transmission solenoid)
-transmission oil (gear oil; atf)
-transmission control module (tcm; gearbox ecu)
-transmission speed sensor (input speed sensor; output speed sensor)
-transfer case
-axle differential (differential; diff)
-drive shaft (half shaft; cv joint; axle shaft)
-propeller shaft (prop shaft; centre bearing)
-drive chain
-four-wheel-drive coupling (awd coupling)`,
-  Brakes: `
-brake pad (pads; lining)
-brake disc (rotor; brake rotor)
-brake caliper (caliper)
-brake caliper guide pin (slide pin)
-brake hose
-brake master cylinder
-brake servo (booster; brake booster)
-brake booster vacuum valve (check valve)
-brake drum
-wheel cylinder
-hydraulic control unit (abs unit; abs pump; modulator)
-wheel speed sensor (abs sensor)
-wheel speed ring (abs ring; encoder ring; magnetic ring)
-brake light switch (stop lamp switch; brake switch)
-yaw rate sensor (acceleration sensor)
-parking brake actuator (epb motor)
-parking brake cable (handbrake cable)
-brake fluid`,
-  'Steering and suspension': `
-wheel bearing (hub bearing)
-ball joint
-control arm bush (bushing; arm bush)
-drop link (stabiliser link; anti-roll bar link)
-shock absorber (damper; strut)
-strut top mount
-coil spring (spring)
-air spring (air bag suspension; bellows)
-air suspension compressor
-suspension valve block
-ride height sensor (level sensor)
-steering rack (steering gear)
-steering angle sensor (clock spring sensor)
-steering column joint
-electric steering motor (eps motor)
-power steering pump
-tie rod end (track rod end)
-tyre (tire; wheel)
-tyre pressure sensor`,
-  'Body and comfort': `
-air conditioning compressor (ac compressor)
-compressor clutch
-condenser
-evaporator
-expansion valve
-refrigerant
-refrigerant pressure sensor (ac pressure switch)
-blower motor (heater fan)
-blower resistor (blower controller; fan regulator)
-air flap actuator (blend door motor; stepper motor)
-door lock
-window regulator (window motor)
-wiper motor
-wiper linkage
-headlamp (headlight)
-lamp socket (bulb holder; bulb)
-light switch (stalk; column switch)
-door harness (door loom; gaiter wiring)
-sunroof drain (drain; plenum drain; scuttle drain)
-door seal (weatherstrip)
-airbag
-clock spring (slip ring; spiral cable)
-seat occupancy mat (seat mat)
-belt buckle switch
-crash sensor
-parking sensor
-radar sensor (distance sensor)
-camera`,
-  'Hybrid and electric drive': `
-traction battery (hv battery; drive battery)
-battery cell module (cell block)
-battery cooling fan
-battery contactor (main contactor; hv relay)
-high-voltage cable
-high-voltage connector (hv interlock; service plug)
-inverter (power electronics)
-dc converter (dc-dc converter)
-drive motor (electric motor; motor generator)
-motor position sensor (resolver)
-on-board charger (charger)
-charge socket (charge port; charge inlet)
-insulation monitor`,
-};
-
-/** One line a failure: name (synonym; synonym). */
-const FAILURES = `
-open circuit (open; broken wire; no continuity)
-short to ground (shorted to earth; grounded)
-short to supply (short to power; short to battery)
-short between wires (wires touching)
-high resistance (voltage drop; resistance too high)
-intermittent contact (loose contact; bad connection; contact fault)
-corroded (corrosion; green; oxidised; rusty)
-chafed (rubbed through; worn through; chafed through)
-not latched (not seated; connector loose; plug not pushed home; unplugged)
-spread or pushed back (pin pushed out; pin spread; terminal fretted)
-water inside (water ingress; wet; moisture)
-blocked (clogged; restricted; plugged; full of soot; choked)
-leaking (leak; leaks outside; not tight)
-leaking internally (bypassing; leaks inside; blow-by)
-stuck open (jammed open)
-stuck closed (jammed shut; jammed)
-sticking (stiff; seizing; slow to move; gummed)
-seized (locked; jammed solid)
-worn (wear; worn out)
-stretched (elongated; lengthened)
-broken (snapped; fractured; sheared)
-cracked (split; torn; perished)
-loose (came loose; not tightened)
-bent (deformed; distorted)
-burnt (burned; overheated; scorched)
-contaminated (dirty; oiled up; fouled; soiled; magnetic swarf)
-wrong reading (out of calibration; offset; reads wrong; drifted; skewed)
-no signal (dead; no output; failed)
-slow to respond (lazy; sluggish)
-low output (weak; low pressure; insufficient delivery)
-wrong part fitted (wrong part; incorrect part)
-faulty new part (wrong out of the box; defective new part)
-fitted wrongly (misassembled; mounted wrongly; hose on wrong port; fitted the wrong way round)
-out of time (timing off; jumped a tooth; wrong timing)
-not configured (not coded; coding missing; not programmed)
-not relearned (adaptation missing; not adapted; basic setting missing)
-outdated software (software fault; old software)
-low level (too little; empty; underfilled)
-overfilled (too much; too full)
-aged (sulphated; deteriorated; old)
-discharged (flat; drained; not asleep)
-draws current when off (parasitic draw; does not go to sleep; stays awake)
-noisy (interference; disturbed signal)
-out of adjustment (misadjusted; clearance wrong; misaligned)
-internal fault (internal failure; electronics fault; defective)
-`;
+import type { CatalogueItem } from '@/core/case';
+import { FAILURES } from './starter-failures';
+import { PARTS } from './starter-parts';
 
 export interface CatalogueEntry {
   name: string;
@@ -350,3 +30,32 @@ export const STARTER_PARTS: readonly { system: string; parts: CatalogueEntry[] }
 
 /** Kinds of failure. */
 export const STARTER_FAILURES: readonly CatalogueEntry[] = entries(FAILURES);
+
+const slug = (s: string) =>
+  s
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .slice(0, 30);
+
+/**
+ * The starter list as entries of a shop's list.
+ *
+ * @param idOf the entry's id; by default short and readable, for the database
+ * @returns parts by system, then failures
+ */
+export function starterItems(
+  idOf: (kind: 'part' | 'failure', name: string) => string = (kind, name) => `${kind[0]}-${slug(name)}`,
+): CatalogueItem[] {
+  const item = (kind: 'part' | 'failure', system: string, entry: CatalogueEntry): CatalogueItem => ({
+    ...entry,
+    id: idOf(kind, entry.name),
+    kind,
+    system,
+    mergedInto: null,
+    fresh: false,
+  });
+  return [
+    ...STARTER_PARTS.flatMap((s) => s.parts.map((p) => item('part', s.system, p))),
+    ...STARTER_FAILURES.map((f) => item('failure', '', f)),
+  ];
+}

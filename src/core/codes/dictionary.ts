@@ -1,15 +1,38 @@
-import { baseCode } from './code';
-import { CODE_RUNS } from './runs';
-import { PLAIN_CODES } from './plain-codes';
+import { baseCode, readCode } from './code';
+import { failureMode, failureType } from './failure-types';
+import { AFTERTREATMENT_AND_THROTTLE } from './meanings/aftertreatment-and-throttle';
+import { CHASSIS_AND_BODY } from './meanings/chassis-and-body';
+import { countedCodes } from './meanings/counted';
+import { FUEL_AND_AIR } from './meanings/fuel-and-air';
+import { HYBRID } from './meanings/hybrid';
+import { IGNITION_AND_EMISSIONS } from './meanings/ignition-and-emissions';
+import { networkCodes } from './meanings/network';
+import { readRows } from './meanings/rows';
+import { TRANSMISSION } from './meanings/transmission';
+
+const ROWS = [
+  FUEL_AND_AIR,
+  IGNITION_AND_EMISSIONS,
+  TRANSMISSION,
+  AFTERTREATMENT_AND_THROTTLE,
+  HYBRID,
+  CHASSIS_AND_BODY,
+].map(readRows);
+const CODE_RUNS = ROWS.flatMap((r) => r.runs);
 
 /**
  * A generic code's meaning in our own short words. All from memory of the public standard's tables
  * (SAE J2012 / ISO 15031-6); a shop can correct and extend it.
  */
 const MEANINGS = new Map<string, string>();
-for (const run of CODE_RUNS)
-  for (const { code, says } of run.codes) MEANINGS.set(code, `${run.part}: ${says}`);
-for (const { code, says } of PLAIN_CODES) MEANINGS.set(code, says);
+/** No code is given two meanings: a run that counts into another's place is a mistake in the rows. */
+function define(code: string, says: string): void {
+  if (MEANINGS.has(code)) throw new Error(`${code} has two meanings: "${MEANINGS.get(code)}" and "${says}".`);
+  MEANINGS.set(code, says);
+}
+for (const run of CODE_RUNS) for (const { code, says } of run.codes) define(code, `${run.part}: ${says}`);
+for (const { code, says } of [...ROWS.flatMap((r) => r.single), ...countedCodes(), ...networkCodes()])
+  define(code, says);
 
 /** How many definitions there are. */
 export const DICTIONARY_SIZE = MEANINGS.size;
@@ -18,14 +41,21 @@ export const DICTIONARY_SIZE = MEANINGS.size;
 export const dictionaryEntries = (): [string, string][] => [...MEANINGS];
 
 /**
- * What a generic code means, in short; from memory, not from the standard's text.
+ * What a generic code means, in short; from memory, not from the standard's text. A failure type byte or a
+ * failure mode adds what it says.
  *
- * @param code with or without failure type byte
+ * @param code with or without failure type byte, or `SPN 97 FMI 3`
  * @returns the meaning, or empty for maker-specific and unknown codes
  * @example meaningOf('P0113') // 'intake air temperature sensor 1: circuit high'
+ * @example meaningOf('P0299-77') // 'boost too low (underboost), commanded position not reached'
+ * @example meaningOf('SPN 97 FMI 3') // 'voltage above normal or shorted high'
  */
 export function meaningOf(code: string): string {
-  return MEANINGS.get(baseCode(code)) ?? '';
+  const read = readCode(code);
+  if (read?.fmi !== undefined) return failureMode(read.fmi)?.says ?? '';
+  const says = MEANINGS.get(baseCode(code)) ?? '';
+  const failure = failureType(read?.failureType ?? '')?.says;
+  return says && failure ? `${says}, ${failure}` : says;
 }
 
 const FAMILY = new Map<string, { part: string; codes: string[] }>();
@@ -63,7 +93,7 @@ export function akin(a: string, b: string): string {
     return '';
   }
   const [mx, my] = [meaningOf(x), meaningOf(y)];
-  const plain = (m: string) => m.replace(/\b(cylinder|bank|sensor) \d+\b/g, '$1').replace(/ [A-F]\b/g, '');
+  const plain = (m: string) => m.replace(/\b(cylinder|bank|sensor) \d+\b/g, '$1').replace(/ [A-L]\b/g, '');
   if (mx !== '' && my !== '' && plain(mx) === plain(my))
     return /cylinder/.test(mx) ? 'same fault, other cylinder' : 'same fault, other bank';
   return '';

@@ -1,4 +1,5 @@
 import { readCode } from './code';
+import { failureMode, failureType } from './failure-types';
 
 /** What sort of fault a code speaks of; it decides which test is worth doing. */
 export const CODE_KINDS = [
@@ -22,66 +23,6 @@ export const CODE_KINDS = [
 ] as const;
 export type CodeKind = (typeof CODE_KINDS)[number];
 
-/** Failure type bytes by their first digit or whole. SAE J2012-DA / ISO 15031-6 annex, from memory. */
-const FAILURE_TYPES: Record<string, CodeKind> = {
-  '11': 'circuit low',
-  '12': 'circuit high',
-  '13': 'circuit open',
-  '14': 'circuit open',
-  '15': 'circuit open',
-  '16': 'circuit low',
-  '17': 'circuit high',
-  '18': 'circuit open',
-  '1F': 'intermittent',
-  '23': 'circuit low',
-  '24': 'circuit high',
-  '2F': 'intermittent',
-  '4A': 'configuration',
-  '62': 'range or performance',
-  '81': 'data invalid',
-  '82': 'data invalid',
-  '83': 'data invalid',
-  '86': 'data invalid',
-  '87': 'communication',
-  '88': 'communication',
-  '97': 'leak or flow',
-};
-const FAILURE_GROUPS: Record<string, CodeKind> = {
-  '1': 'circuit',
-  '2': 'range or performance',
-  '3': 'circuit',
-  '4': 'internal failure',
-  '5': 'configuration',
-  '6': 'range or performance',
-  '7': 'mechanical limit',
-  '8': 'data invalid',
-  '9': 'range or performance',
-};
-
-/** Failure mode identifiers. SAE J1939-73 appendix A, from memory. */
-const FMI: readonly CodeKind[] = [
-  'range or performance', // 0 above normal, most severe
-  'range or performance', // 1 below normal, most severe
-  'data invalid', // 2 erratic
-  'circuit high', // 3 voltage above normal
-  'circuit low', // 4 voltage below normal
-  'circuit open', // 5 current below normal
-  'circuit low', // 6 current above normal or grounded
-  'mechanical limit', // 7 not responding
-  'circuit', // 8 abnormal frequency
-  'communication', // 9 abnormal update rate
-  'range or performance', // 10 abnormal rate of change
-  'unknown', // 11
-  'internal failure', // 12 bad device
-  'configuration', // 13 out of calibration
-  'unknown', // 14
-  'range or performance', // 15
-  'range or performance', // 16
-  'range or performance', // 17
-  'range or performance', // 18
-  'data invalid', // 19 network data in error
-];
-
 /** The wording decides, most telling words first. Common practice, no source. */
 const WORDING: readonly [RegExp, CodeKind][] = [
   [
@@ -102,7 +43,7 @@ const WORDING: readonly [RegExp, CodeKind][] = [
   ],
   [/range or performance|range\/performance/i, 'range or performance'],
   [/misfire/i, 'misfire'],
-  [/too (lean|rich)|\blean\b|\brich\b|fuel trim/i, 'mixture'],
+  [/too (lean|rich)|\blean\b|\brich\b|fuel trim|air-fuel ratio/i, 'mixture'],
   [/efficiency|deterioration|conversion|soot accumulation/i, 'efficiency'],
   [
     /stuck|jammed|over[- ]?advanced|over[- ]?retarded|correlation|position (not reached|error)|mechanical|slipp|seized|end stop|incorrect (gear )?ratio/i,
@@ -128,6 +69,13 @@ const WORDING: readonly [RegExp, CodeKind][] = [
     /circuit|stromkreis|schaltkreis|deployment|crash sensor|heater resistance|relay|electrical|power input|swapped|no signal/i,
     'circuit',
   ],
+  [/\bpulses\b|\bfuse\b|negative voltage/i, 'circuit'],
+  [
+    /restricted|blockage|charge loss|level (too )?low|pressure (low|high|erratic)|lost pressure/i,
+    'leak or flow',
+  ],
+  [/cannot be engaged/i, 'mechanical limit'],
+  [/(learning|upper|lower|adaptation at its) limit|beyond/i, 'range or performance'],
   [/shift|gear|converter clutch|solenoid/i, 'mechanical limit'],
   [
     /too (hot|cold|high|low|long|often)|over ?speed|speed (lower|higher)|contribution|limited|forced|status|composition/i,
@@ -146,11 +94,9 @@ const WORDING: readonly [RegExp, CodeKind][] = [
  */
 export function kindOf(code: string, wording: string): CodeKind {
   const read = readCode(code);
-  if (read?.failureType && read.failureType !== '00') {
-    const kind = FAILURE_TYPES[read.failureType] ?? FAILURE_GROUPS[read.failureType[0]!];
-    if (kind) return kind;
-  }
-  if (read?.fmi !== undefined) return FMI[read.fmi] ?? 'unknown';
+  const failure = failureType(read?.failureType ?? '');
+  if (failure && failure.kind !== 'unknown') return failure.kind;
+  if (read?.fmi !== undefined) return failureMode(read.fmi)?.kind ?? 'unknown';
   if (/system voltage|supply voltage|battery voltage/i.test(wording)) return 'voltage';
   // "Short to battery or open" names two faults of a circuit, and so neither.
   if (/\bopen\b/i.test(wording) && /\bshort(ed)?\b/i.test(wording)) return 'circuit';

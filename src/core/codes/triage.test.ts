@@ -1,38 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { akin, circuitOf, dictionaryEntries, DICTIONARY_SIZE, meaningOf } from './dictionary';
+import { dictionaryEntries, DICTIONARY_SIZE, meaningOf } from './dictionary';
 import { CODE_KINDS, kindOf } from './kind';
 import { proposeRoles } from './triage';
 import type { CodeFacts, TriageFacts } from './triage-types';
 import { RULES } from './triage-rules';
 import { LABELLED_SCANS } from './triage-scans';
-
-describe('dictionary (from memory of SAE J2012 / ISO 15031-6)', () => {
-  it('has at least 600 definitions, each of a code that can be', () => {
-    expect(DICTIONARY_SIZE).toBeGreaterThanOrEqual(600);
-    for (const [code, says] of dictionaryEntries()) {
-      expect(code).toMatch(/^[PCBU][0-3][0-9A-F]{3}$/);
-      expect(says.length, code).toBeGreaterThan(6);
-    }
-  });
-  it('counts cylinders on through the tens', () => {
-    expect(meaningOf('P0309')).toBe('misfire, cylinder 9');
-    expect(meaningOf('P0310')).toBe('misfire, cylinder 10');
-    expect(meaningOf('P0267')).toBe('injector circuit low, cylinder 3');
-    expect(meaningOf('P0362')).toBe('ignition coil circuit, cylinder 12');
-  });
-  it('knows a code with its failure type byte, and not a maker’s own', () => {
-    expect(meaningOf('P0299-00')).toMatch(/boost too low/);
-    expect(meaningOf('P1614')).toBe('');
-  });
-  it('knows circuits, banks, positions and cylinders that belong together', () => {
-    expect(circuitOf('P0113')?.codes).toEqual(['P0110', 'P0111', 'P0112', 'P0113', 'P0114']);
-    expect(akin('P0112', 'P0113')).toBe('same circuit');
-    expect(akin('P0130', 'P0150')).toBe('same part, other position');
-    expect(akin('P0171', 'P0174')).toBe('same fault, other bank');
-    expect(akin('P0301', 'P0304')).toBe('same fault, other cylinder');
-    expect(akin('P0301', 'P0171')).toBe('');
-  });
-});
 
 describe('kind of fault', () => {
   it.each([

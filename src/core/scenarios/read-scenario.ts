@@ -1,5 +1,5 @@
 import type { CaseRecord } from '@/core/case';
-import { Catalogue, STARTER_FAILURES, STARTER_PARTS } from '@/core/cause';
+import { Catalogue, starterItems } from '@/core/cause';
 import { conclude, type Conclusions } from '@/core/conclusions';
 import { assemble, CaseFile, readCaseFile } from '@/core/exchange';
 
@@ -42,19 +42,7 @@ export interface Scenario {
 const DAY = Date.parse('2026-03-02T00:00:00.000Z');
 
 /** The list of parts and failures that ships, each under its own name. */
-export const STARTER = new Catalogue([
-  ...STARTER_PARTS.flatMap(({ system, parts }) =>
-    parts.map((p) => ({ ...p, id: p.name, kind: 'part' as const, system, mergedInto: null, fresh: false })),
-  ),
-  ...STARTER_FAILURES.map((f) => ({
-    ...f,
-    id: f.name,
-    kind: 'failure' as const,
-    system: '',
-    mergedInto: null,
-    fresh: false,
-  })),
-]);
+export const STARTER = new Catalogue(starterItems((_, name) => name));
 
 type Draft = Record<string, unknown[]> & { tests: Record<string, unknown>[] };
 

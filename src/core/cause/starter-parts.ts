@@ -1,0 +1,324 @@
+/**
+ * The starter list of root causes: system → parts, and kinds of failure, in the trade's words with
+ * their synonyms. Common practice, no source. A shop's own list grows from here.
+ */
+
+/** One line a part: name (synonym; synonym). */
+export const PARTS: Record<string, string> = {
+  'Fuel supply': `
+fuel pump (lift pump; in-tank pump; tank pump; supply pump; low-pressure pump)
+high-pressure fuel pump (injection pump; hp pump)
+fuel filter
+fuel pressure regulator (pressure control valve)
+fuel rail (common rail)
+fuel rail pressure sensor (rail pressure sensor)
+fuel injector (injector; injection valve; nozzle)
+injector seal (injector washer; nozzle seal)
+fuel line (fuel pipe; fuel hose; feed line)
+fuel return line (return hose; leak-off pipe)
+fuel tank
+fuel tank vent (tank breather)
+fuel level sender (tank sender; fuel gauge sender)
+fuel metering valve (inlet metering valve; suction control valve; quantity control valve)
+purge valve (canister purge valve; tank vent valve)
+charcoal canister (carbon canister)
+fuel cap (filler cap)
+evaporative leak pump (leak detection pump)
+vent solenoid (vent valve; canister vent solenoid; fuel vapour vent control; fuel vapour vent valve)
+tank pressure sensor (fuel tank pressure sensor; evap pressure sensor)
+purge flow sensor
+fuel temperature sensor
+fuel composition sensor (flex fuel sensor; alcohol sensor)
+low-pressure fuel sensor (fuel pressure sensor)
+injection pressure sensor (injection control pressure sensor)
+fuel shut-off valve (fuel cut-off valve; engine shut-off solenoid)
+fuel pressure relief valve (over-pressure relief valve)
+fuel cooler pump
+water-in-fuel sensor
+carburettor (carburetor; carb)
+fuel itself (wrong fuel; contaminated fuel; water in fuel)`,
+  'Air intake and charging': `
+air filter (air cleaner)
+air-flow meter (maf; mass air flow sensor; air mass meter)
+manifold pressure sensor (map sensor; boost sensor; charge pressure sensor)
+intake air temperature sensor (iat sensor)
+throttle body (throttle valve; throttle)
+idle control valve (idle air valve; iac)
+intake manifold (inlet manifold)
+intake manifold gasket (inlet gasket; manifold seal)
+intake flap actuator (swirl flap; tumble flap; runner control; intake runner control; intake runner actuator)
+intake runner position sensor (intake flap position sensor)
+intake manifold tuning valve (runner length valve)
+diesel intake throttle (intake shut-off flap; anti-shudder flap; diesel intake air flow control)
+outside air temperature sensor (ambient temperature sensor)
+charge air temperature sensor (charge air cooler temperature sensor)
+crankcase pressure sensor
+intake heater (grid heater; intake air heater)
+charge-air hose (boost hose; intercooler hose; turbo hose; charge pipe)
+charge-air cooler (intercooler)
+turbocharger (turbo)
+wastegate actuator (boost actuator; turbo actuator; vane actuator)
+boost control solenoid (boost solenoid; pressure converter; wastegate solenoid)
+vacuum hose (vacuum line; vacuum pipe)
+vacuum pump
+vacuum reservoir
+crankcase breather valve (pcv valve; breather membrane; oil separator)
+crankcase breather hose (breather pipe; pcv hose)
+intake boot (air duct; intake hose; snorkel)`,
+  Exhaust: `
+exhaust manifold
+exhaust manifold gasket
+flexible pipe (flex joint)
+catalytic converter (catalyst; cat)
+particle filter (dpf; gpf; soot filter; diesel particulate filter)
+difference pressure sensor (differential pressure sensor; dpf pressure sensor)
+difference pressure hose (dpf hose; pressure pipe)
+oxygen sensor (lambda sensor; o2 sensor)
+air-fuel ratio sensor (wideband sensor; broadband lambda)
+exhaust temperature sensor (egt sensor; exhaust gas temperature sensor)
+exhaust gas recirculation valve (egr valve; exhaust gas recirculation control)
+exhaust gas recirculation position sensor (egr position sensor; exhaust gas recirculation sensor)
+exhaust gas recirculation temperature sensor (egr temperature sensor)
+exhaust gas recirculation cooler (egr cooler)
+nitrogen oxide sensor (nox sensor)
+urea pump (def pump; reductant pump; dosing module; reductant supply control)
+urea injector (def injector; dosing valve; reductant injector)
+urea tank heater (def heater; reductant tank heater; reductant heater)
+urea level sensor (def level sensor; reductant level sensor)
+urea quality sensor (def quality sensor; reductant quality sensor)
+urea temperature sensor (reductant temperature sensor; reductant tank temperature sensor)
+urea pressure sensor (reductant pressure sensor)
+urea itself (wrong urea; diluted urea; contaminated reductant)
+reduction catalyst (scr catalyst)
+silencer (muffler; exhaust box)
+exhaust flap
+exhaust pressure sensor (back pressure sensor)
+exhaust pressure control valve (exhaust brake valve)
+catalyst temperature sensor
+particle sensor (soot sensor; particulate matter sensor)
+secondary air pump
+secondary air valve
+secondary air pressure sensor`,
+  Ignition: `
+spark plug (plug)
+ignition coil (coil; coil pack; pencil coil)
+ignition lead (plug lead; plug wire; ht lead)
+distributor (distributor cap; rotor arm)
+ignition module (igniter; ignition amplifier)
+contact breaker (points; ignition condenser)
+knock sensor
+glow plug (heater plug)
+glow plug controller (glow relay; glow module)`,
+  'Engine mechanical': `
+timing chain (cam chain)
+timing belt (cam belt)
+chain tensioner (timing tensioner)
+camshaft
+cam phaser (camshaft adjuster; vvt unit; variator)
+cam phaser solenoid (vvt solenoid; oil control valve; camshaft solenoid)
+hydraulic lifter (tappet; lash adjuster)
+rocker arm actuator (valve lift actuator; cylinder deactivation valve)
+engine oil temperature sensor
+intake valve (inlet valve)
+exhaust valve
+valve spring
+valve clearance
+head gasket (cylinder head gasket)
+cylinder head
+piston ring (rings)
+piston
+connecting rod bearing (big-end bearing)
+crankshaft
+reluctor ring (trigger wheel; tone wheel; crank sensor ring)
+oil pump
+oil pressure switch (oil pressure sensor)
+oil pressure control solenoid
+oil filter
+engine mount
+accessory belt (drive belt; serpentine belt; fan belt)
+belt tensioner
+crankshaft pulley (harmonic damper)`,
+  Cooling: `
+thermostat
+thermostat heater (map thermostat heater)
+water pump (coolant pump)
+auxiliary water pump (electric coolant pump)
+radiator
+radiator fan (cooling fan; fan motor)
+fan controller (fan module)
+fan clutch (viscous fan)
+fan speed sensor
+coolant temperature sensor (ect sensor; water temp sensor)
+coolant hose (water hose; radiator hose)
+expansion tank (header tank; degas bottle)
+expansion tank cap (radiator cap; pressure cap)
+heater core (heater matrix)
+heater valve (coolant valve)
+coolant (antifreeze)`,
+  'Engine control': `
+engine control module (ecu; ecm; pcm; dme; engine ecu)
+crankshaft sensor (crank sensor; ckp; speed sensor engine)
+camshaft sensor (cam sensor; cmp)
+accelerator pedal sensor (pedal sensor; app sensor; pedal position sensor)
+throttle position sensor (tps)
+vehicle speed sensor (vss)
+barometric sensor
+main relay (engine relay; ecu relay)
+fuel pump relay
+fuel pump controller (fuel pump module)
+software (control software; programming; data set)
+immobiliser (immobilizer; transponder; key chip)
+immobiliser ring (antenna ring; reader coil)`,
+  'Starting and charging': `
+battery (12 v battery; starter battery)
+battery terminal (battery clamp; pole clamp)
+battery cable (positive cable)
+ground strap (earth strap; engine ground; body ground)
+battery sensor (intelligent battery sensor; ibs)
+starter motor (starter)
+starter solenoid
+starter relay
+alternator (generator)
+alternator regulator (voltage regulator; regulator)
+alternator pulley (freewheel pulley; overrunning pulley)
+stator (generator winding; magneto)
+ignition switch (key switch; start button)
+clutch switch
+neutral switch (park neutral switch; inhibitor switch; range sensor)
+sidestand switch`,
+  'Wiring and network': `
+wiring harness (harness; loom; cable; wire)
+connector (plug connector; socket)
+connector pin (terminal; contact)
+fuse
+fuse box (junction box; power distribution box)
+relay
+ground point (earth point; ground stud)
+data bus (can bus; bus line; lin bus)
+terminating resistor (bus terminator)
+gateway module (gateway)
+body control module (bcm; body computer)
+instrument cluster (cluster; dash)
+tow-bar module (trailer module; tow wiring)
+added equipment (alarm retrofit; dash camera; tracker; aftermarket radio)`,
+  Transmission: `
+clutch disc (clutch; friction plate)
+clutch release bearing (throw-out bearing)
+clutch master cylinder
+clutch slave cylinder
+dual-mass flywheel (flywheel)
+gear selector cable (shift cable)
+gear position sensor
+gearbox (manual transmission)
+automatic transmission
+torque converter
+valve body (mechatronic unit; mechatronics)
+shift solenoid (pressure control solenoid; transmission solenoid)
+transmission oil (gear oil; atf)
+transmission control module (tcm; gearbox ecu)
+transmission speed sensor (input speed sensor; output speed sensor; intermediate shaft speed sensor)
+transmission range sensor
+transmission oil temperature sensor
+transmission oil pressure sensor
+transmission oil cooler
+gear shift lock solenoid (shift lock)
+clutch actuator
+clutch position sensor
+transfer case
+axle differential (differential; diff)
+drive shaft (half shaft; cv joint; axle shaft)
+propeller shaft (prop shaft; centre bearing)
+drive chain
+four-wheel-drive coupling (awd coupling)`,
+  Brakes: `
+brake pad (pads; lining)
+brake disc (rotor; brake rotor)
+brake caliper (caliper)
+brake caliper guide pin (slide pin)
+brake hose
+brake master cylinder
+brake servo (booster; brake booster)
+brake booster pressure sensor
+brake pressure sensor
+brake booster vacuum valve (check valve)
+brake drum
+wheel cylinder
+hydraulic control unit (abs unit; abs pump; modulator)
+wheel speed sensor (abs sensor)
+wheel speed ring (abs ring; encoder ring; magnetic ring)
+brake light switch (stop lamp switch; brake switch)
+yaw rate sensor (acceleration sensor)
+parking brake actuator (epb motor)
+parking brake cable (handbrake cable)
+brake fluid`,
+  'Steering and suspension': `
+wheel bearing (hub bearing)
+ball joint
+control arm bush (bushing; arm bush)
+drop link (stabiliser link; anti-roll bar link)
+shock absorber (damper; strut)
+strut top mount
+coil spring (spring)
+air spring (air bag suspension; bellows)
+air suspension compressor
+suspension valve block
+ride height sensor (level sensor)
+steering rack (steering gear)
+steering angle sensor (clock spring sensor)
+steering column joint
+electric steering motor (eps motor)
+power steering pump
+power steering pressure sensor
+tie rod end (track rod end)
+tyre (tire; wheel)
+tyre pressure sensor`,
+  'Body and comfort': `
+air conditioning compressor (ac compressor)
+compressor clutch
+condenser
+evaporator
+evaporator temperature sensor
+expansion valve
+refrigerant
+refrigerant pressure sensor (ac pressure switch)
+blower motor (heater fan)
+blower resistor (blower controller; fan regulator)
+air flap actuator (blend door motor; stepper motor)
+door lock
+window regulator (window motor)
+wiper motor
+wiper linkage
+headlamp (headlight)
+lamp socket (bulb holder; bulb)
+light switch (stalk; column switch)
+door harness (door loom; gaiter wiring)
+sunroof drain (drain; plenum drain; scuttle drain)
+door seal (weatherstrip)
+airbag
+clock spring (slip ring; spiral cable)
+seat occupancy mat (seat mat)
+belt buckle switch
+crash sensor
+parking sensor
+radar sensor (distance sensor; front radar)
+side radar (blind spot sensor; side obstacle sensor; corner radar)
+cruise control switch (cruise control input; steering wheel switch)
+camera`,
+  'Hybrid and electric drive': `
+traction battery (hv battery; drive battery)
+battery cell module (cell block)
+battery cooling fan
+battery contactor (main contactor; hv relay)
+high-voltage cable
+high-voltage connector (hv interlock; high-voltage interlock; service plug)
+traction battery temperature sensor (hybrid battery temperature sensor)
+traction battery current sensor (hybrid battery current sensor)
+motor temperature sensor (drive motor temperature sensor)
+inverter (power electronics)
+dc converter (dc-dc converter)
+drive motor (electric motor; motor generator)
+motor position sensor (resolver)
+on-board charger (charger)
+charge socket (charge port; charge inlet)
+insulation monitor`,
+};
