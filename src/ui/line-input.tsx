@@ -1,6 +1,6 @@
 'use client';
 
-import { useId } from 'react';
+import { useId, type ClipboardEvent } from 'react';
 import { FieldLabel, Input } from './controls';
 
 /** A labelled line of text that is not bound to a case. */
@@ -10,6 +10,7 @@ export function LineInput({
   value,
   onChange,
   onEnter,
+  onPaste,
   placeholder,
   figure,
   most = 400,
@@ -19,6 +20,7 @@ export function LineInput({
   value: string;
   onChange: (value: string) => void;
   onEnter?: (() => void) | undefined;
+  onPaste?: ((e: ClipboardEvent<HTMLInputElement>) => void) | undefined;
   placeholder?: string;
   figure?: boolean;
   most?: number;
@@ -37,6 +39,7 @@ export function LineInput({
         value={value}
         placeholder={placeholder}
         onChange={(e) => onChange(e.target.value)}
+        onPaste={onPaste}
         onKeyDown={(e) => {
           if (e.key !== 'Enter' || e.nativeEvent.isComposing || !onEnter) return;
           e.preventDefault();

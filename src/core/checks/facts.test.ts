@@ -235,7 +235,7 @@ describe('bad input is a sentence', () => {
       },
       /contradict/,
     ],
-    ['ride-height', { heights: [{ at: 'front left', entered: '400' }] }, /no corner/],
+    ['ride-height', { heights: [{ at: 'front middle', entered: '400' }] }, /no corner/],
     [
       'two-sensors',
       { run: [1, 2, 3, 4, 5].map((t) => ({ time: `${t}`, first: '5 V', second: '5 V' })) },

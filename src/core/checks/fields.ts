@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { convert, convertDifference, readNumber, writeQuantity } from '@/core/readings';
+import { comparable, convert, convertDifference, readNumber, writeQuantity } from '@/core/readings';
 import {
   meta,
   MISSING,
@@ -114,6 +114,20 @@ export function list(
       return found;
     })
     .meta(meta(o, { kind: 'list', unit: o.unit, each: o.each, labels: o.labels }));
+}
+
+/**
+ * A reading in the unit of another, so that the two can be compared.
+ *
+ * @param r what was read
+ * @param unit of the other reading
+ * @returns the same reading in that unit, or undefined where the two do not measure the same
+ * @example inUnit(150 kPa, 'bar') // 1.5 bar, still written in kPa
+ */
+export function inUnit(r: Read, unit: string): Read | undefined {
+  if (r.unit === unit) return r;
+  if (!comparable(r.unit, unit)) return undefined;
+  return { ...r, value: convert({ value: r.value, unit: r.unit }, unit).value, unit };
 }
 
 /**

@@ -13,7 +13,6 @@ import { type Read, type ReadAt } from './fields';
 /** Sentences and pictures that several checks share. */
 
 export const CYLINDERS = ['1', '2', '3', '4', '5', '6', '7', '8'] as const;
-export const CORNERS = ['FL', 'FR', 'RL', 'RR'] as const;
 
 /** A value held against two edges of the same unit; on an edge is inside. */
 export function inside(value: number, low: number, high: number): boolean {

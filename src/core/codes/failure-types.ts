@@ -1,4 +1,4 @@
-import type { CodeKind } from './kind';
+import type { CodeKind } from './code-kinds';
 
 /** What a failure type byte or a failure mode says, and the kind of fault it stands for. */
 export interface Failure {

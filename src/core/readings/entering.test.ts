@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { uncertainty } from './accuracy';
 import { judgeCondition } from './condition';
 import { readEntry } from './entry';
-import { readMany } from './many';
+import { pastedLine, placesOf, readMany } from './many';
 import { judgeTest } from './test-verdict';
 import { convert, convertDifference, suggestUnit, UNITS, unitsOf } from './units';
 import { judgeReading } from './verdict';
@@ -15,10 +15,46 @@ describe('several readings in one line', () => {
     ['FL: 24, FR: 31, RL: 24 psi', ['FL=24 psi', 'FR=31 psi', 'RL=24 psi']],
     ['b1=+18.5% b2=-2%', ['b1=+18.5%', 'b2=-2%']],
     ['1:17;2:16;3:-4', ['1=17', '2=16', '3=-4']],
+    ['FL:13 FR:5 RL:10 RR:10 bar', ['FL=13 bar', 'FR=5 bar', 'RL=10 bar', 'RR=10 bar']],
+    ['bank1:1.9 bank2:0 V', ['bank1=1.9 V', 'bank2=0 V']],
+    ['bank 1: 1.9 V, bank 2: 0 V', ['bank 1=1.9 V', 'bank 2=0 V']],
+    ['1:17 2:16 3:16', ['1=17', '2=16', '3=16']],
+    ['1:17,2:16,3:16', ['1=17', '2=16', '3=16']],
+    ['A:3;B:4', ['A=3', 'B=4']],
+    ['1: 1,200 2: 1,180 rpm', ['1=1,200 rpm', '2=1,180 rpm']],
+    ['1: 1.2 bar 2: 1.3 bar', ['1=1.2 bar', '2=1.3 bar']],
+    ['left front: 24 right front: 31 psi', ['left front=24 psi', 'right front=31 psi']],
+    ['LF −18 mm', ['LF=−18 mm']],
+    ['LF −18 mm, RF −20 mm', ['LF=−18 mm', 'RF=−20 mm']],
+    ['cyl 3 11.2 bar', ['cyl 3=11.2 bar']],
+    ['2.7 2.7 3.3 2.7 bar', ['=2.7 bar', '=2.7 bar', '=3.3 bar', '=2.7 bar']],
+    ['2,7 2,7 3,3', ['=2,7', '=2,7', '=3,3']],
+    ['50 mph, 50, 50, 50', ['=50 mph', '=50 mph', '=50 mph', '=50 mph']],
+    ['13; 5; 10; 10', ['=13', '=5', '=10', '=10']],
+    ['1: 0.4 2: OL 3: 0.4 Ω', ['1=0.4 Ω', '2=OL', '3=0.4 Ω']],
   ])('%s', (typed, wanted) => {
     expect(readMany(typed)?.map((r) => `${r.at}=${r.entered}`)).toEqual(wanted);
   });
-  it.each(['3.72 V', '', '1:', 'lamp lights', '12:30', 'P0171: lean 2: rich', '1:0.9'])('not %s', (typed) => {
+  it.each([
+    '3.72 V',
+    '',
+    '1:',
+    'lamp lights',
+    '12:30',
+    'P0171: lean 2: rich',
+    '1:0.9',
+    '1 500 000 km',
+    '1 500 rpm',
+    '1,500 rpm',
+    '12.4 12.6',
+    '5 humps of 6',
+    'OK 12 V',
+    'in 12 V',
+    'FL 13',
+    'FL: wet; FR: dry',
+    '±0.2 V',
+    '4, but jumps',
+  ])('not %s', (typed) => {
     expect(readMany(typed)).toBeUndefined();
   });
   it('takes back what was written, in order, whatever the numbers', () => {
@@ -32,7 +68,58 @@ describe('several readings in one line', () => {
         );
       }),
     );
-    fc.assert(fc.property(fc.string(), (s) => (readMany(s)?.length ?? 2) >= 2));
+    fc.assert(
+      fc.property(fc.string(), (s) => {
+        const read = readMany(s);
+        return read === undefined || read.length >= 2 || read[0]!.at !== '';
+      }),
+    );
+  });
+});
+
+describe('where several readings belong', () => {
+  it.each([
+    ['LF:1 RF:2 LR:3 RR:4', ['FL', 'FR', 'RL', 'RR'], [0, 1, 2, 3]],
+    ['VL:1 VR:2 HL:3 HR:4', ['FL', 'FR', 'RL', 'RR'], [0, 1, 2, 3]],
+    ['rear left: 1 front-left: 2', ['FL', 'FR', 'RL', 'RR'], [2, 0]],
+    ['cyl 3: 1 cyl 1: 2', ['1', '2', '3'], [2, 0]],
+    ['bank1: 1 B2: 2', ['bank 1', 'bank 2'], [0, 1]],
+    ['1:1 4:2', ['1', '2', '3'], [0, -1]],
+    ['oil: 1 gas: 2', ['1', '2'], [-1, -1]],
+    ['3; 4; 5', ['1', '2'], [0, 1, -1]],
+  ])('%s in %j', (typed, places, wanted) => {
+    expect(placesOf(readMany(typed)!, places)).toEqual(wanted);
+  });
+});
+
+describe('a pasted column', () => {
+  it.each([
+    ['13\n5\n10\n10', '13; 5; 10; 10'],
+    ['13\r\n5\r\n\r\n10 bar\r\n', '13; 5; 10 bar'],
+    ['FL\t13\nFR\t5', 'FL: 13; FR: 5'],
+    ['1\t11.2 bar\n2\t11.4 bar', '1: 11.2 bar; 2: 11.4 bar'],
+    ['FL\tFR\n13\t5', 'FL: 13; FR: 5'],
+    ['13\t5\t10', '13; 5; 10'],
+    ['FL: 13\nFR: 5', 'FL: 13; FR: 5'],
+  ])('%j is %s', (pasted, line) => {
+    expect(pastedLine(pasted)).toBe(line);
+    expect(readMany(line)?.length).toBe(line.split(';').length);
+  });
+  it('leaves one cell alone, with a line end behind it too', () => {
+    expect(pastedLine('12.4 V')).toBeUndefined();
+    expect(pastedLine('12.4 V\r\n')).toBeUndefined();
+  });
+  it('never runs figures together: every figure pasted is in the line by itself', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 0, max: 999 }), { minLength: 2, maxLength: 9 }), (column) => {
+        const line = pastedLine(column.join('\n'))!;
+        return (
+          readMany(line)
+            ?.map((r) => r.entered)
+            .join() === column.join()
+        );
+      }),
+    );
   });
 });
 

@@ -29,14 +29,16 @@ export function siblingTolerance(
   const sorted = values.map(Math.abs).sort((a, b) => a - b);
   const middle = sorted[Math.floor(sorted.length / 2)] ?? 0;
   const temperature = findUnit(unit)?.measures === 'temperature';
-  if (stated && !(stated.unit === '%' && unit !== '%'))
+  const isShare = (u: string) => findUnit(u)?.measures === 'share';
+  const share = stated && isShare(stated.unit) && !isShare(unit) ? convert(stated, '%').value : undefined;
+  if (stated && share === undefined)
     return stated.unit === '' ? stated.value : convertDifference(stated, unit).value;
   if (temperature) {
     if (stated) throw new RangeError('A share of a temperature depends on the scale; give degrees.');
     return convertDifference({ value: USUAL_DEGREES, unit: '°C' }, unit).value;
   }
   // Readings around zero have no share of anything; then one part in a million keeps it above 0.
-  return Math.max(((stated?.value ?? USUAL_SHARE * 100) / 100) * middle, 1e-9);
+  return Math.max(((share ?? USUAL_SHARE * 100) / 100) * middle, 1e-9);
 }
 
 /**

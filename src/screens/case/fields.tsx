@@ -5,6 +5,7 @@ import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode 
 import styled from 'styled-components';
 import { checkFields, rowOf, type Kind } from '@/core/case';
 import { Button, Choice, FieldLabel, Input, TextArea } from '@/ui/controls';
+import { pasteFigures } from '../paste-figures';
 import { dayTime } from '@/ui/dates';
 import { useCase } from './store';
 
@@ -67,6 +68,7 @@ export function LineField({
         data-cell={`${id}:${field}`}
         autoFocus={autoFocus}
         onChange={(e) => edit(e.target.value)}
+        onPaste={figure ? (e) => pasteFigures(e, edit) : undefined}
         onKeyDown={(e) => enter(e, onEnter)}
       />
       {clash && <ClashNote clash={clash} />}

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import type { Input as InputRow } from '@/core/case';
 import type { FieldProblem, FormField } from '@/core/checks';
-import { readMany } from '@/core/readings';
+import { placesOf, readMany } from '@/core/readings';
 import { Button, FieldLabel, IconButton, Quiet } from '@/ui/controls';
 
 /** The fields of a check's form, by the kinds that its schema can have. */
@@ -127,13 +127,16 @@ function ListField({ field, rows, entries, problems }: SetProps) {
   /** Spreads `1:0.9 2:0.4 3:0.9`, typed into one cell, over the cells of those names. */
   const spread = (from: Entry) => {
     const many = readMany(from.entered) ?? [];
-    const cellOf = (at: string) => rows.find((r) => r.at.toLowerCase() === at.toLowerCase());
-    if (!many.some((m) => cellOf(m.at) === from)) entries.fill(from, '');
-    for (const { at, entered } of many) {
-      const cell = cellOf(at);
+    const cells = placesOf(
+      many,
+      rows.map((r) => r.at),
+    ).map((i) => rows[i]);
+    if (!cells.includes(from)) entries.fill(from, '');
+    many.forEach(({ at, entered }, i) => {
+      const cell = cells[i];
       if (cell) entries.fill(cell, entered);
-      else entries.add([{ field: field.name, at, column: '', entered }]);
-    }
+      else entries.add([{ field: field.name, at: at || String(i + 1), column: '', entered }]);
+    });
   };
   return (
     <Wide>

@@ -12,6 +12,7 @@ import { Button, Choice, Quiet, Tag } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
 import type { Entries, Entry } from './check-fields';
 import { CheckForm } from './check-form';
+import { pasteFigures } from '../paste-figures';
 import { post } from '../send';
 import { TestShelf } from './sections';
 
@@ -54,7 +55,13 @@ export function CheckPage({
   const entries: Entries = {
     rows,
     cell: (row, of, props) => (
-      <LineInput key={row.id + of} value={row[of]} onChange={(v) => set(row, of, v)} {...props} />
+      <LineInput
+        key={row.id + of}
+        value={row[of]}
+        onChange={(v) => set(row, of, v)}
+        onPaste={props.figure ? (e) => pasteFigures(e, (v) => set(row, of, v)) : undefined}
+        {...props}
+      />
     ),
     choice: (row, label, options) => (
       <Choice

@@ -162,7 +162,7 @@ function Traced({ traceId, others, scope: scopeOffer }: Props) {
     if (!answer.ok) return setProblem(answer.message);
     const csv = await w.api.csv(answer.value.from, answer.value.to);
     const file = new File([csv], `${o.test}.csv`, { type: 'text/csv' });
-    const given = { file, source: `simulated scope: ${o.test}, ${o.fault}, ${o.order}` };
+    const given = { file, source: `simulated scope: ${o.test}, ${o.fault}, ${o.order}, seed ${o.seed}` };
     const seen = await w.api.preview(file, file.name);
     if (!seen.ok) return setProblem(seen.message);
     await take(given, seen.value.readAs, seen.value);

@@ -1,8 +1,21 @@
 import { z } from 'zod';
 import { calibrate, convertDifference, writeNumber } from '@/core/readings';
 import { defineCheck, Refusal, type Finding } from '../contract';
-import { ANY, like, likeDifference, optional, table } from '../fields';
+import { ANY, inUnit, like, likeDifference, optional, table, type Read } from '../fields';
 import { percent } from '../words';
+
+/** The steps with both values in the unit that was applied. */
+function points(steps: { truth: Read; shown: Read }[]): { truth: number; shown: number }[] {
+  const unit = steps[0]!.truth.unit;
+  return steps.map((s) => {
+    const shown = inUnit(s.shown, unit);
+    if (shown) return { truth: s.truth.value, shown: shown.value };
+    throw new Refusal(
+      `Applied in ${unit || 'no unit'}, shown in ${s.shown.unit || 'no unit'}; give both in one.`,
+      'steps',
+    );
+  });
+}
 
 export default defineCheck({
   id: 'applied-truth',
@@ -41,17 +54,13 @@ export default defineCheck({
   run(i) {
     const first = i.steps[0]!;
     const unit = first.truth.unit;
-    if (first.shown.unit !== unit)
-      throw new Refusal(
-        `Applied in ${unit || 'no unit'}, shown in ${first.shown.unit || 'no unit'}; give both in one.`,
-        'steps',
-      );
-    const c = calibrate(i.steps.map((s) => ({ truth: s.truth.value, shown: s.shown.value })));
-    const band = i.band
-      ? i.band.unit === '%' && unit !== '%'
-        ? (c.span * i.band.value) / 100
-        : convertDifference({ value: i.band.value, unit: i.band.unit || unit }, unit).value
-      : 0.03 * c.span;
+    const c = calibrate(points(i.steps));
+    const share = i.band && unit !== '%' ? inUnit(i.band, '%') : undefined;
+    const band = share
+      ? (c.span * share.value) / 100
+      : i.band
+        ? convertDifference({ value: i.band.value, unit: i.band.unit || unit }, unit).value
+        : 0.03 * c.span;
     const d = (v: number) => likeDifference(v, first.truth, 1);
     const line = `offset ${d(c.offset)}, gain ${writeNumber(c.gain, 3)}`;
     const findings: Finding[] = [];
@@ -80,7 +89,7 @@ export default defineCheck({
   draw: (i) => ({
     kind: 'curve',
     x: i.steps[0]!.truth.unit,
-    y: i.steps[0]!.shown.unit,
+    y: i.steps[0]!.truth.unit,
     lines: [
       {
         name: 'true',
@@ -90,7 +99,9 @@ export default defineCheck({
       {
         name: 'shown',
         role: 'measured',
-        points: i.steps.map((s) => ({ x: s.truth.value, y: s.shown.value })).sort((a, b) => a.x - b.x),
+        points: points(i.steps)
+          .map((s) => ({ x: s.truth, y: s.shown }))
+          .sort((a, b) => a.x - b.x),
       },
     ],
   }),

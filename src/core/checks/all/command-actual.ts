@@ -1,7 +1,17 @@
 import { z } from 'zod';
 import { convertDifference, followCommand } from '@/core/readings';
 import { defineCheck, Refusal, type Finding } from '../contract';
-import { ANY, like, likeDifference, optional, table } from '../fields';
+import { ANY, inUnit, like, likeDifference, optional, table, type Read } from '../fields';
+
+/** What was asked for at a step, in the unit of the actual values. */
+function commanded(step: { command: Read; actual: Read }, unit: string): number {
+  const command = inUnit(step.command, unit);
+  if (command) return command.value;
+  throw new Refusal(
+    `The command is in ${step.command.unit || 'no unit'} and the actual value in ${unit || 'no unit'}; read both in one.`,
+    'steps',
+  );
+}
 
 export default defineCheck({
   id: 'command-actual',
@@ -52,21 +62,14 @@ export default defineCheck({
   },
   run(i) {
     const first = i.steps[0]!;
-    if (first.command.unit !== first.actual.unit)
-      throw new Refusal(
-        `The command is in ${first.command.unit || 'no unit'} and the actual value in ${first.actual.unit || 'no unit'}; read both in one.`,
-        'steps',
-      );
-    const commands = i.steps.map((s) => s.command.value);
+    const steps = i.steps.map((s) => ({ command: commanded(s, first.actual.unit), actual: s.actual.value }));
+    const commands = steps.map((s) => s.command);
     const sweep = Math.max(...commands) - Math.min(...commands);
     const band = i.band
       ? convertDifference({ value: i.band.value, unit: i.band.unit || first.actual.unit }, first.actual.unit)
           .value
       : sweep * 0.05;
-    const r = followCommand(
-      i.steps.map((s) => ({ command: s.command.value, actual: s.actual.value })),
-      Math.max(band, 1e-9),
-    );
+    const r = followCommand(steps, Math.max(band, 1e-9));
     const f = r.following;
     const v = (x: number) => like(x, first.actual);
     const d = (x: number) => likeDifference(Math.abs(x), first.actual);
@@ -122,7 +125,7 @@ export default defineCheck({
       {
         name: 'commanded',
         role: 'reference',
-        points: i.steps.map((s, k) => ({ x: k + 1, y: s.command.value })),
+        points: i.steps.map((s, k) => ({ x: k + 1, y: commanded(s, i.steps[0]!.actual.unit) })),
       },
       { name: 'actual', role: 'measured', points: i.steps.map((s, k) => ({ x: k + 1, y: s.actual.value })) },
     ],

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { compareSiblings, convertDifference, siblingSentence, siblingTolerance } from '@/core/readings';
+import { compareSiblings, siblingSentence, siblingTolerance } from '@/core/readings';
 import { defineCheck } from '../contract';
 import { ANY, choice, list, optional, type Read, type ReadAt } from '../fields';
 import { siblingBars } from '../words';
@@ -26,9 +26,7 @@ function compare(each: ReadAt[], band: Read | undefined) {
   const stated = band && { value: band.value, unit: band.unit };
   return compareSiblings(
     each.map((r) => ({ at: r.at, value: r.value })),
-    stated && stated.unit !== '%' && stated.unit !== ''
-      ? convertDifference(stated, unit).value
-      : siblingTolerance(values, unit, stated),
+    siblingTolerance(values, unit, stated),
   );
 }
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { asCurve, compareCurve, convert, convertDifference } from '@/core/readings';
 import { defineCheck, Refusal } from '../contract';
-import { ANY, like, optional, table, type Read } from '../fields';
+import { ANY, inUnit, like, optional, table, type Read } from '../fields';
 import { curveSentence } from '../words';
 
 const columns = { x: { title: 'At', unit: ANY }, y: { title: 'Value', unit: ANY } } as const;
@@ -61,8 +61,8 @@ export default defineCheck({
   run(i) {
     const first = i.measured[0]!;
     const band = i.band;
-    const share =
-      band === undefined ? 0.1 : band.unit === '%' && first.y.unit !== '%' ? band.value / 100 : undefined;
+    const percent = band && first.y.unit !== '%' ? inUnit(band, '%') : undefined;
+    const share = band === undefined ? 0.1 : percent && percent.value / 100;
     const amount =
       share === undefined
         ? convertDifference({ value: band!.value, unit: band!.unit || first.y.unit }, first.y.unit).value

@@ -1,9 +1,10 @@
 import { z } from 'zod';
+import { cornerOf, CORNERS } from '@/core/readings';
 import { defineCheck, Refusal, type Finding } from '../contract';
 import { like, likeDifference, list, optional, type ReadAt } from '../fields';
-import { CORNERS, percent } from '../words';
+import { percent } from '../words';
 
-const at = (rows: ReadAt[], corner: string) => rows.find((r) => r.at.toUpperCase() === corner);
+const at = (rows: ReadAt[], corner: string) => rows.find((r) => cornerOf(r.at) === corner);
 
 export default defineCheck({
   id: 'ride-height',
@@ -24,11 +25,12 @@ export default defineCheck({
       each: 'corner',
       labels: CORNERS,
       least: 1,
-      min: 0,
+      // Sensors count from their own zero, so that a corner may stand below it.
+      min: -3000,
       max: 3000,
     }),
-    front: optional({ given: true, title: 'Wanted in front', unit: 'mm', above: 0, max: 3000 }),
-    rear: optional({ given: true, title: 'Wanted at the rear', unit: 'mm', above: 0, max: 3000 }),
+    front: optional({ given: true, title: 'Wanted in front', unit: 'mm', min: -3000, max: 3000 }),
+    rear: optional({ given: true, title: 'Wanted at the rear', unit: 'mm', min: -3000, max: 3000 }),
     apart: optional({
       given: true,
       title: 'May differ by',
@@ -59,7 +61,7 @@ export default defineCheck({
     pressures: [],
   },
   run(i) {
-    const unknown = i.heights.find((h) => !(CORNERS as readonly string[]).includes(h.at.toUpperCase()));
+    const unknown = i.heights.find((h) => cornerOf(h.at) === undefined);
     if (unknown) throw new Refusal(`"${unknown.at}" is no corner. Use FL, FR, RL, RR.`, 'heights');
     const allowed = i.apart?.value ?? 10;
     const findings: Finding[] = [];

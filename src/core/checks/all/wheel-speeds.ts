@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { compareSiblings, siblingSentence } from '@/core/readings';
+import { compareSiblings, CORNERS, siblingSentence } from '@/core/readings';
 import { defineCheck, type Finding } from '../contract';
 import { like, list } from '../fields';
-import { CORNERS, shownAs, siblingBars } from '../words';
+import { shownAs, siblingBars } from '../words';
 
 const SHARE = 0.03;
 const compare = (wheels: { at: string; value: number }[]) =>

@@ -69,20 +69,28 @@ export function ReadingRow({
   const edit = useCase((s) => s.edit);
   const split = useSplit(r);
   const limit = readLimit(r.limit);
-  const many = readMany(r.entered);
+  const many = severalIn(r);
   const offers = offersFor(r);
   const change = before ? changeBetween(before.entered, r.entered) : '';
   const ownLimit = !(limit.ok && limit.limit?.form === 'siblings');
   // What holds for all siblings is said once, under them.
   const reason = ownLimit || judged.verdict === 'fail' ? judged.because : '';
   const says = many
-    ? `Enter makes ${many.length} readings of it.`
+    ? many.length === 1
+      ? `Enter takes it as ${many[0]!.at}.`
+      : `Enter makes ${many.length} readings of it.`
     : reason || (limit.ok ? '' : limit.message);
   const b = { kind: 'reading', id: r.id, hideLabel: true } as const;
   return (
     <>
       <Line>
-        <LineField {...b} field="label" label="Reading" placeholder="what is read" onEnter={onEnter} />
+        <LineField
+          {...b}
+          field="label"
+          label="Reading"
+          placeholder="what is read"
+          onEnter={many && r.entered === '' ? split : onEnter}
+        />
         <LineField
           {...b}
           field="entered"
@@ -114,7 +122,8 @@ export function ReadingRow({
       {many && (
         <Under>
           <OfferButton onPress={split}>
-            <Split aria-hidden="true" /> Make {many.length} readings of it
+            <Split aria-hidden="true" />{' '}
+            {many.length === 1 ? `Take it as ${many[0]!.at}` : `Make ${many.length} readings of it`}
           </OfferButton>
         </Under>
       )}
@@ -148,23 +157,28 @@ function offersFor(
   return [entry.offer, entry.or].flatMap((text) => (text === undefined ? [] : [{ field: 'entered', text }]));
 }
 
+/** Several readings typed at once, into the value or, while that is empty, into the name. */
+const severalIn = (r: Pick<RowOf<'reading'>, 'entered' | 'label'>) =>
+  readMany(r.entered) ?? (r.entered.trim() === '' ? readMany(r.label) : undefined);
+
 /** Makes several readings of `1:0.9 2:0.4 3:0.9`, held against each other when no limit was given. */
 function useSplit(r: RowOf<'reading'>) {
   const add = useCase((s) => s.add);
   const edit = useCase((s) => s.edit);
   return () => {
-    const rows = readMany(r.entered);
+    const rows = severalIn(r);
     if (!rows) return;
-    const limit = r.limit === '' ? 'siblings' : r.limit;
-    const name = (at: string) => `${r.label} ${at}`.trim();
+    const limit = r.limit === '' && rows.length > 1 ? 'siblings' : r.limit;
+    const label = r.entered.trim() === '' ? '' : r.label;
+    const name = (at: string, i: number) => `${label} ${at || i + 1}`.trim();
     rows.forEach((row, i) => {
       if (i === 0) {
-        edit('reading', r.id, 'label', name(row.at));
+        edit('reading', r.id, 'label', name(row.at, i));
         edit('reading', r.id, 'entered', row.entered);
         edit('reading', r.id, 'limit', limit);
       } else {
         const position = r.position + i / (rows.length + 1);
-        add('reading', { testId: r.testId, label: name(row.at), entered: row.entered, limit, position });
+        add('reading', { testId: r.testId, label: name(row.at, i), entered: row.entered, limit, position });
       }
     });
   };
