@@ -88,13 +88,16 @@ export function circuitCheck(circuit: Circuit, about: About): Check {
           ? ` Try ${circuit.substitute.name}: it would tell.`
           : '';
       const names = r.explains.map((f) => f.name);
+      const unseen = circuit.faults
+        .flatMap((f) => (f.unseen ? [` Voltages do not show ${f.name}: measure ${f.unseen}.`] : []))
+        .join('');
       if (r.healthy)
         return [
           {
             verdict: names.length === 0 ? 'pass' : 'unsure',
             because:
               names.length === 0
-                ? 'All that was measured is as it has to be; none of the single faults drawn here gives these readings.'
+                ? `All that was measured is as it has to be; none of the single faults drawn here gives these readings.${unseen}`
                 : `As it has to be so far, but ${list(names)} would read the same.${next}`,
           },
         ];

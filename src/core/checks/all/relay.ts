@@ -30,6 +30,8 @@ export const relay: Circuit = {
   states: OFF_ON,
   supply: BATTERY,
   fixed: fromSupply,
+  // A transistor of two stages drops a volt by design.
+  designs: [{}, { earth: 8 }],
   parts: (state) => ({
     feed: piece('+', 't30'),
     contact: piece('t30', 'inside', OPEN),
@@ -38,25 +40,43 @@ export const relay: Circuit = {
     coilFeed: piece('+', 't86'),
     coil: piece('t86', 't85', COIL),
     control: piece('t85', 'pin'),
-    driver: piece('pin', 'ground', state === 'on' ? 0.2 : OPEN),
+    driver: piece('pin', 'chip', state === 'on' ? 0.2 : OPEN),
+    earth: piece('chip', 'ground'),
   }),
-  react: (v, supply): Record<string, number> =>
-    Math.abs((v.t86 ?? 0) - (v.t85 ?? 0)) > PULLS_IN * supply ? { contact: 0.02 } : {},
+  // Current pulls it in, not voltage: an open coil has all the voltage and does not pull.
+  react: (v, supply, ohms): Record<string, number> =>
+    (Math.abs((v.t86 ?? 0) - (v.t85 ?? 0)) * COIL) / ohms.coil! > PULLS_IN * supply ? { contact: 0.02 } : {},
   substitute: {
     name: 'a known-good relay in its place',
     replaces: { coil: COIL, burn: 0.02, contact: undefined },
     across: ['t87', 'ground'],
   },
+  protects: ['feed', 'coilFeed', 'driver'],
   faults: [
     opened('no-feed', 'no feed at 30', 'feed'),
+    resistive('bad-feed', 'resistance in the feed of 30', 'feed', 0.3),
     shorted('shorted-feed', 'feed at 30 shorted to ground, fuse blown', 't30', 'ground', { feed: OPEN }),
     opened('no-coil-feed', 'no coil feed at 86', 'coilFeed'),
+    resistive('bad-coil-feed', 'resistance in the coil feed', 'coilFeed', 3),
+    shorted('shorted-coil-feed', 'coil feed shorted to ground, fuse blown', 't86', 'ground', {
+      coilFeed: OPEN,
+    }),
     opened('open-coil', 'open coil in the relay', 'coil'),
-    opened('open-control', 'open control wire or dead driver', 'driver'),
+    resistive('weak-coil', 'coil resistance too high to pull in', 'coil', 110),
+    opened('open-control', 'open control wire', 'control'),
+    opened('dead-driver', 'dead driver in the controller (or no command)', 'driver'),
+    resistive('bad-control', 'resistance in the control wire', 'control', 3),
+    resistive('bad-earth', 'weak driver or bad ground of the controller', 'earth', 3),
+    { id: 'driver-on', name: 'driver stuck on (relay always on)', variants: [{ driver: 0.2 }] },
     shorted('control-to-ground', 'control wire shorted to ground (relay always on)', 't85', 'ground'),
+    shorted('control-to-battery', 'control wire shorted to battery', 't85', '+', { driver: OPEN }),
     opened('no-contact', 'contact does not close', 'burn'),
-    resistive('burnt', 'burnt contact', 'burn', [0.6, 2, 8, 40]),
+    resistive('burnt', 'burnt contact', 'burn', 0.3),
     { id: 'welded', name: 'welded contact', variants: [{ contact: 0.02 }] },
+    shorted('output-to-ground', 'output at 87 shorted to ground, fuse blown', 't87', 'ground', {
+      feed: OPEN,
+    }),
+    shorted('output-to-battery', 'output at 87 shorted to battery', 't87', '+'),
   ],
 };
 

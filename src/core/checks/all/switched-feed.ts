@@ -30,7 +30,8 @@ export const switchedFeed: Circuit = {
   fixed: fromSupply,
   parts: (state) => ({
     supply: piece('+', 'in'),
-    driver: piece('in', 'out', state === 'on' ? 0.1 : OPEN),
+    driver: piece('in', 'switched', state === 'on' ? 0.1 : OPEN),
+    contact: piece('switched', 'out'),
     wire: piece('out', 'feed'),
     load: piece('feed', 'return', LOAD),
     ground: piece('return', 'ground'),
@@ -40,17 +41,31 @@ export const switchedFeed: Circuit = {
     replaces: { load: LOAD },
     across: ['feed', 'return'],
   },
+  protects: ['supply', 'driver'],
   faults: [
     opened('no-supply', 'no supply to the switch', 'supply'),
+    resistive('bad-supply', 'resistance in the supply of the switch', 'supply', 0.15),
+    shorted('shorted-supply', 'supply shorted to ground, fuse blown', 'in', 'ground', { supply: OPEN }),
     opened('dead-driver', 'switch or driver does not close', 'driver'),
     { id: 'driver-on', name: 'switch or driver stuck on', variants: [{ driver: 0.1 }] },
+    resistive('bad-contact', 'resistance in the switch or driver', 'contact', 0.15),
     opened('open-feed', 'open feed wire', 'wire'),
+    resistive('bad-feed', 'resistance in the feed wire', 'wire', 0.15),
     shorted('shorted-feed', 'feed wire shorted to ground, fuse blown', 'feed', 'ground', { supply: OPEN }),
+    {
+      id: 'feed-shut-off',
+      name: 'feed wire shorted to ground, switched off by its driver',
+      variants: [{ driver: OPEN }],
+      adds: [piece('feed', 'ground', 0.05)],
+    },
     shorted('feed-to-battery', 'feed wire shorted to battery', 'feed', '+'),
     opened('open-load', 'part open inside', 'load'),
+    {
+      ...resistive('weak-load', 'resistance of the part too high', 'load', 12),
+      unseen: 'its current',
+    },
     opened('open-ground', 'open ground', 'ground'),
-    resistive('bad-ground', 'resistance in the ground', 'ground', [0.6, 2, 6, 30]),
-    resistive('bad-feed', 'resistance in the feed wire', 'wire', [0.6, 2, 6, 30]),
+    resistive('bad-ground', 'resistance in the ground', 'ground', 0.15),
   ],
 };
 

@@ -12,7 +12,6 @@ import type { Circuit } from '@/core/readings/circuit/truth-table';
 import { circuitCheck } from '../circuit-check';
 
 const COIL = 30;
-
 /** A solenoid fed with battery voltage, whose ground the controller switches. */
 export const switchedGround: Circuit = {
   id: 'switched-ground',
@@ -23,15 +22,19 @@ export const switchedGround: Circuit = {
     { id: 'feed', label: 'Feed at the part' },
     { id: 'control', label: 'Control wire at the part' },
     { id: 'pin', label: 'Control pin at the controller' },
+    { id: 'earth', label: 'Ground at the controller' },
   ],
   states: OFF_ON,
   supply: BATTERY,
   fixed: fromSupply,
+  // A transistor of two stages drops a volt by design.
+  designs: [{}, { drop: 2.7 }],
   parts: (state) => ({
     feed: piece('+', 'feed'),
     coil: piece('feed', 'control', COIL),
     control: piece('control', 'pin'),
-    driver: piece('pin', 'earth', state === 'on' ? 0.15 : OPEN),
+    driver: piece('pin', 'chip', state === 'on' ? 0.15 : OPEN),
+    drop: piece('chip', 'earth'),
     ground: piece('earth', 'ground'),
   }),
   substitute: {
@@ -39,22 +42,32 @@ export const switchedGround: Circuit = {
     replaces: { coil: COIL },
     across: ['feed', 'control'],
   },
+  protects: ['feed', 'driver'],
   faults: [
     opened('open-feed', 'open feed (fuse or wire)', 'feed'),
+    resistive('bad-feed', 'resistance in the feed', 'feed', 0.8),
     shorted('shorted-feed', 'feed shorted to ground, fuse blown', 'feed', 'ground', { feed: OPEN }),
     opened('open-coil', 'open coil', 'coil'),
+    {
+      ...resistive('weak-coil', 'resistance of the coil too high', 'coil', 60),
+      unseen: 'its ohms, unplugged',
+    },
+    shorted('shorted-coil', 'coil shorted inside', 'feed', 'control', { driver: OPEN }),
     opened('open-control', 'open control wire', 'control'),
+    resistive('bad-control', 'resistance in the control wire', 'control', 0.8),
     shorted('control-to-ground', 'control wire shorted to ground', 'control', 'ground'),
-    shorted('control-to-battery', 'control wire shorted to battery', 'control', '+'),
+    shorted('control-to-battery', 'control wire shorted to battery', 'control', '+', { driver: OPEN }),
     opened('dead-driver', 'dead driver in the controller (or no command)', 'driver'),
     {
       id: 'driver-on',
       name: 'driver stuck on',
       variants: [{ driver: 0.15 }],
       // Worn or of another make, a driver drops more than that.
-      also: [{ variants: [{ driver: 1.2 }] }],
+      also: [{ variants: [{ driver: 1.2 }] }, { variants: [{ driver: 3 }] }],
     },
-    resistive('bad-ground', 'bad ground of the controller', 'ground', [3, 10, 40, 200]),
+    resistive('weak-driver', 'weak driver: it drops more than a driver does', 'drop', 0.8),
+    opened('open-ground', 'open ground of the controller', 'ground'),
+    resistive('bad-ground', 'resistance in the ground of the controller', 'ground', 0.8),
   ],
 };
 

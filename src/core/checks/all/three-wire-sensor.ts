@@ -1,4 +1,4 @@
-import { fromSupply, OPEN, opened, piece, shorted } from '@/core/readings/circuit/pieces';
+import { fromSupply, OPEN, opened, piece, resistive, shorted } from '@/core/readings/circuit/pieces';
 import type { Circuit } from '@/core/readings/circuit/truth-table';
 import { circuitCheck } from '../circuit-check';
 
@@ -26,10 +26,12 @@ export const threeWire: Circuit = {
       regulator: piece('+', 'five', 10),
       supplyWire: piece('five', 'supply'),
       plugSupply: piece('supply', 'sSupply', plug),
-      top: piece('sSupply', 'wiper', 2500),
-      bottom: piece('wiper', 'sReturn', 2500),
+      contactSupply: piece('sSupply', 'upper'),
+      top: piece('upper', 'wiper', 2500),
+      bottom: piece('wiper', 'lower', 2500),
       through: piece('wiper', 'sSignal', 100),
-      inner: piece('sSupply', 'sReturn', OPEN),
+      inner: piece('upper', 'lower', OPEN),
+      contactReturn: piece('lower', 'sReturn'),
       plugSignal: piece('sSignal', 'signal', plug),
       plugReturn: piece('sReturn', 'return', plug),
       ground: piece('return', 'ground'),
@@ -46,14 +48,51 @@ export const threeWire: Circuit = {
   designs: [{}, { pulldown: OPEN, pullup: 220_000 }],
   faults: [
     opened('open-supply', 'open supply wire', 'supplyWire'),
+    resistive('bad-supply', 'resistance in the supply wire', 'supplyWire', 100),
     opened('no-regulator', 'no supply from the controller', 'regulator'),
+    resistive('weak-regulator', 'supply of the controller weak', 'regulator', 100),
     shorted('supply-to-ground', 'supply wire (or a neighbour on it) shorted to ground', 'supply', 'ground'),
+    shorted(
+      'supply-to-battery',
+      'supply wire (or a neighbour on it) shorted to battery',
+      'supply',
+      'battery',
+      {},
+      {
+        battery: 12.6,
+      },
+    ),
     { id: 'shorted-inside', name: 'sensor pulls its supply down inside', variants: [{ inner: 0.05 }] },
+    opened('plug-supply', 'supply contact in the plug, or open inside the sensor', 'plugSupply'),
+    resistive('contact-supply', 'resistance in the supply contact of the plug', 'contactSupply', 100),
     opened('open-ground', 'open ground wire', 'ground'),
+    resistive('bad-ground', 'resistance in the ground wire', 'ground', 100),
+    opened('plug-ground', 'ground contact in the plug, or open inside the sensor', 'plugReturn'),
+    resistive('contact-ground', 'resistance in the ground contact of the plug', 'contactReturn', 100),
     opened('open-signal', 'open signal wire', 'signalWire'),
+    resistive('bad-signal', 'resistance in the signal wire', 'signalWire', 1000),
     shorted('signal-to-ground', 'signal wire shorted to ground', 'signal', 'ground'),
     shorted('signal-to-supply', 'signal wire shorted to the supply', 'signal', 'five'),
+    shorted(
+      'signal-to-battery',
+      'signal wire shorted to battery',
+      'signal',
+      'battery',
+      {},
+      { battery: 12.6 },
+    ),
     opened('dead-sensor', 'signal open inside the sensor', 'through'),
+    opened('plug-signal', 'signal contact in the plug', 'plugSignal'),
+    resistive(
+      'contact-signal',
+      'resistance in the signal contact of the plug or inside the sensor',
+      'through',
+      1000,
+    ),
+    resistive('worn-top', 'sensor reads too low: resistance on its supply side', 'top', 5000),
+    resistive('worn-bottom', 'sensor reads too high: resistance on its ground side', 'bottom', 5000),
+    opened('open-top', 'sensor open on its supply side', 'top'),
+    opened('open-bottom', 'sensor open on its ground side', 'bottom'),
   ],
 };
 

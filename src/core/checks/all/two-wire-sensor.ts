@@ -1,6 +1,8 @@
-import { fromSupply, OPEN, opened, piece, shorted } from '@/core/readings/circuit/pieces';
+import { fromSupply, OPEN, opened, piece, resistive, shorted } from '@/core/readings/circuit/pieces';
 import type { Circuit } from '@/core/readings/circuit/truth-table';
 import { circuitCheck } from '../circuit-check';
+
+const AT_BATTERY = { battery: 12.6 };
 
 /** A resistor sensor on a pull-up, such as a temperature sensor. */
 export const twoWire: Circuit = {
@@ -31,12 +33,28 @@ export const twoWire: Circuit = {
   range: [{ sensor: 200 }, { sensor: 18_000 }],
   faults: [
     opened('open-sensor', 'sensor open', 'sensor'),
-    { id: 'shorted-sensor', name: 'sensor shorted', variants: [{ sensor: 1 }] },
+    {
+      id: 'shorted-sensor',
+      name: 'sensor shorted or nearly so',
+      variants: [{ sensor: 1 }, { sensor: 20 }, { sensor: 60 }, { sensor: 190 }],
+    },
+    opened('bad-plug', 'contact in the plug open', 'plug'),
+    {
+      ...resistive('wrong-sensor', 'sensor reads wrong, or resistance in its plug', 'sensor', 19_000),
+      unseen: 'its ohms, unplugged, against its table',
+    },
     opened('open-signal', 'open signal wire', 'wire'),
+    resistive('bad-signal', 'resistance in the signal wire', 'wire', 30),
     opened('open-ground', 'open ground wire', 'ground'),
+    resistive('bad-ground', 'resistance in the ground wire', 'ground', 30),
     opened('no-supply', 'no supply from the controller', 'pullup'),
+    resistive('weak-supply', 'supply of the controller weak', 'pullup', 10_000),
     shorted('signal-to-ground', 'signal wire shorted to ground', 'signal', 'ground'),
     shorted('signal-to-supply', 'signal wire shorted to the supply', 'signal', '+'),
+    {
+      ...shorted('signal-to-battery', 'signal wire shorted to battery', 'signal', 'battery', {}, AT_BATTERY),
+      also: [{ variants: [{}], adds: [piece('pin', 'battery', 0.05)], fixed: AT_BATTERY }],
+    },
   ],
 };
 

@@ -3,6 +3,8 @@ export interface Resistor {
   a: string;
   b: string;
   ohms: number;
+  /** Volts that the piece itself gives, from `b` up to `a`, as a cell with its inner resistance. */
+  emf?: number;
 }
 
 /** What a meter shows at a place, and how firmly the place is held there. */
@@ -40,16 +42,17 @@ export function solve(
   const rows = free.map((_, i) =>
     Array.from({ length: 2 * size + 1 }, (_, j) => (j === size + 1 + i ? 1 : i === j ? 1 / METER : 0)),
   );
-  for (const { a, b, ohms } of parts) {
+  for (const { a, b, ohms, emf = 0 } of parts) {
     const g = 1 / ohms;
-    for (const [here, there] of [
-      [a, b],
-      [b, a],
+    for (const [here, there, own] of [
+      [a, b, emf],
+      [b, a, -emf],
     ] as const) {
       const i = index.get(here);
       if (i === undefined) continue;
       const row = rows[i]!;
       row[i]! += g;
+      row[size]! += g * own;
       const j = index.get(there);
       if (j === undefined) row[size]! += g * (fixed[there] ?? 0);
       else row[j]! -= g;

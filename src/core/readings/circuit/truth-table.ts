@@ -1,15 +1,18 @@
 import { solve, type Resistor } from './network';
 
-/** A fault as changed resistances: part name → ohms. Several variants cover a range, as of a bad ground. */
+/** A fault as changed resistances: part name → ohms. */
 export interface CircuitFault {
   id: string;
   /** As a technician says it: "open coil". */
   name: string;
+  /** One form, or the steps of a range, as of resistance: readings have to go with one step, or two next to each other. */
   variants: Record<string, number>[];
   /** Pieces that the fault adds, such as a short between two places. */
   adds?: Resistor[];
   /** Places that the fault holds at a voltage. */
   fixed?: Record<string, number>;
+  /** What tells it, where voltages never do; then readings that are as they have to be do not speak of it. */
+  unseen?: string;
   /** Other forms of the same fault; readings have to go with one form as a whole. */
   also?: Pick<CircuitFault, 'variants' | 'adds' | 'fixed'>[];
 }
@@ -26,8 +29,20 @@ export interface Circuit {
   supply: { label: string; usual: number };
   /** The healthy pieces by name, for a state. */
   parts: (state: string, supply: number) => Record<string, Resistor>;
-  /** Pieces that depend on voltages elsewhere, such as a relay's contact, put in after a first pass. */
-  react?: (volts: Record<string, number>, supply: number) => Record<string, number>;
+  /**
+   * Pieces that depend on what happens elsewhere, such as a relay's contact on the current through its coil, put
+   * in after a first pass.
+   *
+   * @param volts by place
+   * @param ohms of each piece, with the fault in it
+   */
+  react?: (
+    volts: Record<string, number>,
+    supply: number,
+    ohms: Record<string, number>,
+  ) => Record<string, number>;
+  /** Pieces that open when far too much current runs: fuses, and drivers that protect themselves. */
+  protects?: readonly string[];
   fixed: (state: string, supply: number) => Record<string, number>;
   /** What may vary in health: a sensor at either end of its range. Every table covers all of it. */
   range?: Record<string, number>[];
@@ -72,6 +87,9 @@ function volts(
   const reacted = circuit.react(
     Object.fromEntries(Object.entries(first).map(([n, p]) => [n, p.volts])),
     supply,
+    Object.fromEntries(
+      Object.entries(circuit.parts(state, supply)).map(([name, p]) => [name, change[name] ?? p.ohms]),
+    ),
   );
   return solve(build(reacted), fixed);
 }
@@ -119,6 +137,25 @@ export function truthTable(
   return table;
 }
 
+const solvedBefore = new WeakMap<Circuit, Map<string, TruthTable>>();
+/** Tables kept for each circuit; a supply typed anew begins them anew. */
+const KEPT = 3000;
+
+/** The same, solved once: every reading typed asks for all of them again. */
+function tableOf(
+  circuit: Circuit,
+  supply: number,
+  fault?: CircuitFault,
+  design?: Record<string, number>,
+): TruthTable {
+  let kept = solvedBefore.get(circuit);
+  if (!kept || kept.size > KEPT) solvedBefore.set(circuit, (kept = new Map()));
+  const key = JSON.stringify([supply, fault?.variants, fault?.adds, fault?.fixed, design]);
+  let table = kept.get(key);
+  if (!table) kept.set(key, (table = truthTable(circuit, supply, fault, design)));
+  return table;
+}
+
 /** One measured place in one state. */
 export interface Probed {
   node: string;
@@ -131,9 +168,10 @@ export interface Probed {
  * few percent of the scale; a floating place drifts up to about a volt (common practice, no source).
  */
 function goesWith(expected: Expected, found: number, scale: number): boolean {
-  const slack = expected.high > 0.5 * scale ? 0.08 * scale : 0.02 * scale;
-  if (found >= expected.low - slack && found <= expected.high + slack) return true;
-  return expected.floats && found > -0.1 * scale && found < Math.min(0.1 * scale, 1.2);
+  const slack = (edge: number) => (edge > 0.5 * scale ? 0.08 : 0.02) * scale;
+  if (found >= expected.low - slack(expected.low) && found <= expected.high + slack(expected.high))
+    return true;
+  return expected.floats && expected.low < 1.2 && found > -0.1 * scale && found < Math.min(0.1 * scale, 1.2);
 }
 
 export interface CircuitFinding {
@@ -190,24 +228,36 @@ export function explainCircuit(
   if (!(supply > 0)) throw new RangeError('The supply voltage has to be above 0 V.');
   if (found.length === 0) throw new RangeError('Measure at least one place in one state.');
   const scaleOf = (node: string) => circuit.nodes.find((n) => n.id === node)?.scale ?? supply;
-  /** The forms of a fault that explain every reading. */
+  /** The forms of a fault that explain every reading, each narrowed to two steps of its range. */
   const formsOf = (fault: CircuitFault): CircuitFault[] =>
-    [fault, ...(fault.also ?? []).map((form) => ({ id: fault.id, name: fault.name, ...form }))].filter((f) =>
-      fitsAs(f),
-    );
+    [fault, ...(fault.also ?? []).map((form) => ({ id: fault.id, name: fault.name, ...form }))]
+      .flatMap((f) =>
+        f.variants.length < 3
+          ? [f]
+          : f.variants.slice(1).map((v, i) => ({ ...f, variants: [f.variants[i]!, v] })),
+      )
+      .filter((f) => fitsAs(f));
   const fitsAs = (fault?: CircuitFault) => {
     const works = substituteWorks(circuit, supply, fault);
     return (
       (circuit.designs ?? [{}]).some((design) => {
-        const table = truthTable(circuit, supply, fault, design);
+        const table = tableOf(circuit, supply, fault, design);
         return found.every((p) => goesWith(table[p.node]![p.state]!, p.volts, scaleOf(p.node)));
       }) && Object.entries(lit).every(([state, on]) => works[state] === on)
     );
   };
   const good = truthTable(circuit, supply);
-  const forms = circuit.faults.map(formsOf).filter((f) => f.length > 0);
-  const explains = circuit.faults.filter((f) => forms.some(([form]) => form!.id === f.id));
   const healthy = fitsAs();
+  // Readings as they have to be never exclude a little resistance; they exclude a fault when its worst form
+  // would have shown.
+  const worst = (f: CircuitFault): CircuitFault => ({ ...f, variants: f.variants.slice(-1) });
+  const candidates = healthy ? circuit.faults.filter((f) => !f.unseen).map(worst) : circuit.faults;
+  const forms = candidates.map(formsOf).filter((f) => f.length > 0);
+  const all = circuit.faults.filter((f) => forms.some(([form]) => form!.id === f.id));
+  // Where an open piece explains it, resistance that makes it nearly open adds nothing.
+  const partOf = (f: CircuitFault) => Object.keys(f.variants[0]!).join();
+  const open = new Set(all.filter((f) => f.variants.length === 1 && !f.adds).map(partOf));
+  const explains = all.filter((f) => f.variants.length === 1 || !open.has(partOf(f)));
   const wrong = found.filter((p) => !goesWith(good[p.node]![p.state]!, p.volts, scaleOf(p.node)));
   const left: (CircuitFault | undefined)[][] = healthy ? [[undefined], ...forms] : forms;
   const next = nextProbe(circuit, supply, found, left);
@@ -224,7 +274,7 @@ function nextProbe(
   left: (CircuitFault | undefined)[][],
 ): { node: string; state: string } | undefined {
   if (left.length < 2) return undefined;
-  const tables = left.map((forms) => forms.map((f) => truthTable(circuit, supply, f)));
+  const tables = left.map((forms) => forms.map((f) => tableOf(circuit, supply, f)));
   let best: { node: string; state: string; apart: number } | undefined;
   for (const node of circuit.nodes) {
     for (const state of circuit.states) {
