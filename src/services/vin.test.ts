@@ -40,6 +40,15 @@ describe('what a VIN says', () => {
     expect(later.data).not.toHaveProperty('cylinders');
   });
 
+  it('leaves the year open where neither position 7 nor the data set tells it: a motorcycle', async () => {
+    // D is 1983 or 2013, and the maker's patterns serve both.
+    const { data } = await decodeVin('1Z7AB2A00D0000001', '');
+    expect(data).toMatchObject({ make: 'Corvane', model: 'Marlo' });
+    expect(data).not.toHaveProperty('year');
+    // 3 is 2003 alone: 2033 is yet to come.
+    expect((await decodeVin('1Z7AB2A0030000001', '')).data).toMatchObject({ year: 2003 });
+  });
+
   it('is nothing for an unknown maker or half a VIN', async () => {
     expect((await decodeVin('9ZZAB2A00F0000001', '')).data).toBeNull();
     expect(await decodeVin('1Z8AB2', '')).toEqual({ past: null, data: null, unpacking: false });

@@ -22,6 +22,9 @@ const BUILD = [
   'market',
 ] as const;
 
+/** Kinds of vehicle for which position 7 tells the cycle of the model year; 49 CFR 565.15(d). */
+const LIGHT = /passenger/i;
+
 function filled(vehicle: Partial<RowOf<'vehicle'>>): VehicleSays {
   return Object.fromEntries(
     BUILD.filter((f) => vehicle[f] !== '' && vehicle[f] !== null && vehicle[f] !== undefined).map((f) => [
@@ -54,28 +57,33 @@ export async function decodeVin(typed: string, exceptVehicle: string): Promise<O
   const data = vinData();
   if (!data) return { ...answer, unpacking: true };
   const wmi = vin[2] === '9' ? vin.slice(0, 3) + vin.slice(11, 14) : vin.slice(0, 3);
-  for (const year of [...read.years].reverse()) {
-    const { patterns, make } = await vinPatterns(data, wmi, year);
+  const found = [];
+  for (const year of read.byPosition7 ? read.years : [...read.years].reverse()) {
+    const { patterns, make, kind } = await vinPatterns(data, wmi, year);
     const best = bestValues(patterns, vin);
-    const value = (element: number) => best.get(element) ?? '';
-    const model = value(VIN_ELEMENTS.model);
-    if (!model && !make) continue;
-    const litres = Number(value(VIN_ELEMENTS.displacement));
-    const fuel = value(VIN_ELEMENTS.fuel) ? await vinWord(data, 'FuelType', value(VIN_ELEMENTS.fuel)) : '';
-    const makeId = value(VIN_ELEMENTS.make);
-    answer.data = {
-      ...filled({
-        make: makeId ? await vinWord(data, 'Make', makeId) : make,
-        model: model ? await vinWord(data, 'Model', model) : '',
-        engine: [litres ? litres.toFixed(1) : '', value(VIN_ELEMENTS.engine)].filter(Boolean).join(' '),
-        fuel: fuel.toLowerCase(),
-        cylinders: Number(value(VIN_ELEMENTS.cylinders)) || null,
-        displacement: litres ? `${litres.toFixed(1)} L` : '',
-      }),
-      year,
-    };
-    break;
+    const named = (best.get(VIN_ELEMENTS.model) ?? '') !== '';
+    if (named || make) found.push({ year, best, make, named, light: LIGHT.test(kind) });
   }
+  const [first, second] = found.sort((a, b) => Number(b.named) - Number(a.named));
+  if (!first) return answer;
+  // Position 7 tells the year of light vehicles; elsewhere, where both years are in the data, nothing does.
+  const either = second !== undefined && second.named === first.named && read.byPosition7 && !first.light;
+  const value = (element: number) => first.best.get(element) ?? '';
+  const model = value(VIN_ELEMENTS.model);
+  const litres = Number(value(VIN_ELEMENTS.displacement));
+  const fuel = value(VIN_ELEMENTS.fuel) ? await vinWord(data, 'FuelType', value(VIN_ELEMENTS.fuel)) : '';
+  const makeId = value(VIN_ELEMENTS.make);
+  answer.data = {
+    ...filled({
+      make: makeId ? await vinWord(data, 'Make', makeId) : first.make,
+      model: model ? await vinWord(data, 'Model', model) : '',
+      engine: [litres ? litres.toFixed(1) : '', value(VIN_ELEMENTS.engine)].filter(Boolean).join(' '),
+      fuel: fuel.toLowerCase(),
+      cylinders: Number(value(VIN_ELEMENTS.cylinders)) || null,
+      displacement: litres ? `${litres.toFixed(1)} L` : '',
+    }),
+    ...(either ? {} : { year: first.year }),
+  };
   return answer;
 }
 

@@ -37,12 +37,15 @@ export function vinData(): Client | undefined {
   return undefined;
 }
 
-/** Patterns that serve a maker's identifier in a model year, and the maker's make where it has just one. */
+/**
+ * Patterns that serve a maker's identifier in a model year; the maker's make and the kind of its vehicles where
+ * there is just one.
+ */
 export async function vinPatterns(
   data: Client,
   wmi: string,
   year: number,
-): Promise<{ patterns: { keys: string; element: number; value: string }[]; make: string }> {
+): Promise<{ patterns: { keys: string; element: number; value: string }[]; make: string; kind: string }> {
   const wanted = Object.values(VIN_ELEMENTS).join(',');
   const rows = await data.execute({
     sql: `select p.Keys as keys, p.ElementId as element, p.AttributeId as value
@@ -54,6 +57,10 @@ export async function vinPatterns(
     sql: 'select distinct m.Name as name from Wmi w join Wmi_Make wm on wm.WmiId = w.Id join Make m on m.Id = wm.MakeId where w.Wmi = ?',
     args: [wmi],
   });
+  const kinds = await data.execute({
+    sql: 'select distinct v.Name as name from Wmi w join VehicleType v on v.Id = w.VehicleTypeId where w.Wmi = ?',
+    args: [wmi],
+  });
   return {
     patterns: rows.rows.map((r) => ({
       keys: String(r.keys),
@@ -61,6 +68,7 @@ export async function vinPatterns(
       value: String(r.value),
     })),
     make: makes.rows.length === 1 ? String(makes.rows[0]!.name) : '',
+    kind: kinds.rows.length === 1 ? String(kinds.rows[0]!.name) : '',
   };
 }
 

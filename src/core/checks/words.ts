@@ -30,22 +30,20 @@ export const percent = (share: number, places = 0): string =>
  * @param readings one list field
  * @param share the share of their median by which they may differ
  * @param noun what they are: "cylinder"
- * @param floor smallest tolerance, in the field's unit
+ * @param bad the side on which a member can only be for being bad
  */
 export function siblings(
   readings: ReadAt[],
   share: number,
   noun: string,
-  floor = 0,
+  bad?: 'low' | 'high',
 ): { finding: Finding; comparison: SiblingComparison } {
   const values = readings.map((r) => r.value);
-  const tolerance = Math.max(
-    siblingTolerance(values, readings[0]?.unit ?? '', { value: share * 100, unit: '%' }),
-    floor,
-  );
+  const tolerance = siblingTolerance(values, readings[0]?.unit ?? '', { value: share * 100, unit: '%' });
   const comparison = compareSiblings(
     readings.map((r) => ({ at: r.at, value: r.value })),
     tolerance,
+    bad,
   );
   const first = readings[0]!;
   const shown = shownAs(comparison, first);
@@ -64,6 +62,7 @@ export function shownAs(c: SiblingComparison, r: Read): SiblingComparison {
     high: at(c.high),
     median: at(c.median),
     odd: c.odd.map((o) => ({ ...o, value: at(o.value), others: at(o.others), delta: by(o.delta) })),
+    ...(c.groups ? { groups: c.groups.map((g) => ({ ...g, median: at(g.median) })) } : {}),
   };
 }
 

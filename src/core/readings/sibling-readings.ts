@@ -69,6 +69,11 @@ export function siblingSentence(
         because: `The two differ (${range}), but two cannot say which is off. Measure a third, or give a limit.`,
       };
     case 'split':
+      if (c.groups)
+        return {
+          verdict: 'unsure',
+          because: `They fall into two groups: ${c.groups.map((g) => `${g.at.join(', ')} at ${say(g.median)}`).join('; ')}. Which of them is right only a limit can tell.`,
+        };
       return {
         verdict: 'unsure',
         because: `They do not agree (${range}) and no majority does, so none can be called the odd one. Give a limit.`,
@@ -147,7 +152,12 @@ export function judgeSiblings(
       tolerance,
     );
     const decimals = Math.max(...members.map((m) => m.decimals));
-    const named = { ...c, odd: c.odd.map((o) => ({ ...o, at: members[Number(o.at)]!.at })) };
+    const nameOf = (at: string) => members[Number(at)]!.at;
+    const named = {
+      ...c,
+      odd: c.odd.map((o) => ({ ...o, at: nameOf(o.at) })),
+      ...(c.groups ? { groups: c.groups.map((g) => ({ ...g, at: g.at.map(nameOf) })) } : {}),
+    };
     const group = siblingSentence(named, unit, decimals);
     members.forEach((m, i) => {
       const odd = c.odd.find((o) => o.at === String(i));

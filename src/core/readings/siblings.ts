@@ -22,6 +22,8 @@ export interface SiblingComparison {
    */
   outcome: 'agree' | 'odd' | 'split' | 'two differ' | 'too few';
   odd: OddOne[];
+  /** Where they fall into two groups, each alike in itself: the lower one and the higher one. */
+  groups?: { at: string[]; median: number }[];
   low: number;
   high: number;
   median: number;
@@ -55,11 +57,18 @@ export function modifiedZ(values: number[]): number[] {
  *
  * @param group labels and values in one unit; the order does not matter
  * @param tolerance the difference that is still alike, in the same unit, more than 0
+ * @param bad the side on which a member can only be for being bad (a cylinder that is hardly missed, a wheel
+ *   without a signal): then as many bad ones as good ones are named too
  * @returns the outcome with the odd ones and by how much
  * @throws RangeError when a value is not a finite number or the tolerance not above 0
  * @example compareSiblings(drops of 17 16 16 16 20 16 psi, 1.6) // odd: the fifth, +4
+ * @example compareSiblings(falls of 90 12 88 15 rpm, 20, 'low') // odd: the second and the fourth
  */
-export function compareSiblings(group: Sibling[], tolerance: number): SiblingComparison {
+export function compareSiblings(
+  group: Sibling[],
+  tolerance: number,
+  bad?: 'low' | 'high',
+): SiblingComparison {
   if (group.some((s) => !Number.isFinite(s.value)))
     throw new RangeError('Every member needs a finite number.');
   if (!(tolerance > 0)) throw new RangeError('The tolerance has to be more than 0.');
@@ -83,5 +92,33 @@ export function compareSiblings(group: Sibling[], tolerance: number): SiblingCom
   });
   if (odd.length > 0 && group.length - odd.length > group.length / 2) return { ...base, odd, outcome: 'odd' };
   if (odd.length === 0 && high - low <= 2 * tolerance + slack) return { ...base, outcome: 'agree' };
-  return { ...base, outcome: 'split' };
+  const groups = twoGroups(group, tolerance + slack);
+  if (!groups) return { ...base, outcome: 'split' };
+  const [lower, upper] = groups;
+  const [off, right] = bad === 'high' ? [upper, lower] : [lower, upper];
+  if (bad && off.length <= right.length) {
+    const others = median(right.map((s) => s.value));
+    const worse = off.map((s) => ({ ...s, others, delta: s.value - others, score: Infinity }));
+    return { ...base, odd: worse, outcome: 'odd' };
+  }
+  return {
+    ...base,
+    outcome: 'split',
+    groups: groups.map((g) => ({ at: g.map((s) => s.at), median: median(g.map((s) => s.value)) })),
+  };
+}
+
+/** The lower and the higher of two groups with two members at least, each alike in itself and apart from the other. */
+function twoGroups(group: Sibling[], tolerance: number): [Sibling[], Sibling[]] | undefined {
+  const sorted = [...group].sort((a, b) => a.value - b.value);
+  let cut = 1;
+  for (let i = 2; i < sorted.length; i++)
+    if (sorted[i]!.value - sorted[i - 1]!.value > sorted[cut]!.value - sorted[cut - 1]!.value) cut = i;
+  const [lower, upper] = [sorted.slice(0, cut), sorted.slice(cut)];
+  const alike = (g: Sibling[]) => g.at(-1)!.value - g[0]!.value <= tolerance;
+  const gap = upper[0]!.value - lower.at(-1)!.value;
+  const inOrder = (g: Sibling[]) => group.filter((s) => g.includes(s));
+  return lower.length > 1 && upper.length > 1 && gap > tolerance && alike(lower) && alike(upper)
+    ? [inOrder(lower), inOrder(upper)]
+    : undefined;
 }

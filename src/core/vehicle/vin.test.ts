@@ -35,9 +35,31 @@ describe('VIN', () => {
 
   // 49 CFR 565.15(d): letter in position 7 means 2010 or later; ISO 3780: first character 1–5 is North America.
   it('reads model year and region', () => {
-    expect(readVin('1M8GDM9AXKP042788')).toMatchObject({ region: 'North America', years: [1989] });
-    expect(readVin('1M8GDMAAXKP042788').years).toEqual([2019]);
+    // The rule holds for light vehicles; a bus or motorcycle may be of the other year.
+    expect(readVin('1M8GDM9AXKP042788')).toMatchObject({
+      region: 'North America',
+      years: [1989, 2019],
+      byPosition7: true,
+    });
+    expect(readVin('1M8GDMAAXKP042788').years).toEqual([2019, 1989]);
+    expect(readVin('VC9TA16B5FK104417').byPosition7).toBe(false);
+    // 8 is 2008 or 2038: the one that is yet to come cannot be.
+    expect(readVin('VC9TA16B58K104417', 2026).years).toEqual([2008]);
+    expect(readVin('VC9TA16B5VK104417', 2026).years).toEqual([1997, 2027]);
     expect(readVin('VC9TA16B5FK104417')).toMatchObject({ region: 'Europe', years: [1985, 2015] });
+  });
+
+  // The public VIN data set: 7 is given to the United States, H to China.
+  it.each([
+    ['7', 'North America'],
+    ['H', 'Asia'],
+    ['6', 'Oceania'],
+    ['9', 'South America'],
+    ['A', 'Africa'],
+    ['J', 'Asia'],
+    ['W', 'Europe'],
+  ])('region of %s is %s', (first, region) => {
+    expect(readVin(`${first}C9TA16B5FK104417`).region).toBe(region);
   });
 
   it('says how many characters are missing or too many', () => {

@@ -8,8 +8,13 @@ export interface VinReading {
   /** The VIN with look-alike letters (I, O, Q) put right, when that makes it better. */
   suggestion?: string;
   region: string;
-  /** Model years that position 10 allows; where position 7 decides, only one. */
+  /** Model years that position 10 allows, the likelier one first. */
   years: number[];
+  /**
+   * There are two, and the first of them holds for cars, multi-purpose vehicles and trucks up to 10,000 lb, as position 7 says; heavy
+   * trucks, buses and motorcycles may be of either.
+   */
+  byPosition7: boolean;
   checkDigit: 'right' | 'wrong' | 'not used';
 }
 
@@ -84,38 +89,52 @@ export function likelyMisread(vin: string): { position: number; read: string; ma
   return out;
 }
 
-/** Region by first character. Source: ISO 3780. */
+/**
+ * Region by first character. Source: ISO 3780; H (China) and 7 (United States) were given out later, and stand
+ * so in the public VIN data set that ships with Vantle.
+ */
 function regionOf(first: string): string {
-  if (/[A-H]/.test(first)) return 'Africa';
-  if (/[J-R]/.test(first)) return 'Asia';
+  if (/[A-G]/.test(first)) return 'Africa';
+  if (/[HJ-R]/.test(first)) return 'Asia';
   if (/[S-Z]/.test(first)) return 'Europe';
-  if (/[1-5]/.test(first)) return 'North America';
-  if (/[67]/.test(first)) return 'Oceania';
+  if (/[1-57]/.test(first)) return 'North America';
+  if (first === '6') return 'Oceania';
   return /[89]/.test(first) ? 'South America' : '';
 }
 
 /**
- * Model years a VIN allows. Source: 49 CFR 565.15(d): 30-year cycle; in North American VINs a
- * letter in position 7 means 2010 or later.
+ * Model years a VIN allows. Source: 49 CFR 565.15(d): 30-year cycle; a letter in position 7 of a North American
+ * car, multi-purpose vehicle or truck up to 10,000 lb means 2010 or later, a digit before. The VIN's form does
+ * not say which kind of vehicle it is, so that the other year stays possible.
  */
-function yearsOf(vin: string, region: string): number[] {
+function yearsOf(vin: string, region: string, thisYear: number): number[] {
   const i = YEAR_LETTERS.indexOf(vin[9] ?? '');
   if (i < 0) return [];
-  if (region === 'North America') return [/[A-Z]/.test(vin[6] ?? '') ? 2010 + i : 1980 + i];
-  return [1980 + i, 2010 + i];
+  // A model year begins in the year before at the most.
+  const years = [1980 + i, 2010 + i].filter((year) => year <= thisYear + 1);
+  return region === 'North America' && /[A-Z]/.test(vin[6] ?? '') ? years.reverse() : years;
 }
 
 /**
  * Reads a VIN typed or pasted in any form.
  *
  * @param typed blanks, hyphens and lower case are fine
+ * @param thisYear model years after the next one cannot be
  * @returns the reading with warnings; `ok` when length and alphabet are right
  * @example readVin('1m8g dm9a xkp0 42788').checkDigit // 'right'
  */
-export function readVin(typed: string): VinReading {
+export function readVin(typed: string, thisYear = new Date().getFullYear()): VinReading {
   const vin = typed.toUpperCase().replace(/[\s\-–.*]/g, '');
   const warnings: string[] = [];
-  const result: VinReading = { vin, ok: false, warnings, region: '', years: [], checkDigit: 'not used' };
+  const result: VinReading = {
+    vin,
+    ok: false,
+    warnings,
+    region: '',
+    years: [],
+    byPosition7: false,
+    checkDigit: 'not used',
+  };
   if (vin === '') return result;
   const lookalikes = vin.replace(/[OQ]/g, '0').replace(/I/g, '1');
   if (lookalikes !== vin) {
@@ -135,7 +154,8 @@ export function readVin(typed: string): VinReading {
   result.region = regionOf(vin[0] ?? '');
   if (vin.length !== 17 || strange.length || lookalikes !== vin) return result;
   result.ok = true;
-  result.years = yearsOf(vin, result.region);
+  result.years = yearsOf(vin, result.region, thisYear);
+  result.byPosition7 = result.region === 'North America' && result.years.length > 1;
   const expected = vinCheckDigit(vin);
   if (expected === vin[8]) result.checkDigit = 'right';
   else if (result.region === 'North America') {

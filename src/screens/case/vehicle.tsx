@@ -87,7 +87,7 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
           {...v}
           field="year"
           label="Year"
-          placeholder={vin.years.length === 1 ? `${vin.years[0]}?` : ''}
+          placeholder={vin.byPosition7 || vin.years.length === 1 ? `${vin.years[0]}?` : ''}
         />
         <LineField {...v} field="engine" label="Engine" placeholder="1.6 petrol, code" />
       </Row>
@@ -109,7 +109,10 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
         <Quiet style={{ paddingLeft: 8 }}>
           {[
             vin.region && `maker’s region ${vin.region}`,
-            vin.years.length > 0 && `model year ${vin.years.join(' or ')}`,
+            vin.years.length > 0 &&
+              (vin.byPosition7
+                ? `model year ${vin.years[0]} (a heavy truck or motorcycle: or ${vin.years[1]})`
+                : `model year ${vin.years.join(' or ')}`),
             vin.checkDigit === 'right' && 'check digit right',
           ]
             .filter(Boolean)

@@ -40,7 +40,9 @@ export default defineCheck({
     const v = Math.abs(i.closed.value);
     const limit = i.limit?.value ?? 0.1;
     const findings: Finding[] = [];
-    if (i.current && i.current.value < 0.1)
+    const across = v > 0.8 * i.supply.value;
+    // The whole supply across it is no contact at all: then no current is what has to be.
+    if (i.current && i.current.value < 0.1 && !across)
       return [{ verdict: 'void', because: 'No current flows, so nothing can drop. Switch the load on.' }];
     const ohms = i.current
       ? ` (${writeQuantity(convert({ value: v / i.current.value, unit: 'Ω' }, 'mΩ'), 0)})`
@@ -56,10 +58,9 @@ export default defineCheck({
         about: 'Closed',
         verdict: 'fail',
         figure: like(v, i.closed),
-        because:
-          v > 0.8 * i.supply.value
-            ? `${like(v, i.closed)}, nearly the supply: it does not close. Coil first, then contact.`
-            : `${like(v, i.closed)}${ohms} across it, more than ${like(limit, i.closed)}: burnt. Replace it and look for what overloaded it.`,
+        because: across
+          ? `${like(v, i.closed)}, nearly the supply: it does not close, if it was switched on. Coil first, then contact.`
+          : `${like(v, i.closed)}${ohms} across it, more than ${like(limit, i.closed)}: burnt. Replace it and look for what overloaded it.`,
       });
     if (i.open) {
       const o = Math.abs(i.open.value);

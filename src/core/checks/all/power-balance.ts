@@ -50,7 +50,7 @@ export default defineCheck({
             'Speed falls with none of them: idle control makes up for it. Hold it still and do it again.',
         },
       ];
-    const { finding, comparison } = siblings(i.falls, 0.25, 'cylinder');
+    const { finding, comparison } = siblings(i.falls, 0.25, 'cylinder', 'low');
     const weak = comparison.odd.filter((o) => o.delta < 0);
     const findings: Finding[] =
       comparison.outcome === 'odd' && weak.length === 0
@@ -69,5 +69,5 @@ export default defineCheck({
       });
     return findings;
   },
-  draw: (i) => siblingBars(i.falls, siblings(i.falls, 0.25, 'cylinder').comparison),
+  draw: (i) => siblingBars(i.falls, siblings(i.falls, 0.25, 'cylinder', 'low').comparison),
 });

@@ -1,14 +1,16 @@
 import { z } from 'zod';
 import { asCurve } from '@/core/readings';
 import { defineCheck, type Finding } from '../contract';
-import { like, quantity, table } from '../fields';
+import { choice, like, likeDifference, quantity, table } from '../fields';
+
+const FAN = ['not looked at', 'stood still', 'ran'] as const;
 
 export default defineCheck({
   id: 'thermostat',
   title: 'Thermostat from the warm-up',
   question: 'Does it open, at the right place, and not before?',
   explains:
-    'A shut thermostat lets coolant rise steadily to its opening temperature and then holds it. One stuck open flattens early and far below; one stuck shut goes through. A second value at the radiator hose shows when it opened.',
+    'A shut thermostat lets coolant rise steadily to its opening temperature and then holds it. One stuck open flattens early and far below; one stuck shut goes through. Well above the opening it is the fan that holds the temperature, and that says little of the thermostat.',
   have: ['scan tool', 'thermometer', 'warm-up drive'],
   codes: ['P0128', 'P0125', 'P0217', 'P0116', 'P0597-P0599'],
   source: 'Within 8 °C of the opening temperature: common practice, no source.',
@@ -17,6 +19,7 @@ export default defineCheck({
   minutes: 25,
   input: z.object({
     opens: quantity({ given: true, title: 'Opens at', unit: '°C', min: 40, max: 130 }),
+    fan: choice({ title: 'The fan at the end', options: FAN }),
     warmUp: table({
       title: 'Warm-up',
       columns: {
@@ -45,6 +48,8 @@ export default defineCheck({
     const end = curve.at(-1)!;
     const before = curve.at(-2)!;
     const slope = (end.y - before.y) / (end.x - before.x);
+    const holds = Math.abs(slope) < 0.5;
+    const above = end.y - i.opens.value;
     const findings: Finding[] = [];
     if (start.y > i.opens.value - 20)
       return [
@@ -58,15 +63,25 @@ export default defineCheck({
         verdict: 'fail',
         because: `It went on to ${like(top, c)}, past the opening at ${like(i.opens.value, i.opens)}: stuck shut, no flow, or air in the system.`,
       });
-    else if (Math.abs(end.y - i.opens.value) <= 8 + 1e-9)
+    else if (Math.abs(above) <= 8 + 1e-9)
       findings.push(
-        slope > 1
+        !holds && slope > 1
           ? { verdict: 'unsure', because: `${like(end.y, c)} and still rising: go on until it holds.` }
-          : {
-              verdict: 'pass',
-              because: `It rose to ${like(end.y, c)} and holds, near the opening at ${like(i.opens.value, i.opens)}.`,
-            },
+          : above > 3 + 1e-9 && i.fan !== FAN[1]
+            ? {
+                verdict: 'unsure',
+                because: `It holds at ${like(end.y, c)}, ${likeDifference(above, c)} above the opening: ${i.fan === FAN[2] ? 'the fan holds it there' : 'the fan may hold it there; look whether it runs'}. Drive steadily, with the fan still, and read again.`,
+              }
+            : {
+                verdict: 'pass',
+                because: `It rose to ${like(end.y, c)} and holds, near the opening at ${like(i.opens.value, i.opens)}.`,
+              },
       );
+    else if (above > 0 && holds)
+      findings.push({
+        verdict: 'unsure',
+        because: `It holds at ${like(end.y, c)}, ${likeDifference(above, c)} above the opening: ${i.fan === FAN[1] ? 'it opens late, or the flow is poor' : 'the fan holds it, it opens late, or the flow is poor'}. See that both hoses of the radiator get hot, and what it does on the road.`,
+      });
     else if (end.y < i.opens.value && slope < 0.5)
       findings.push({
         verdict: 'fail',

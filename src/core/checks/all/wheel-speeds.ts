@@ -5,8 +5,12 @@ import { like, list } from '../fields';
 import { shownAs, siblingBars } from '../words';
 
 const SHARE = 0.03;
-const compare = (wheels: { at: string; value: number }[]) =>
-  compareSiblings(wheels, Math.max(0.5, SHARE * Math.max(...wheels.map((w) => w.value))));
+const compare = (wheels: { at: string; value: number }[]) => {
+  const top = Math.max(...wheels.map((w) => w.value));
+  // A wheel that shows next to nothing while others turn has no signal, however many do.
+  const dead = wheels.some((w) => w.value < 0.1 * top);
+  return compareSiblings(wheels, Math.max(0.5, SHARE * top), dead ? 'low' : undefined);
+};
 
 export default defineCheck({
   id: 'wheel-speeds',

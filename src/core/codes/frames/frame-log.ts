@@ -1,10 +1,10 @@
 import type { CodeStatus } from '@/core/case';
-import { writeNumber } from '@/core/readings';
 import { codeFromBytes } from '../code';
 import { emptyReport, type ScanReport } from '../report';
 import { hex, readCandump, type LineProblem } from './candump';
+import { FreezeFrames } from './freeze-frames';
 import { reassemble, type Message } from './isotp';
-import { MONITORS, PIDS } from './pids';
+import { entered, MONITORS, PIDS } from './pids';
 
 /** What a frame log says, in the shape of a scan report, with what a text report does not have. */
 export interface FrameLogReading extends ScanReport {
@@ -51,6 +51,7 @@ export function readFrameLog(text: string): FrameLogReading {
   };
   const answered = new Set(put.messages.map((m) => m.id));
   const listed = new Set<number>();
+  const freeze = new FreezeFrames(out);
   for (const m of put.messages) {
     if (isRequest(m)) {
       // Asked by its own address, and never a word: it is silent.
@@ -58,11 +59,12 @@ export function readFrameLog(text: string): FrameLogReading {
         out.modules[moduleOf(m.id + 8)]!.answered = false;
       continue;
     }
-    const left = decode(m, out, moduleOf);
+    const left = decode(m, out, freeze, moduleOf);
     if (!left && LISTS.has(m.data[0] ?? 0)) listed.add(moduleOf(m.id));
     if (left)
       out.leftover.push(`line ${m.firstLine}: ${left} — ${m.id.toString(16).toUpperCase()}: ${hex(m.data)}`);
   }
+  out.leftover.push(...freeze.end());
   for (const p of [...problems, ...put.problems].sort((a, b) => a.line - b.line))
     out.leftover.push(sayProblem(p));
   // A module that gave live values and no list of codes was not read for codes.
@@ -96,14 +98,19 @@ function isRequest(m: Message): boolean {
 }
 
 /** Puts one answer into the report; returns why not, where it cannot be decoded. */
-function decode(m: Message, out: FrameLogReading, moduleOf: (id: number) => number): string | undefined {
+function decode(
+  m: Message,
+  out: FrameLogReading,
+  freeze: FreezeFrames,
+  moduleOf: (id: number) => number,
+): string | undefined {
   const [service = 0, second = 0] = m.data;
   const module = moduleOf(m.id);
   switch (service) {
     case 0x41:
       return currentData(m.data, module, out);
     case 0x42:
-      return freezeFrame(m.data, module, out);
+      return freeze.take(m.data, module);
     case 0x43:
       return codeList(m.data, 'stored', module, out);
     case 0x47:
@@ -127,11 +134,6 @@ function decode(m: Message, out: FrameLogReading, moduleOf: (id: number) => numb
     default:
       return `service ${hex(m.data.slice(0, 1))} is not read here`;
   }
-}
-
-function entered(pid: (typeof PIDS)[number], a: number, b: number): string {
-  const text = writeNumber(pid.value(a, b), pid.decimals);
-  return pid.unit === '' ? text : `${text} ${pid.unit}`;
 }
 
 /** Several parameters may stand in one answer; each is its number and its bytes. */
@@ -170,24 +172,6 @@ function readiness(bits: Uint8Array, out: FrameLogReading): void {
   (b & 0x08 ? MONITORS.compression : MONITORS.spark).forEach((name, i) =>
     add(name, c & (1 << i), d & (1 << i)),
   );
-}
-
-/** Freeze frame: parameter 02 names the code; the others are values at its moment. */
-function freezeFrame(data: Uint8Array, module: number, out: FrameLogReading): string | undefined {
-  const [, number = 0] = data;
-  if (number === 0x02) {
-    const code = codeFromBytes(((data[3] ?? 0) << 8) | (data[4] ?? 0));
-    if (!out.codes.some((c) => c.code === code && c.module === module))
-      out.codes.push({ code, text: '', statuses: ['stored'], module });
-    return undefined;
-  }
-  const pid = PIDS[number];
-  if (!pid) return `parameter ${hex(data.slice(1, 2))} of a freeze frame is not known here`;
-  if (3 + pid.bytes > data.length) return 'a freeze frame value is cut short';
-  const code = out.codes.findIndex((c) => c.module === module);
-  if (code < 0) return 'a freeze frame value without its code';
-  out.freeze.push({ code, name: pid.name, entered: entered(pid, data[3]!, data[4] ?? 0) });
-  return data.length > 3 + pid.bytes ? 'bytes after a freeze frame value are not read here' : undefined;
 }
 
 function addCode(out: FrameLogReading, module: number, code: string, statuses: CodeStatus[]): void {

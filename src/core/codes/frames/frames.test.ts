@@ -89,6 +89,46 @@ describe('frame log', () => {
     ]);
   });
 
+  it('gives each frame to the code that parameter 02 names for it, in whatever order it comes', () => {
+    const r = readFrameLog(
+      log(
+        // Frame 0 is P0171, frame 1 is P0301; the values of frame 1 come before its code.
+        '7E8#0542020001710000',
+        '7E8#0442050083',
+        '7E8#0442050164',
+        '7E8#0542020103010000',
+        '7E8#05420C010FA0',
+      ),
+    );
+    expect(r.codes.map((c) => c.code)).toEqual(['P0171', 'P0301']);
+    expect(r.freeze).toEqual([
+      { code: 0, name: 'Coolant temperature', entered: '91 °C' },
+      { code: 1, name: 'Coolant temperature', entered: '60 °C' },
+      { code: 1, name: 'Engine speed', entered: '1000 rpm' },
+    ]);
+    expect(r.leftover).toEqual([]);
+  });
+
+  it('takes P0000 for no code, and no values for those of another', () => {
+    const r = readFrameLog(
+      log('7E8#0643010301000000', '7E8#0542020000000000', '7E8#0442050083', '7E8#0442050264'),
+    );
+    expect(r.codes.map((c) => c.code)).not.toContain('P0000');
+    expect(r.freeze).toEqual([]);
+    expect(r.leftover.join()).toMatch(/freeze frame 3 without its code.*Coolant temperature 60 °C/);
+  });
+
+  it('keeps two frames of one code two', () => {
+    const r = readFrameLog(
+      log('7E8#0542020001710000', '7E8#0542020101710000', '7E8#0442050083', '7E8#0442050164'),
+    );
+    expect(r.codes).toHaveLength(1);
+    expect(r.freeze.map((f) => `${f.name}: ${f.entered}`)).toEqual([
+      'Coolant temperature: 91 °C',
+      'Coolant temperature (frame 2): 60 °C',
+    ]);
+  });
+
   it('keeps calibrations, and says what stands after a value', () => {
     const calibration = cutIntoFrames(Uint8Array.from([0x49, 4, 1, ...Buffer.from('CAL-1234 B')]));
     const r = readFrameLog(

@@ -1,3 +1,5 @@
+import { writeNumber } from '@/core/readings';
+
 /** How the bytes of a J1979 parameter become a value. `a` and `b` are its first two bytes. */
 export interface Pid {
   name: string;
@@ -67,3 +69,15 @@ export const MONITORS = {
     'EGR or VVT',
   ],
 } as const;
+
+/**
+ * A parameter's value as it is written on a case.
+ *
+ * @param pid of `PIDS`
+ * @param a first byte
+ * @param b second byte, 0 where there is none
+ */
+export function entered(pid: (typeof PIDS)[number], a: number, b: number): string {
+  const text = writeNumber(pid.value(a, b), pid.decimals);
+  return pid.unit === '' ? text : `${text} ${pid.unit}`;
+}

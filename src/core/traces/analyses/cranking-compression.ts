@@ -18,7 +18,7 @@ export interface Cranking {
   /** Current over each whole cycle, its slow course taken off, in even steps of crank angle. */
   cycles: Float64Array[];
   rpm: { first: number; last: number };
-  /** Highest current of the inrush; undefined when the recording begins later. */
+  /** Highest current of the inrush; undefined when the recording begins within it or later. */
   inrush: number | undefined;
 }
 
@@ -44,7 +44,8 @@ function steady(x: Float32Array): { from: number; to: number; inrush: number | u
   let peak = 0;
   for (let i = 0; i < x.length; i++) if (x[i]! > x[peak]!) peak = i;
   if (x[peak]! > 1.6 * level && peak < 0.5 * x.length) {
-    inrush = x[peak]!;
+    // A recording that begins within the inrush has not seen how high it went.
+    inrush = peak > 3 ? x[peak]! : undefined;
     from = peak;
     while (from < x.length && x[from]! > 1.12 * level) from++;
   } else if (on > 0.01 * RATE) from = on + Math.round(0.15 * RATE);
