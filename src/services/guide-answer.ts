@@ -1,7 +1,6 @@
 import type { z } from 'zod';
-import { baseCode, effectiveRoles, kindOf, meaningOf, type CodeKind } from '@/core/codes';
 import type { GuideAnswer } from '@/core/api';
-import { OPENING_MOVES } from '@/core/guide';
+import { openingsFor } from '@/core/guide';
 import type { CaseRecord } from '@/core/case';
 import { db } from '@/store/database';
 import { loadCase } from '@/store/rows';
@@ -30,23 +29,11 @@ export async function guideAnswer(caseId: string): Promise<z.infer<typeof GuideA
     })),
     unseen: guide.unseen,
     next: guide.next.map(({ step: _step, key: _key, ...test }) => test),
-    practice: practiceFor(record, await shopMeanings()),
+    practice: openingsFor(record, await shopMeanings()).map(({ kind, codes, says, moves }) => ({
+      codes,
+      kind,
+      says,
+      moves: moves.map((m) => m.question),
+    })),
   };
-}
-
-/** How the trade goes about the codes to chase, by their kind. */
-function practiceFor(record: CaseRecord, own: Record<string, string>) {
-  const byKind = new Map<CodeKind, Set<string>>();
-  const roles = effectiveRoles(record);
-  for (const c of record.code) {
-    if (roles.get(c.code) !== 'chase') continue;
-    const kind = kindOf(c.code, c.text || own[baseCode(c.code)] || meaningOf(c.code));
-    byKind.set(kind, (byKind.get(kind) ?? new Set()).add(c.code));
-  }
-  return [...byKind].map(([kind, codes]) => ({
-    codes: [...codes],
-    kind,
-    says: OPENING_MOVES[kind].says,
-    moves: OPENING_MOVES[kind].moves.map((m) => m.question),
-  }));
 }

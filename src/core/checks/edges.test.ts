@@ -67,8 +67,13 @@ describe.each<[string, [Typed, string, string | undefined, RegExp?][]]>([
     'charging-voltage',
     [
       [{ rest: '12.5 V', running: '14.2 V' }, 'pass', 'Running'],
-      [{ rest: '12.5 V', running: '15.1 V' }, 'fail', 'Running', /too much/],
-      [{ rest: '12.5 V', running: '12.4 V' }, 'fail', 'Running', /does not charge/],
+      [{ rest: '12.5 V', running: '15.1 V', control: 'fixed regulator' }, 'fail', 'Running', /too much/],
+      [
+        { rest: '12.5 V', running: '12.4 V', control: 'fixed regulator' },
+        'fail',
+        'Running',
+        /does not charge/,
+      ],
       [{ rest: '12.5 V', running: '13 V' }, 'unsure', 'Running'],
       [{ rest: '12.5 V', running: '14.2 V', loaded: '13.2 V' }, 'pass', 'Under load'],
       [{ rest: '12.5 V', running: '14.2 V', loaded: '12.9 V' }, 'fail', 'Under load'],

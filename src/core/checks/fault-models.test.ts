@@ -154,3 +154,37 @@ describe('units of one kind that differ', () => {
     expect(r.state).toBe('refused');
   });
 });
+
+describe('limits that hold for some systems only', () => {
+  const charging = (typed: Typed) => run('charging-voltage', { system: '12 V', rest: '12.6 V', ...typed });
+  it('an alternator that charges on demand rests: no verdict until it is loaded', () => {
+    expect(charging({ running: '12.6 V' }).verdict).toBe('unsure');
+    expect(charging({ running: '12.6 V', loaded: '13.9 V', ripple: '60 mV' }).because).toMatch(
+      /charges under load: it rests/,
+    );
+    expect(charging({ running: '12.6 V', loaded: '12.0 V' }).verdict).toBe('fail');
+    expect(charging({ running: '12.6 V', control: 'fixed regulator' }).verdict).toBe('fail');
+  });
+  it('15.3 V is too much of a fixed regulator, and asked about of one on demand', () => {
+    expect(charging({ running: '15.3 V' }).verdict).toBe('unsure');
+    expect(charging({ running: '15.3 V', control: 'fixed regulator' }).verdict).toBe('fail');
+    expect(charging({ running: '16.1 V' }).verdict).toBe('fail');
+    expect(
+      charging({ system: '24 V', rest: '25.2 V', running: '28.1 V', loaded: '27.6 V', ripple: '0.8 V' })
+        .verdict,
+    ).toBe('pass');
+  });
+  it('ripple is held against the limit given', () => {
+    const rippled = { running: '14.2 V', loaded: '13.8 V', ripple: '0.3 V' };
+    expect(charging(rippled).verdict).toBe('pass');
+    expect(charging({ ...rippled, smooth: '0.1 V' }).verdict).toBe('fail');
+  });
+  it('burn times of capacitors and of several sparks are compared with each other alone', () => {
+    const sparks = ['0.3 ms', '0.31', '0.12', '0.3'].map((burn, i) => ({ cylinder: String(i + 1), burn }));
+    expect(run('ignition-burn', { sparks }).verdict).toBe('fail');
+    const r = run('ignition-burn', { system: 'capacitor discharge', sparks });
+    expect(r.because).toMatch(/^3: 0.12/);
+    const alike = sparks.map((s) => ({ ...s, burn: '0.3 ms' }));
+    expect(run('ignition-burn', { system: 'several sparks', sparks: alike }).verdict).toBe('pass');
+  });
+});

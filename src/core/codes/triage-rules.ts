@@ -47,16 +47,16 @@ const targetOf = (c: CodeFacts) => TARGETS.find(([code]) => code.test(c.base))?.
 
 /** Which codes belong to which area of a complaint; an area that is not listed takes any code. */
 const AREA_CODES: Record<string, RegExp> = {
-  starting: /^(P0(?!A)|P1|P2|P3|U|B2799)/,
-  running: /^(P0(?![789A])|P1|P2|P3|U01|U04)/,
-  smoke: /^(P0(?![789A])|P1|P2)/,
-  emissions: /^(P0(?![789A])|P1|P2)/,
+  starting: /^(P0(?![ABC])|P1|P2|P3|U|B2799)/,
+  running: /^(P0(?![789ABC])|P1|P2|P3|U01|U04)/,
+  smoke: /^(P0(?![789ABC])|P1|P2)/,
+  emissions: /^(P0(?![789ABC])|P1|P2)/,
   cooling: /^(P00|P01|P02|P04|P05|P06|P1|P2|P34)/,
-  transmission: /^(P07|P08|P09|P1|P26|P27|U01|U04)/,
+  transmission: /^(P07|P08|P09|P1|P26|P27|P28|U01|U04)/,
   brakes: /^(C|U01|U04|P057|P050)/,
   chassis: /^(C|U01|U04)/,
   comfort: /^(B|U|C|P053|P064)/,
-  hybrid: /^(P0A|P1|P3|U0)/,
+  hybrid: /^(P0[ABC]|P1|P3|U0)/,
 };
 /** Seen to be of the complaint's area; an area whose codes nobody listed says nothing. */
 const ofComplaint = (c: CodeFacts, all: TriageFacts) =>

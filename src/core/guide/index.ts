@@ -1,4 +1,5 @@
 export * from './opening-moves';
+export { openingsFor } from './opening-moves/for-case';
 export * from './procedures';
 export * from './put-test';
 export * from './fork';

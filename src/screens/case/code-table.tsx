@@ -245,7 +245,7 @@ export function CodesOverScans() {
           {marks.map((m) => `${NOT_THERE[m]![0]} ${NOT_THERE[m]![1]}`).join(' · ')}
         </Quiet>
       )}
-      <OpeningMoves courses={courses} />
+      <OpeningMoves />
     </>
   );
 }

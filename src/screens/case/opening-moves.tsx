@@ -3,30 +3,24 @@
 import { ListPlus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { checksForCode } from '@/core/checks';
-import { baseCode, effectiveRoles, kindOf, meaningOf, type CodeCourse, type CodeKind } from '@/core/codes';
-import { OPENING_MOVES, putCheck, putTest } from '@/core/guide';
+import { baseCode } from '@/core/codes';
+import { openingsFor, putCheck, putTest, type Move } from '@/core/guide';
 import { Button, Figure, Quiet } from '@/ui/controls';
 import { nowIso } from './fields';
 import { useMeanings } from './meanings';
 import { useCase, useRecord } from './store';
 
 /** How the trade goes about the codes to chase; one press puts the tests of a kind on the case. */
-export function OpeningMoves({ courses }: { courses: CodeCourse[] }) {
+export function OpeningMoves() {
   const record = useRecord();
   const together = useCase((s) => s.together);
   const { own } = useMeanings();
-  const roles = effectiveRoles(record);
-  const byKind = new Map<CodeKind, string[]>();
-  for (const c of courses) {
-    if (roles.get(c.code) !== 'chase') continue;
-    const kind = kindOf(c.code, c.text || own[baseCode(c.code)] || meaningOf(c.code));
-    byKind.set(kind, [...(byKind.get(kind) ?? []), c.code]);
-  }
-  if (byKind.size === 0 || record.cause.length > 0) return null;
+  const openings = openingsFor(record, own);
+  if (openings.length === 0 || record.cause.length > 0) return null;
   const asked = new Set(record.test.map((t) => t.question));
 
-  const put = (kind: CodeKind) => {
-    const fresh = OPENING_MOVES[kind].moves.filter((m) => !asked.has(m.question));
+  const put = (moves: Move[]) => {
+    const fresh = moves.filter((m) => !asked.has(m.question));
     const ops = fresh.flatMap((move, i) => {
       const { question, setup = '', caution = '', expectation = '', conditions = [] } = move;
       const readings = move.readings.map((r) => ({ label: r.label, limit: r.limit ?? '' }));
@@ -46,8 +40,7 @@ export function OpeningMoves({ courses }: { courses: CodeCourse[] }) {
   return (
     <details style={{ marginTop: 8, padding: '0 8px' }}>
       <summary style={{ minHeight: 32, cursor: 'pointer' }}>How the trade goes about these</summary>
-      {[...byKind].map(([kind, codes]) => {
-        const { says, moves } = OPENING_MOVES[kind];
+      {openings.map(({ kind, codes, says, moves }) => {
         const left = moves.filter((m) => !asked.has(m.question));
         return (
           <section
@@ -67,7 +60,7 @@ export function OpeningMoves({ courses }: { courses: CodeCourse[] }) {
               ))}
             </ol>
             {left.length > 0 && (
-              <Button onPress={() => put(kind)}>
+              <Button onPress={() => put(moves)}>
                 <ListPlus aria-hidden="true" /> Put{' '}
                 {left.length === 1 ? 'this test' : `these ${left.length} tests`} on the case
               </Button>

@@ -1,11 +1,24 @@
 import { z } from 'zod';
 import { defineCheck, type Finding } from '../contract';
-import { like, table } from '../fields';
+import { choice, like, table, type Read } from '../fields';
+import { siblings } from '../words';
 
 /** Limits of secondary ignition; common practice, no source. */
 const BURN_GOOD = 1.5;
 const BURN_SHORT = 1.3;
 const RINGS = 4;
+
+const SYSTEMS = ['inductive, one spark', 'several sparks', 'capacitor discharge'] as const;
+
+/** Systems without a burn time that holds for all of them: each cylinder against the others. */
+function besideEachOther(sparks: { cylinder: string; burn: Read }[]): Finding[] {
+  const { finding } = siblings(
+    sparks.map((s) => ({ ...s.burn, at: s.cylinder })),
+    0.25,
+    'cylinder',
+  );
+  return [finding];
+}
 
 export default defineCheck({
   id: 'ignition-burn',
@@ -16,11 +29,12 @@ export default defineCheck({
   have: ['scope', 'ignition pick-up'],
   codes: ['P0300-P0312', 'P0350-P0362', 'P2300-P2335'],
   source:
-    'Burn ≥ 1.5 ms good, 1.3 ms short, at least four oscillations, about 10 kV at idle: common practice, no source.',
+    'Burn ≥ 1.5 ms good, 1.3 ms short, at least four oscillations, about 10 kV at idle, for an inductive coil with one spark: common practice, no source. Capacitors burn far shorter, several sparks share one charge: those are compared with each other.',
   needs: ['engine warm, idling'],
   caution: 'high voltage: insulated probe, no hand on a running coil',
   minutes: 20,
   input: z.object({
+    system: choice({ given: true, title: 'System', options: SYSTEMS }),
     sparks: table({
       title: 'Each cylinder',
       columns: {
@@ -42,6 +56,7 @@ export default defineCheck({
   run(i) {
     const peaks = i.sparks.flatMap((s) => (s.peak ? [s.peak.value] : [])).sort((a, b) => a - b);
     const usual = peaks.length >= 3 ? peaks[Math.floor(peaks.length / 2)]! : 10;
+    if (i.system !== SYSTEMS[0]) return besideEachOther(i.sparks);
     return i.sparks.map((s): Finding => {
       const about = `Cylinder ${s.cylinder}`;
       const burn = like(s.burn.value, s.burn);

@@ -12,7 +12,7 @@ export default defineCheck({
   have: ['multimeter', 'battery', 'cables', 'ground'],
   codes: ['P0562', 'P0615', 'U3003', 'C0899', 'B1317'],
   source:
-    '0.1 V per connection, 0.5 V in all: common practice, no source. Resistance = drop / current (Ohm).',
+    '0.1 V per connection, 0.5 V in all, for a power circuit of 12 V: common practice, no source. A long starter cable may take 0.2 V, a sensor’s ground no more than 0.05 V: give their own limit. Resistance = drop / current (Ohm).',
   needs: ['load switched on while measuring'],
   caution: 'starter circuits: leads clear of belts and fans',
   minutes: 15,
