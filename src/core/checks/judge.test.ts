@@ -36,3 +36,33 @@ describe('a repeat', () => {
     expect(repeat(reading('rail', '2.1 bar', '≥ 3.7 bar')).verdict).toBe('fail');
   });
 });
+
+describe('a limit of battery voltage', () => {
+  const judged = (...readings: ReturnType<typeof reading>[]) =>
+    judgeWhole({ ...test, repeatOf: null }, [], readings, []);
+  const feed = reading('feed at the part', '12.4 V', 'B+');
+  it('is held against the battery’s reading in the same test', () => {
+    const r = judged(reading('battery', '12.6 V', ''), feed);
+    expect(r.readings[1]!.verdict).toBe('pass');
+    expect(judged(reading('battery voltage', '12.6 V', ''), { ...feed, entered: '9.8 V' }).test.verdict).toBe(
+      'fail',
+    );
+    expect(judged(reading('B+', '25.2 V', ''), feed).readings[1]!.verdict).toBe('fail');
+  });
+  it.each(['B+', '= B+', 'battery voltage', 'Ubat', 'U_batt', '~ battery'])('is written %s', (limit) => {
+    const r = judged(reading('Battery, at the post', '12,6 V', ''), { ...feed, limit });
+    expect(r.readings[1]!.verdict).toBe('pass');
+  });
+  it('is asked for where the battery was not read, and never taken from words or amperes', () => {
+    for (const entered of ['', 'good', '40 A']) {
+      const r = judged(reading('battery', entered, ''), feed);
+      expect([r.test.verdict, r.readings[1]!.because]).toEqual([
+        'unsure',
+        expect.stringContaining('add a reading named'),
+      ]);
+    }
+    expect(judged(feed).readings[0]!.verdict).toBe('unsure');
+    // A reading is not its own battery.
+    expect(judged(reading('battery', '9 V', 'B+')).readings[0]!.verdict).toBe('unsure');
+  });
+});

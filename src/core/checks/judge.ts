@@ -6,7 +6,14 @@ import {
   type Reading,
   type Test,
 } from '@/core/case';
-import { judgeReading, judgeSiblings, judgeTest, type Judgement } from '@/core/readings';
+import {
+  batteryLimit,
+  isBatteryLimit,
+  judgeReading,
+  judgeSiblings,
+  judgeTest,
+  type Judgement,
+} from '@/core/readings';
 import type { Check } from './contract';
 import { isMeasured, PER_CYLINDER, typedOf, type InputFacts } from './rows';
 import { formOf, overall, runCheck, type CheckResult } from './run';
@@ -47,9 +54,7 @@ export function judgeWhole(
   first?: FirstTime,
 ): WholeJudgement {
   const siblings = judgeSiblings(readings);
-  const each = readings.map(
-    (r, i) => siblings?.each.get(i) ?? judgeReading(r.entered, r.limit, test.accuracy),
-  );
+  const each = readings.map((r, i) => siblings?.each.get(i) ?? judgeAmong(r, readings, test.accuracy));
   const check = test.checkId ? checkOf(test.checkId) : undefined;
   const result = check && runCheck(check, typedOf(check, inputs));
   const more: Judgement[] = [];
@@ -69,6 +74,15 @@ export function judgeWhole(
     readings: each,
     ...(result ? { check: result } : {}),
   };
+}
+
+/** One reading against its limit, or against the battery's own reading where the limit is B+. */
+function judgeAmong(r: Reading, readings: readonly Reading[], accuracy: string): Judgement {
+  if (!isBatteryLimit(r.limit) || r.entered.trim() === '') return judgeReading(r.entered, r.limit, accuracy);
+  const battery = batteryLimit(readings.filter((other) => other !== r));
+  return 'problem' in battery
+    ? { verdict: 'unsure', because: battery.problem }
+    : judgeReading(r.entered, battery.limit, accuracy);
 }
 
 const folded = (s: string) => s.trim().toLowerCase().replace(/\s+/g, ' ');

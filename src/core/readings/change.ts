@@ -1,5 +1,6 @@
+import { uncertainty } from './accuracy';
 import { readEntry, writeQuantity } from './entry';
-import { convert, type Quantity } from './units';
+import { convert, convertDifference, type Quantity } from './units';
 
 export type WantedChange = 'changes' | 'stays' | 'rises' | 'falls';
 
@@ -24,9 +25,10 @@ export function didAsWanted(before: number, after: number, want: WantedChange, l
  *
  * @param before as typed
  * @param after as typed
+ * @param accuracy of the instrument as typed: a difference within that of both readings is none that was seen
  * @returns a sentence such as `was 4.48 V, now 3.30 V: 1.18 V less`, or empty when one is missing
  */
-export function changeBetween(before: string, after: string): string {
+export function changeBetween(before: string, after: string, accuracy = ''): string {
   if (before.trim() === '' || after.trim() === '') return '';
   const b = readEntry(before);
   const a =
@@ -44,6 +46,12 @@ export function changeBetween(before: string, after: string): string {
       return `${was}, unchanged`;
     const decimals = Math.max(a.decimals, b.decimals, placesOf(d));
     const by = writeQuantity({ value: Math.abs(d), unit: then.unit }, decimals);
+    // Whoever types 0 V for 0.000 V has not lost the digits of the instrument: the finer of both shows them.
+    const step = convertDifference({ value: 10 ** -b.decimals, unit: b.quantity.unit }, then.unit).value;
+    const places = Math.max(a.decimals, Math.round(-Math.log10(step)));
+    const doubt = [then, a.quantity].map((q) => uncertainty(accuracy, q, places));
+    const half = doubt.reduce<number>((sum, u) => sum + (typeof u === 'number' ? u : 0), 0);
+    if (Math.abs(d) <= half) return `${was}, unchanged as far as the instrument can tell (${by} apart)`;
     return `${was}: ${by} ${d > 0 ? 'more' : 'less'} now`;
   } catch {
     return `was ${before.trim()}`;

@@ -323,4 +323,20 @@ describe('changes', () => {
   ])('%s, then %s', (before, after, words) => {
     expect(changeBetween(before, after)).toBe(words);
   });
+  it.each([
+    // 0.5 % of 12.6 V and two digits, twice: 0.166 V.
+    [
+      '12.60 V',
+      '12.50 V',
+      '0.5 % rdg + 2 dgt',
+      /unchanged as far as the instrument can tell \(0.10.V apart\)/,
+    ],
+    ['12.60 V', '12.40 V', '0.5 % rdg + 2 dgt', /0.20.V less now/],
+    ['450 mV', '0 V', '0.5 % + 2 digits', /less now/],
+    ['3.8 bar', '56 psi', '± 0.1 bar', /unchanged as far as/],
+    ['12.6 V', '12.6 V', '0.5 %', /unchanged$/],
+    ['12.60 V', '12.50 V', 'good', /0.10.V less now/],
+  ])('%s and then %s with an instrument good to %s', (before, after, accuracy, words) => {
+    expect(changeBetween(before, after, accuracy)).toMatch(words);
+  });
 });

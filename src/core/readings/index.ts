@@ -8,6 +8,7 @@ export * from './curve';
 export * from './delay';
 export * from './entry';
 export * from './limit';
+export * from './battery-limit';
 export * from './corner';
 export * from './many';
 export * from './sibling-readings';

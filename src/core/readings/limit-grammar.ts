@@ -13,7 +13,9 @@ export type Typed =
   | { form: 'siblings'; within?: Amount }
   | { form: 'at least' | 'at most' | 'exactly'; amount: Amount }
   | { form: 'between'; low: Amount; high: Amount }
-  | { form: 'around'; target: Amount; plus: Amount; minus: Amount };
+  | { form: 'around'; target: Amount; plus: Amount; minus: Amount }
+  /** `± 10 %` of nothing that is named: so far from zero, where the reading is a deviation itself. */
+  | { form: 'deviation'; within: Amount };
 
 const word = (...words: string[]) =>
   P.alt(
@@ -98,7 +100,7 @@ const unit = P((input, at) => {
     if (/[A-Za-z]$/.test(name) && /[A-Za-zΩµμ°]/.test(next)) continue;
     return P.makeSuccess(at + n, name);
   }
-  const unknown = /^[^\s\d±<>≤≥=|+,;:…–−-]+/.exec(input.slice(at))?.[0];
+  const unknown = /^[^\s\d±<>≤≥=|+,;:…–−()-]+/.exec(input.slice(at))?.[0];
   if (unknown && !KEYWORD.test(unknown)) return P.makeSuccess(at + unknown.length, unknown);
   return P.makeFailure(at, 'a unit');
 });
@@ -159,6 +161,25 @@ const oneSided = P.alt(
   amount.skip(OR_MORE).map((a): Typed => ({ form: 'at least', amount: a })),
   amount.skip(OR_LESS).map((a): Typed => ({ form: 'at most', amount: a })),
 );
+/** `Ubat > 12.4 V`: what is measured, before a sign of comparison. A word that turns the sense around is no name. */
+const NAME = tight(
+  P.regexp(/(?!.*\b(?:not?|never|non|except|unless)\b)[A-Za-z][A-Za-z .]{0,24}?:?\s*(?=[<>≤≥])/i),
+);
+const named = NAME.then(oneSided);
+const deviation = PLUS_MINUS.atLeast(1)
+  .then(amount)
+  .map((within): Typed => ({ form: 'deviation', within }));
+/** `approx. 60 Ω (55-65)`: the range in brackets says how near. */
+const bracketed = P.seqMap(
+  P.alt(ABOUT, equals).then(amount),
+  tight(P.string('(')),
+  range,
+  tight(P.string(')')),
+  (target, _o, within): Typed =>
+    within.form === 'between' && within.high.unit === '' && within.low.unit === ''
+      ? { ...within, high: { ...within.high, unit: target.unit } }
+      : within,
+);
 /** `~5 V` says that there is a tolerance, not how much: it is asked for, as for `5 V`. */
 const exactly = P.alt(ABOUT, equals)
   .then(amount)
@@ -168,7 +189,7 @@ const exactly = P.alt(ABOUT, equals)
  * The grammar of limits, the fuller forms first. Each is tried on the whole line: what is left over means that the
  * form does not hold.
  */
-const FORMS = [siblings, asymmetric, around, bounds, range, oneSided, exactly];
+const FORMS = [siblings, asymmetric, around, bounds, range, oneSided, exactly, bracketed, named, deviation];
 
 /**
  * Reads a limit into its form, numbers and units as typed.

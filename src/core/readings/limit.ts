@@ -69,6 +69,8 @@ function amountsOf(typed: Typed): Amount[] {
   switch (typed.form) {
     case 'siblings':
       return typed.within ? [typed.within] : [];
+    case 'deviation':
+      return [typed.within];
     case 'between':
       return [typed.low, typed.high];
     case 'around':
@@ -109,6 +111,15 @@ function settled(typed: Typed, text: string, given: Omit<Hints, 'unit'>): Limit 
         const f = figure(a, named[i] || unit);
         return { ...f, value: inUnit(f.value, named[i] || unit, unit) };
       }) as [Figure, Figure];
+      // Below zero, "-0.6 to -0.8 bar" counts away from zero, as a vacuum is spoken of.
+      if (low.value > high.value && low.value <= 0)
+        return {
+          form: 'between',
+          low: high.value,
+          high: low.value,
+          unit,
+          decimals: Math.max(low.decimals, high.decimals),
+        };
       if (low.value > high.value)
         throw new Unread(
           `The range is the wrong way round: ${typed.low.numeral.text} is more than ${typed.high.numeral.text}. Put the smaller one first.`,
@@ -118,6 +129,17 @@ function settled(typed: Typed, text: string, given: Omit<Hints, 'unit'>): Limit 
     }
     case 'around':
       return around(typed, named, figure);
+    case 'deviation': {
+      const unit = named[0]!;
+      const { value, decimals } = figure(typed.within, unit);
+      const width = typed.within.numeral.text;
+      // A trim is a deviation itself; of a voltage, nobody said from what.
+      if (unit !== '%')
+        throw new Unread(`${text} of what? Write the target too, as in 5 V ± 0.2, or the range.`, [
+          `-${width}..${width}${unit === '' ? '' : ` ${unit}`}`,
+        ]);
+      return { form: 'between', low: -value, high: value, unit, decimals };
+    }
     default: {
       const unit = named[0]!;
       const { value, decimals } = figure(typed.amount, unit);

@@ -75,6 +75,17 @@ export function judgeReading(entered: string, limitText: string, accuracy = ''):
     };
   }
   const { quantity, decimals } = entry;
+  if (
+    limit.form === 'between' &&
+    /^(?:within\s*)?[±+]/.test(limitText.trim()) &&
+    beyondDeviation(quantity, limit)
+  )
+    return {
+      verdict: 'unsure',
+      because: `${limitText.trim()} of what? ${entered.trim()} is no deviation. Write the target too, or the range.`,
+    };
+  if (limit.unit === '' && limit.form !== 'exactly' && sameSize(quantity, limit))
+    return judgeReading(entered, `${limitText.trim()} ${quantity.unit}`, accuracy);
   if (quantity.unit !== limit.unit && !comparable(quantity.unit, limit.unit)) {
     return {
       verdict: 'unsure',
@@ -112,6 +123,26 @@ export function readBoth(entered: string, limitText: string): [LimitReading, Ent
   const entry = readEntry(entered, expected, { decimalSign: limitSign, beside });
   if (limit.ok || !limit.offers || entry.kind !== 'quantity') return [limit, entry];
   return [readLimit(limitText, { decimalSign: entrySign, beside: [entry.quantity.value] }), entry];
+}
+
+/** Far more than a limit of deviation: then it is the value itself, and its target was not said. */
+const beyondDeviation = (q: Quantity, limit: Extract<Limit, { form: 'between' }>): boolean =>
+  limit.low === -limit.high && Math.abs(q.value) > 3 * limit.high;
+
+/**
+ * Kinds of which a bare limit can only be meant in the unit of the reading, when both are of one size: their units
+ * are a thousand apart. (bar and psi, °C and °F, km/h and mph are not.)
+ */
+const THOUSANDS = new Set(['voltage', 'current', 'resistance', 'time', 'engine speed', 'frequency']);
+
+/** A limit typed without a unit that stands beside a reading with one, and is of its size. */
+function sameSize(q: Quantity, limit: NumericLimit): boolean {
+  if (!THOUSANDS.has(findUnit(q.unit)?.measures ?? '') || q.value === 0) return false;
+  const sizes = Object.values(ends(limit)).filter((v) => Number.isFinite(v) && v !== 0);
+  return (
+    sizes.length > 0 &&
+    sizes.every((v) => Math.abs(q.value) < 10 * Math.abs(v) && Math.abs(v) < 10 * Math.abs(q.value))
+  );
 }
 
 /** The numbers that stand in a limit. */

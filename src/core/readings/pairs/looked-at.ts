@@ -170,4 +170,26 @@ lit | on | lit | pass
 85 C | 80–90 °C | pass
 85 grd C | 80–90 °C | ask
 5 V | 3 bar | ask
+# names, brackets, deviations, and what must not be taken for them
+12.6 V | Ubat > 12.4 V | pass
+12.1 V | U bat. ≥ 12.4 V | fail
+5.1 V | not > 5 V | ask
+5.1 V | never > 5 V | ask
+-0.7 bar | -0.6 to -0.8 bar | pass
+-0.9 bar | −0.6…−0.8 bar | fail
+4 V | 5 to 3 V | ask
++8 % | ± 10 % | pass
+-14 % | within 10 % | fail
+95 % | ± 10 % | ask
+5.1 V | ± 0.2 V | ask
+3 °C | ±5 °C | ask
+750 rpm | 700-800 | pass
+850 rpm | 700-800 | fail
+750 mV | 0.7-0.8 | ask
+85 °C | 176-203 | ask
+55 mph | 88-92 | ask
+50 psi | 3.3-3.7 | ask
+61 Ω | about 60 Ω (55-65) | pass
+70 Ω | about 60 Ω (55-65 Ω) | fail
+61 Ω | about 60 Ω (see note) | ask
 `;

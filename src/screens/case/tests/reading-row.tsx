@@ -57,11 +57,13 @@ const Under = styled.div`
 export function ReadingRow({
   reading: r,
   judged,
+  accuracy,
   before,
   onEnter,
 }: {
   reading: RowOf<'reading'>;
   judged: Judgement;
+  accuracy: string;
   before: RowOf<'reading'> | undefined;
   onEnter: () => void;
 }) {
@@ -71,7 +73,7 @@ export function ReadingRow({
   const limit = readLimit(r.limit);
   const many = severalIn(r);
   const offers = offersFor(r);
-  const change = before ? changeBetween(before.entered, r.entered) : '';
+  const change = before ? changeBetween(before.entered, r.entered, accuracy) : '';
   const ownLimit = !(limit.ok && limit.limit?.form === 'siblings');
   // What holds for all siblings is said once, under them.
   const reason = ownLimit || judged.verdict === 'fail' ? judged.because : '';

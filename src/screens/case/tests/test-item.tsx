@@ -153,6 +153,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
           key={r.id}
           reading={r}
           judged={judged.readings[i]!}
+          accuracy={test.accuracy}
           before={before.find((x) => x.label === r.label && x.position === r.position)}
           onEnter={() => {
             const next = readings[i + 1];
