@@ -52,9 +52,9 @@ describe('the demo shop', () => {
     expect(open.some((c) => c.repairs?.length && c.proof?.some((p) => p.state === 'open'))).toBe(true);
   });
 
-  it('has every kind of vehicle: van, pickup, bus, motorcycle, machine, hybrid, and one from before OBD', () => {
+  it('has every kind of vehicle: van, pickup, bus, motorcycle, machine, boat, 24 V, hybrid, and one from before OBD', () => {
     const kinds = new Set(cases.map((c) => c.vehicle.kind));
-    for (const k of ['car', 'van', 'pickup', 'bus', 'motorcycle', 'machine'] as const)
+    for (const k of ['car', 'van', 'pickup', 'bus', 'motorcycle', 'machine', 'boat', '24 V vehicle'] as const)
       expect(kinds).toContain(k);
     expect(cases.some((c) => c.vehicle.fuel?.includes('hybrid'))).toBe(true);
     expect(cases.some((c) => (c.vehicle.year ?? 2000) < 1990 && !c.scans?.length)).toBe(true);

@@ -498,4 +498,97 @@ export const openCases = (at: At) => [
     vehicle: { kind: 'van', make: 'Haldric', model: 'Lugger' },
     said: 'Won’t start. It turns over but nothing.',
   }),
+  demoCase({
+    number: 44,
+    openedAt: at(1, '10:15'),
+    waitsFor: 'part',
+    lead: 'Aoife Kerr',
+    customer: 'Fenwick Haulage',
+    odometer: '412 600 km',
+    vehicle: {
+      kind: '24 V vehicle',
+      make: 'Grunnel',
+      model: 'Hauler 18',
+      year: 2017,
+      engine: '7.0 diesel',
+      fuel: 'diesel',
+      plate: 'WL 17 FEN',
+    },
+    said: 'Clicks and does nothing, then on the third turn of the key it starts. Worse in the rain.',
+    reproduced: 'yes',
+    symptoms: [
+      {
+        words: 'clicks, does not crank',
+        concept: 'no-crank',
+        conditions: ['rain'],
+        frequency: 'intermittent',
+        reproduced: 'yes',
+      },
+    ],
+    scans: [
+      {
+        at: at(1, '10:30'),
+        phase: 'first',
+        text: 'Engine\nSPN 677 FMI 5   active\nBattery: 24.9 V',
+      },
+    ],
+    suspects: [{ ref: 'relay', part: 'starter relay', failure: 'burnt' }],
+    tests: [
+      t(
+        'feeds',
+        at(1, '10:50'),
+        'Is everything at the starter relay fed?',
+        [
+          r('battery', '24.9 V', ''),
+          r('30 at the relay', '24,7 V', 'B+'),
+          r('86 at the relay', '24.8 V', 'B+'),
+        ],
+        { minutes: 10, conditions: [c('key held in start', 'yes', 'by a second person')] },
+      ),
+      t(
+        'output',
+        at(1, '11:00'),
+        'Does the relay pass it on?',
+        [r('battery', '24.9 V', ''), r('87 at the relay', '11,3 V', 'B+')],
+        {
+          minutes: 5,
+          conditions: [c('key held in start', 'yes', 'by a second person')],
+          says: [{ suspect: 'relay', says: 'for' }],
+        },
+      ),
+    ],
+  }),
+  demoCase({
+    number: 45,
+    openedAt: at(0, '08:40'),
+    waitsFor: 'diagnosis',
+    lead: 'Jun Okafor',
+    customer: 'Ferry Landing',
+    vehicle: {
+      kind: 'boat',
+      make: 'Tarnwater',
+      model: 'Pike 28',
+      engine: '1.5 diesel, two of them',
+      fuel: 'diesel',
+    },
+    said: 'Port engine will not go above 2,400, starboard does 3,600. Smokes black when pushed.',
+    reproduced: 'yes',
+    symptoms: [
+      {
+        words: 'port engine does not reach its speed',
+        concept: 'no-power',
+        conditions: ['load'],
+        frequency: 'always',
+      },
+    ],
+    tests: [
+      t(
+        'speeds',
+        at(0, '09:05'),
+        'Do both engines reach the same speed?',
+        [r('port', '2,380 rpm', '≥ 3,400 rpm'), r('starboard', '3.590 rpm', '≥ 3,400 rpm')],
+        { minutes: 15 },
+      ),
+    ],
+  }),
 ];
