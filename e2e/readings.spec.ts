@@ -28,3 +28,33 @@ test('thousands are read as meant, and where two readings remain it is asked in 
   await expect(card.getByText(/how far it may be off is not said/)).toBeVisible();
   await saved(page);
 });
+
+test('several readings typed or pasted at once become readings of their own', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await freshCase(page);
+  const card = await addTest(page, 'Do the tyres hold?');
+  const value = card.getByLabel('Value', { exact: true });
+  await value.first().fill('LF:2.3 RF:2.3 LR:2.1 RR:0.9 bar');
+  await expect(card.getByText('Enter makes 4 readings of it.')).toBeVisible();
+  await value.first().press('Enter');
+  await expect(value).toHaveCount(4);
+  await expect(value.nth(1)).toHaveValue('2.3 bar');
+  await expect(card.getByText(/RR: 0.9.bar is/)).toBeVisible();
+
+  // A column from a table keeps its figures apart, which a field of one line would run together.
+  const other = await addTest(page, 'And what do the sensors say?');
+  const pasted = other.getByLabel('Value', { exact: true });
+  await page.evaluate(() => navigator.clipboard.writeText('13\n5\n10\n10 bar\n'));
+  await pasted.first().focus();
+  await page.keyboard.press('Control+V');
+  await expect(pasted.first()).toHaveValue('13; 5; 10; 10 bar');
+  await other.getByRole('button', { name: 'Make 4 readings of it' }).click();
+  await expect(pasted).toHaveCount(4);
+  await expect(pasted.nth(1)).toHaveValue('5 bar');
+  await saved(page);
+});
+
+test('a limit of B+ is held against the battery’s own reading', async ({ page }) => {
+  await page.goto('/cases/44');
+  await expect(page.getByText(/11\.3.V is .* below the limit/).first()).toBeVisible();
+});

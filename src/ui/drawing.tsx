@@ -88,7 +88,13 @@ function Bars({ drawing }: { drawing: Extract<Drawing, { kind: 'bars' }> }) {
         <BarChart data={drawing.bars} margin={{ top: 14, right: 12, bottom: 0, left: 0 }}>
           <CartesianGrid stroke="var(--rule)" vertical={false} />
           <XAxis dataKey="at" {...axis} interval={0} />
-          <YAxis {...axis} width={52} unit={drawing.unit.length <= 3 ? ` ${drawing.unit}` : ''} />
+          <YAxis
+            {...axis}
+            width={52}
+            unit={drawing.unit.length <= 3 ? ` ${drawing.unit}` : ''}
+            // A bar begins at zero, also where all values lie below it.
+            domain={[(low: number) => Math.min(0, low), (high: number) => Math.max(0, high)]}
+          />
           <Tooltip
             contentStyle={box}
             cursor={{ fill: 'var(--sunk)' }}
