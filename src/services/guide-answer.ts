@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import type { GuideAnswer } from '@/core/api';
 import { openingsFor } from '@/core/guide';
-import type { CaseRecord } from '@/core/case';
+
 import { db } from '@/store/database';
 import { loadCase } from '@/store/rows';
 import { marginOf } from './margin';
