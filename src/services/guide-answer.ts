@@ -1,7 +1,6 @@
 import type { z } from 'zod';
 import type { GuideAnswer } from '@/core/api';
 import { openingsFor } from '@/core/guide';
-
 import { db } from '@/store/database';
 import { loadCase } from '@/store/rows';
 import { marginOf } from './margin';

@@ -1,7 +1,19 @@
 import { z } from 'zod';
 import { base, line, moment, owner, prose, ref, words, yesNo } from './fields';
 
-export const VEHICLE_KINDS = ['', 'car', 'van', 'pickup', 'bus', 'truck', '24 V vehicle', 'motorcycle', 'machine', 'boat', 'engine alone'] as const;
+export const VEHICLE_KINDS = [
+  '',
+  'car',
+  'van',
+  'pickup',
+  'bus',
+  'truck',
+  '24 V vehicle',
+  'motorcycle',
+  'machine',
+  'boat',
+  'engine alone',
+] as const;
 
 /** A vehicle the shop has met. A missing VIN is normal: older cars, motorcycles, machines. */
 export const Vehicle = z.object({
