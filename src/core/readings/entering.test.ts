@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { uncertainty } from './accuracy';
 import { judgeCondition } from './condition';
 import { readEntry } from './entry';
+import { acrossTheAir } from './gauge';
 import { pastedLine, placesOf, readMany } from './many';
 import { judgeTest } from './test-verdict';
 import { convert, convertDifference, suggestUnit, UNITS, unitsOf } from './units';
@@ -119,6 +120,39 @@ describe('a pasted column', () => {
             .join() === column.join()
         );
       }),
+    );
+  });
+});
+
+describe('gauge and absolute pressure', () => {
+  // ISO 2533: 1013.25 hPa at sea level; 14.696 psi; 29.921 inHg.
+  it.each([
+    ['0.5 bar', 'bar abs', '1.51 bar abs'],
+    ['1.51 bar abs', 'bar', '0.50 bar'],
+    ['-18 inHg', 'kPa abs', '40.37 kPa abs'],
+    ['22.0 psi', 'psi abs', '36.70 psi abs'],
+    ['14.70 psia', 'psi', '0.00 psi'],
+    ['95 kPa abs', 'mbar', '−63.25 mbar'],
+  ])('%s where %s is wanted is offered as %s', (typed, expected, offer) => {
+    const e = readEntry(typed, expected);
+    expect(e.kind === 'problem' ? e.offer?.replace(/\u00a0/g, ' ') : e.kind).toBe(offer);
+    expect(e.kind === 'problem' && e.message).toMatch(/counts from the air outside/);
+  });
+  it('is never judged across the two without being asked', () => {
+    expect(judgeReading('1.5 bar', '1.4–1.6 bar abs').verdict).toBe('unsure');
+    expect(judgeReading('1.5 bar abs', '1.4–1.6 bar').verdict).toBe('unsure');
+    expect(readEntry('12 V', 'bar abs')).toMatchObject({ kind: 'problem' });
+  });
+  it('comes back to where it began, at any air pressure', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -1, max: 20, noNaN: true }),
+        fc.integer({ min: 60_000, max: 110_000 }),
+        (value, air) => {
+          const there = acrossTheAir({ value, unit: 'bar' }, 'psi abs', air)!;
+          return Math.abs(acrossTheAir(there, 'bar', air)!.value - value) < 1e-9;
+        },
+      ),
     );
   });
 });

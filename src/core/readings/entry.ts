@@ -1,3 +1,4 @@
+import { acrossTheAir } from './gauge';
 import { askWhich, NUMERAL, readNumeral, settle, type Figure, type Hints } from './numeral';
 import { comparable, findUnit, suggestUnit, unitsOf, type Quantity } from './units';
 
@@ -74,7 +75,8 @@ export function readEntry(text: string, expected?: string, hints?: Omit<Hints, '
   };
   if (typed === '') return quantity(expected ?? '');
   const unit = meant(typed, expected);
-  if (unit && expected && !comparable(unit.sign, expected)) return misfit(t, m[1]!, unit, expected);
+  if (unit && expected && !comparable(unit.sign, expected))
+    return counted(quantity(unit.sign), expected) ?? misfit(t, m[1]!, unit, expected);
   if (unit) return quantity(unit.sign);
   // "4 humps of 6", "2nd gear": words that start with a number are a state, not a broken unit.
   if (/\s/.test(typed) || /^(st|nd|rd|th|x)\b/i.test(typed)) return { kind: 'state', state: t };
@@ -105,6 +107,22 @@ export function unitOf(text: string, expected = ''): string {
 function meant(typed: string, expected: string | undefined): { sign: string; measures: string } | undefined {
   if (typed === 'K' && expected && findUnit(expected)?.measures === 'resistance') return findUnit('kΩ');
   return findUnit(typed);
+}
+
+/** Gauge pressure where an absolute one is wanted, or the other way round: what it would be at sea level is offered. */
+function counted(read: Entry, expected: string): Entry | undefined {
+  if (read.kind !== 'quantity') return undefined;
+  const there = acrossTheAir(read.quantity, expected);
+  if (!there) return undefined;
+  const offer = writeQuantity(there, Math.max(read.decimals, 2));
+  const [gauge, absolute] = read.quantity.unit.endsWith('abs')
+    ? [expected, read.quantity.unit]
+    : [read.quantity.unit, expected];
+  return {
+    kind: 'problem',
+    message: `${gauge} counts from the air outside and ${absolute} from vacuum; between them lies the barometer. At 1013 mbar outside, ${read.text} is ${offer}.`,
+    offer,
+  };
 }
 
 /** A known unit of another quantity than the one wanted here. */

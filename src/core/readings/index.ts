@@ -10,6 +10,7 @@ export * from './entry';
 export * from './limit';
 export * from './battery-limit';
 export * from './corner';
+export * from './gauge';
 export * from './many';
 export * from './sibling-readings';
 export * from './siblings';

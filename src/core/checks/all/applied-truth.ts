@@ -61,7 +61,9 @@ export default defineCheck({
       : i.band
         ? convertDifference({ value: i.band.value, unit: i.band.unit || unit }, unit).value
         : 0.03 * c.span;
-    const d = (v: number) => likeDifference(v, first.truth, 1);
+    // With the places of the finest reading: 0.03 bar are not 0.0.
+    const places = Math.max(1, ...i.steps.flatMap((s) => [s.truth.decimals, s.shown.decimals]));
+    const d = (v: number) => likeDifference(v, first.truth, places);
     const line = `offset ${d(c.offset)}, gain ${writeNumber(c.gain, 3)}`;
     const findings: Finding[] = [];
     if (Math.abs(c.worst) <= band * (1 + 1e-9))

@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
 import {
   changeBetween,
+  comparable,
   readBoth,
   readLimit,
   readMany,
@@ -133,7 +134,7 @@ export function ReadingRow({
         <Under>
           {offers.map(({ field, text }) => (
             <OfferButton key={text} onPress={() => edit('reading', r.id, field, text)}>
-              Take {text}
+              {text === '' ? 'Remove the limit' : `Take ${text}`}
             </OfferButton>
           ))}
         </Under>
@@ -155,6 +156,11 @@ function offersFor(
 ): { field: 'entered' | 'limit'; text: string }[] {
   const [limit, entry] = readBoth(r.entered, r.limit);
   if (!limit.ok) return (limit.offers ?? []).map((text) => ({ field: 'limit', text }));
+  // A limit that a new row took over from the one above, and that is of another kind than what is read here.
+  if (entry.kind === 'quantity' && entry.quantity.unit !== '') {
+    const of = wantedUnit(limit);
+    return of !== '' && !comparable(of, entry.quantity.unit) ? [{ field: 'limit', text: '' }] : [];
+  }
   if (entry.kind !== 'problem') return [];
   return [entry.offer, entry.or].flatMap((text) => (text === undefined ? [] : [{ field: 'entered', text }]));
 }
