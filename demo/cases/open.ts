@@ -501,7 +501,7 @@ export const openCases = (at: At) => [
   demoCase({
     number: 44,
     openedAt: at(1, '10:15'),
-    waitsFor: 'part',
+    waitsFor: 'diagnosis',
     lead: 'Aoife Kerr',
     customer: 'Fenwick Haulage',
     odometer: '412 600 km',
