@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { KINDS } from '@/core/case';
-import { judgeWhole } from './judge';
+import { judgeTests, judgeWhole, withVerdicts } from './judge';
 
 const test = KINDS.test.parse({ id: 't2', caseId: 'k', at: '2026-01-02T10:00:00.000Z', repeatOf: 't' });
 const reading = (label: string, entered: string, limit: string) =>
@@ -64,5 +64,51 @@ describe('a limit of battery voltage', () => {
     expect(judged(feed).readings[0]!.verdict).toBe('unsure');
     // A reading is not its own battery.
     expect(judged(reading('battery', '9 V', 'B+')).readings[0]!.verdict).toBe('unsure');
+  });
+});
+
+describe('judging the tests of a case', () => {
+  const at = '2026-01-02T10:00:00.000Z';
+  const row = (id: string, more: object = {}) => KINDS.test.parse({ id, caseId: 'k', at, ...more });
+  const read = (id: string, testId: string, entered: string) =>
+    KINDS.reading.parse({ id, caseId: 'k', testId, label: 'rail', entered, limit: '≥ 3.7 bar' });
+  const record = (tests: ReturnType<typeof row>[], readings: ReturnType<typeof read>[]) => ({
+    test: tests,
+    reading: readings,
+    condition: [],
+    input: [],
+    finding: [],
+  });
+
+  it('gives back those whose verdict or reason is another than stands, and no others', () => {
+    const judged = withVerdicts(
+      record([row('a'), row('b')], [read('r', 'a', '2 bar'), read('s', 'b', '4 bar')]),
+    );
+    expect(judged.test.map((t) => t.verdict)).toEqual(['fail', 'pass']);
+    expect(judgeTests(judged)).toEqual({ tests: [], readings: [] });
+    // The verdict stays, the reason is another: it is written anew.
+    const lower = {
+      ...judged,
+      reading: judged.reading.map((r) => (r.id === 'r' ? { ...r, entered: '1 bar' } : r)),
+    };
+    const again = judgeTests(lower);
+    expect(again.tests.map(({ row: t, verdict }) => [t.id, verdict.verdict])).toEqual([['a', 'fail']]);
+    expect(again.readings.map(({ row: r }) => r.id)).toEqual(['r']);
+    // The reason stays and the verdict is another.
+    const wrong = {
+      ...judged,
+      test: judged.test.map((t) => (t.id === 'b' ? { ...t, verdict: 'fail' as const } : t)),
+    };
+    expect(judgeTests(wrong).tests.map(({ row: t }) => t.id)).toEqual(['b']);
+  });
+
+  it('judges only what was written, and its repeats', () => {
+    const tests = [row('a'), row('b'), row('a2', { repeatOf: 'a' })];
+    const all = record(tests, [read('r', 'a', '2 bar'), read('s', 'b', '4 bar'), read('t', 'a2', '4 bar')]);
+    const ids = (only?: string[]) => judgeTests(all, only && new Set(only)).tests.map(({ row: t }) => t.id);
+    expect(ids()).toEqual(['a', 'b', 'a2']);
+    expect(ids(['a'])).toEqual(['a', 'a2']);
+    expect(ids(['a2'])).toEqual(['a2']);
+    expect(ids(['b'])).toEqual(['b']);
   });
 });

@@ -132,7 +132,8 @@ const EXAMPLES: Record<string, [typed: Typed, says: RegExp][]> = {
     // A two-stroke fills at each turn: 0.25 · 4000 · 0.6 = 600 L/min = 36 m³/h.
     [
       { displacement: '250 cc', speed: '4000 rpm', filling: '60 %', strokes: 'two-stroke', show: 'm³/h' },
-      /36\.00.m³\/h/,
+      // 36 m³/h of 1.204 kg/m³ are 43.3 kg/h, and 3.6 kg/h are 1 g/s: 12.0 g/s.
+      /36\.00.m³\/h, about 12\.0.g\/s/,
     ],
     // 2 · 1800/2 · 0.9 = 1620 L/min = 1.62 m³/min.
     [{ displacement: '2 L', speed: '1800 rpm', filling: '90 %', show: 'm³/min' }, /1\.62\d?.m³\/min/],

@@ -171,6 +171,10 @@ describe('commanded against actual', () => {
     [sweep([0, 20], [50, 21], [100, 20], [0, 20]), 'does not move', true],
     [sweep([0, 0], [40, 41], [80, 60], [100, 60], [0, 1]), 'stuck', true],
     [sweep([0, 0], [20, 0], [40, 20], [60, 40], [80, 60]), 'lags', undefined],
+    // One step late at first, and then not at all: no lag.
+    [sweep([0, 0], [20, 0], [40, 20], [60, 58], [80, 61]), 'off', undefined],
+    // Two steps late.
+    [sweep([0, 0], [20, 0], [40, 0], [60, 20], [80, 40], [100, 60]), 'lags', undefined],
     [sweep([0, 100], [50, 50], [100, 0]), 'reversed', undefined],
     [sweep([0, 0], [50, 50], [100, 99], [0, 30]), 'follows', false],
     [sweep([10, 11], [30, 31], [50, 50], [70, 58], [90, 58], [10, 19]), 'stuck', false],
