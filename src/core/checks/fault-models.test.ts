@@ -188,3 +188,19 @@ describe('limits that hold for some systems only', () => {
     expect(run('ignition-burn', { system: 'several sparks', sparks: alike }).verdict).toBe('pass');
   });
 });
+
+describe('a circuit check', () => {
+  it('names place and state of what is wrong and of what to measure next', () => {
+    const r = run('switched-ground', {
+      supply: '12.6 V',
+      feed_on: '12.6 V',
+      control_off: '12.6 V',
+      control_on: '12.6 V',
+    });
+    expect(r.because).toMatch(
+      /^Control wire at the part, switched on: 12\.6.V cannot be in a good circuit\./,
+    );
+    expect(r.because).toMatch(/Measure next: control pin at the controller, switched (on|off)\.$/);
+    expect(r.because).not.toMatch(/switched off: 12\.6/);
+  });
+});
