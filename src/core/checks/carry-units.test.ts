@@ -104,6 +104,37 @@ describe('the cases that showed it', () => {
     expect(shortened).toBeGreaterThanOrEqual(5);
   });
 
+  it('goes on from the first time into the repeat, below a unit typed in the repeat itself', () => {
+    const fields = { rest: q('psi'), each: list('psi') };
+    const first = { rest: '3.8 bar', each: rows('2.7 bar', '2.7', '3.3') };
+    expect(carryUnits(fields, { rest: '3.8', each: rows('2.7', '2.75') }, first)).toEqual({
+      rest: '3.8 bar',
+      each: rows('2.7 bar', '2.75 bar'),
+    });
+    expect(carryUnits(fields, { rest: '380 kPa', each: rows('270') }, first)).toEqual({
+      rest: '380 kPa',
+      each: rows('270 kPa'),
+    });
+    // A field that had none, and one of a kind read in two sizes.
+    expect(carryUnits(fields, { rest: '52' }, { rest: '55' })).toEqual({ rest: '52' });
+    const drop = { a: q('V') };
+    expect(carryUnits(drop, { a: '80' }, { a: '120 mV' })).toEqual({ a: '80 mV' });
+    expect(carryUnits(drop, { a: '0.08' }, { a: '120 mV' })).toEqual({ a: '0.08' });
+  });
+
+  it('judges a repeat of bare numbers in the unit of the first run', () => {
+    const first = {
+      rest: '3.8 bar',
+      cylinders: '4',
+      given: 'pressure left',
+      each: rows('2.7', '2.7', '3.3', '2.7'),
+    };
+    const again = { ...first, rest: '3.8', each: rows('2.7', '2.72', '2.71', '2.7') };
+    const result = runCheck(check('injector-balance'), again, first);
+    expect(result).toMatchObject({ state: 'done', findings: [{ verdict: 'pass' }] });
+    expect(JSON.stringify(result)).toMatch(/1\.1.?.bar/);
+  });
+
   it('changes nothing where no unit was typed', () => {
     fc.assert(
       fc.property(fc.array(fc.stringMatching(/^-?\d{1,4}(\.\d{1,2})?$/), { maxLength: 6 }), (entered) => {

@@ -13,6 +13,9 @@ const sizeIn = (text: string, unit: string): number => {
   if (e.kind !== 'quantity') return NaN;
   return e.quantity.unit === unit ? Math.abs(e.quantity.value) : Math.abs(convert(e.quantity, unit).value);
 };
+/** One column of what was typed into a list or table; empty for a single field. */
+const columnOf = (typed: Typed[string] | undefined, column: string): string[] =>
+  Array.isArray(typed) ? typed.map((r) => r[column] ?? '') : [];
 /** How many times two sizes are apart. */
 const apart = (a: number, b: number): number => Math.max(a / b, b / a);
 const isBare = (text: string): boolean => /\d/.test(text) && /^[\s\d.,+\-−–'’]+$/.test(text);
@@ -24,15 +27,22 @@ const isBare = (text: string): boolean => /\d/.test(text) && /^[\s\d.,+\-−–'
  *
  * @param fields what each field is, by name, in the order of the form
  * @param typed what was typed
+ * @param earlier what was typed when the check was done first: a bare number of its repeat is in the same unit
  * @returns the same with units added where they are carried on; a field's own unit is added nowhere
  * @example carryUnits({ rest: bar, after: bar }, { rest: '57 psi', after: '40' }) // after: '40 psi'
  */
-export function carryUnits(fields: Record<string, FieldInfo>, typed: Typed): Typed {
+export function carryUnits(fields: Record<string, FieldInfo>, typed: Typed, earlier?: Typed): Typed {
   const carried = new Map<string, string>();
   const out: Typed = { ...typed };
+  // With the units that carried on the first time.
+  const firstRun = earlier ? carryUnits(fields, earlier) : {};
   const kindOf = (unit: string) => findUnit(unit)?.measures ?? '';
   /** The unit for bare numbers of a run of entries, and what goes on to the fields after them. */
-  const run = (entries: readonly string[], unit: string): ((text: string) => string) => {
+  const run = (
+    entries: readonly string[],
+    unit: string,
+    before: readonly string[],
+  ): ((text: string) => string) => {
     const units = entries.map((e) => unitOf(e)).filter((u) => u !== '');
     const kind = kindOf(unit) || kindOf(units[0] ?? '');
     const own = units.find((u) => kindOf(u) === kind);
@@ -41,8 +51,11 @@ export function carryUnits(fields: Record<string, FieldInfo>, typed: Typed): Typ
         kind,
         units.findLast((u) => kindOf(u) === kind)!,
       );
-    let now = own ?? carriedFor(kind, unit);
-    let above = entries.find((e) => unitOf(e) === now) ?? '';
+    const firstTime = before
+      .map((e) => unitOf(e))
+      .find((u) => u !== '' && (kind === '' || kindOf(u) === kind));
+    let now = own ?? carriedFor(kind, unit) ?? firstTime;
+    let above = [...entries, ...before].find((e) => unitOf(e) === now) ?? '';
     return (text) => {
       const typedUnit = unitOf(text);
       if (typedUnit !== '' && kindOf(typedUnit) === kind) [now, above] = [typedUnit, text];
@@ -60,11 +73,14 @@ export function carryUnits(fields: Record<string, FieldInfo>, typed: Typed): Typ
   for (const [name, info] of Object.entries(fields)) {
     const value = typed[name];
     if (value === undefined) continue;
-    if (info.kind === 'quantity' && typeof value === 'string') out[name] = run([value], info.unit)(value);
+    const then = firstRun[name];
+    if (info.kind === 'quantity' && typeof value === 'string')
+      out[name] = run([value], info.unit, typeof then === 'string' ? [then] : [])(value);
     if (info.kind === 'list' && Array.isArray(value)) {
       const give = run(
         value.map((r) => r.entered ?? ''),
         info.unit,
+        columnOf(then, 'entered'),
       );
       out[name] = value.map((r) => ({ ...r, entered: give(r.entered ?? '') }));
     }
@@ -75,6 +91,7 @@ export function carryUnits(fields: Record<string, FieldInfo>, typed: Typed): Typ
           const give = run(
             rows.map((r) => r[c.name] ?? ''),
             c.unit,
+            columnOf(then, c.name),
           );
           rows = rows.map((r) => (r[c.name] === undefined ? r : { ...r, [c.name]: give(r[c.name]!) }));
         }

@@ -56,7 +56,7 @@ export function judgeWhole(
   const siblings = judgeSiblings(readings);
   const each = readings.map((r, i) => siblings?.each.get(i) ?? judgeAmong(r, readings, test.accuracy));
   const check = test.checkId ? checkOf(test.checkId) : undefined;
-  const result = check && runCheck(check, typedOf(check, inputs));
+  const result = check && runCheck(check, typedOf(check, inputs), typedOf(check, first?.inputs ?? []));
   const more: Judgement[] = [];
   if (siblings && siblings.group.verdict !== '') more.push(siblings.group);
   if (result?.state === 'done') more.push(overall(result.findings));

@@ -27,12 +27,13 @@ export type CheckResult =
  *
  * @param check from the list of checks
  * @param typed by field name; unknown names are passed over
+ * @param earlier for a repeat, what was typed the first time: its units hold for bare numbers
  * @returns its findings and drawing, what is still missing, or what is wrong, field by field;
  * never throws on bad input, and never gives a number that is none
  */
-export function runCheck(check: Check, typed: Typed): CheckResult {
+export function runCheck(check: Check, typed: Typed, earlier?: Typed): CheckResult {
   const fields = Object.fromEntries(formOf(check).map((f) => [f.name, f.info]));
-  const parsed = check.input.safeParse(carryUnits(fields, typed));
+  const parsed = check.input.safeParse(carryUnits(fields, typed, earlier));
   if (!parsed.success) {
     const problems = parsed.error.issues.map((issue): FieldProblem => {
       const [field, row, column] = issue.path;

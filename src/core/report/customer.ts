@@ -133,13 +133,12 @@ export function readInWords(
   if (found.length) return told(found) || test.verdict;
   const check = checkOf(test.checkId);
   if (!check) return test.verdict;
-  const result = runCheck(
-    check,
+  const typedIn = (id: string | null) =>
     typedOf(
       check,
-      record.input.filter((i) => i.testId === test.id),
-    ),
-  );
+      record.input.filter((i) => i.testId === id),
+    );
+  const result = runCheck(check, typedIn(test.id), typedIn(test.repeatOf));
   if (result.state !== 'done') return test.verdict;
   return told(result.findings);
 }

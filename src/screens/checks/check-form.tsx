@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import type { KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import { formOf, runCheck, typedOf, type Check, type CheckResult } from '@/core/checks';
+import { formOf, runCheck, typedOf, type Check, type CheckResult, type InputFacts } from '@/core/checks';
 import { Quiet } from '@/ui/controls';
 import { VerdictMark } from '@/ui/marks';
 import { Field, Problems, type Entries } from './check-fields';
@@ -30,8 +30,17 @@ const Findings = styled.ul`
 `;
 
 /** The form of a check, made from its schema, with what it finds below. */
-export function CheckForm({ check, entries }: { check: Check; entries: Entries }) {
-  const result = runCheck(check, typedOf(check, entries.rows));
+export function CheckForm({
+  check,
+  entries,
+  earlier = [],
+}: {
+  check: Check;
+  entries: Entries;
+  /** For a repeat, what was typed the first time. */
+  earlier?: readonly InputFacts[];
+}) {
+  const result = runCheck(check, typedOf(check, entries.rows), typedOf(check, earlier));
   const problems = result.state === 'refused' ? result.problems : [];
   return (
     <div onKeyDown={toNextField}>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
 import { create } from 'zustand';
 import type { Action } from './match-actions';
 
@@ -22,7 +22,8 @@ const useHere = create<Here>(() => ({ groups: [] }));
  */
 export function useActions(where: string, actions: readonly Action[]): void {
   const latest = useRef(actions);
-  useEffect(() => {
+  // Before it is painted: a key pressed on what is seen acts on what is seen.
+  useLayoutEffect(() => {
     latest.current = actions;
   });
   useEffect(() => {

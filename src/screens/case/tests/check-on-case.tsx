@@ -63,7 +63,7 @@ export function CheckOnCase({
   };
   return (
     <div style={{ padding: '4px 0 6px' }}>
-      <CheckForm check={check} entries={entries} />
+      <CheckForm check={check} entries={entries} earlier={earlier} />
       <Quiet as="p" style={{ padding: '4px 8px 0' }}>
         <Link href={`/tests/${check.id}`}>How this check goes, and where its limits come from</Link>
       </Quiet>
