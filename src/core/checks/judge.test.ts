@@ -62,6 +62,9 @@ describe('a limit of battery voltage', () => {
       ]);
     }
     expect(judged(feed).readings[0]!.verdict).toBe('unsure');
+    // The battery's sensor, lamp and cable are other places.
+    for (const label of ['battery sensor supply', 'battery lamp', 'battery cable drop'])
+      expect(judged(reading(label, '5 V', ''), feed).readings[1]!.verdict, label).toBe('unsure');
     // A reading is not its own battery.
     expect(judged(reading('battery', '9 V', 'B+')).readings[0]!.verdict).toBe('unsure');
   });

@@ -7,6 +7,9 @@ const ABOVE = 0.3;
 
 const BATTERY = /^(?:=|≈|~|about)?\s*(?:b\+|u_?bat(?:t)?|battery(?: voltage)?(?: ?\(b\+\))?)$/i;
 
+/** The battery's own reading by its name; a battery lamp, sensor or cable is another place. */
+const OWN = /^battery(?:\s+(?:voltage|posts?|terminals))?\s*(?:$|[,(]|at\b)/i;
+
 /** Whether a limit says "battery voltage" instead of a figure. */
 export const isBatteryLimit = (limit: string): boolean => BATTERY.test(limit.trim());
 
@@ -22,7 +25,7 @@ export type BatteryLimit = { limit: string } | { problem: string };
  * @example batteryLimit([{ label: 'battery', entered: '12.6 V' }]) // { limit: '12.1..12.9 V' }
  */
 export function batteryLimit(readings: readonly Pick<Reading, 'label' | 'entered'>[]): BatteryLimit {
-  const own = readings.find((r) => BATTERY.test(r.label.trim()) || /^battery\b/i.test(r.label.trim()));
+  const own = readings.find((r) => BATTERY.test(r.label.trim()) || OWN.test(r.label.trim()));
   const entry = own && readEntry(own.entered, 'V');
   if (entry?.kind !== 'quantity' || entry.quantity.unit !== 'V')
     return { problem: 'B+ is what the battery reads: add a reading named “battery” to this test.' };

@@ -161,9 +161,11 @@ const oneSided = P.alt(
   amount.skip(OR_MORE).map((a): Typed => ({ form: 'at least', amount: a })),
   amount.skip(OR_LESS).map((a): Typed => ({ form: 'at most', amount: a })),
 );
-/** `Ubat > 12.4 V`: what is measured, before a sign of comparison. A word that turns the sense around is no name. */
+/** `Ubat > 12.4 V`: what is measured, before a sign of comparison. A word that turns the sense around, or may, is no name: `replace if > 2 mm`. */
 const NAME = tight(
-  P.regexp(/(?!.*\b(?:not?|never|non|except|unless)\b)[A-Za-z][A-Za-z .]{0,24}?:?\s*(?=[<>≤≥])/i),
+  P.regexp(
+    /(?!.*\b(?:not?|never|non|except|unless|if|when|fail\w*|bad|fault\w*|replace\w*|renew|reject\w*|leak\w*|wrong|too|defect\w*|worn|out|poor|scrap)\b)[A-Za-z][A-Za-z .]{0,24}?:?\s*(?=[<>≤≥])/i,
+  ),
 );
 const named = NAME.then(oneSided);
 const deviation = PLUS_MINUS.atLeast(1)

@@ -13,9 +13,14 @@ const CONNECTOR: Move = {
   ],
 };
 
-/** What a part is fed with, and how much has to be there. */
-const supplyOf = (c: Circumstances): string =>
-  c.wiring === 'actuator' ? (c.volts24 ? '≥ 23 V' : '≥ 11.5 V') : '4.8–5.2 V';
+/**
+ * How much has to be there of what a part is fed with. A sensor of two wires is pulled up and pulls down what it
+ * gets, an oxygen sensor gives its own voltage: neither has a supply to measure plugged in.
+ */
+const supplyOf = (c: Circumstances): string | undefined => {
+  if (c.wiring === 'actuator') return c.volts24 ? '≥ 23 V' : '≥ 11.5 V';
+  return c.wiring === 'supplied sensor' ? '4.8–5.2 V' : undefined;
+};
 
 const FED = (c: Circumstances): Move => ({
   question: 'Does the part get its supply and ground, under load?',
@@ -23,8 +28,7 @@ const FED = (c: Circumstances): Move => ({
   setup: LEADS,
   minutes: 15,
   readings: [
-    // Where it is not known what the part is fed with, no limit is better than that of another part.
-    { label: 'supply to battery minus', ...(c.wiring === 'not known' ? {} : { limit: supplyOf(c) }) },
+    { label: 'supply to battery minus', ...(supplyOf(c) ? { limit: supplyOf(c)! } : {}) },
     { label: 'drop from its ground to battery minus', limit: '≤ 100 mV' },
   ],
 });

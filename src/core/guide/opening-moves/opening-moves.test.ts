@@ -66,6 +66,9 @@ describe('opening moves (common practice, no source)', () => {
       expect(words(of(code)), code).not.toMatch(/4\.8|bridged/);
       expect(words(of(code)), code).toMatch(/≥ 11\.5 V/);
     }
+    // Pulled up, or giving its own voltage: no supply of 5 V to measure plugged in.
+    for (const code of ['P0115', 'P0130', 'P0110', 'P0150'])
+      expect(words(of(code)), code).not.toMatch(/4\.8–5\.2/);
     expect(words(of('P0107'))).toMatch(/4\.8–5\.2 V/);
   });
   it('does not swap coils on a diesel', () => {

@@ -175,6 +175,10 @@ lit | on | lit | pass
 12.1 V | U bat. ≥ 12.4 V | fail
 5.1 V | not > 5 V | ask
 5.1 V | never > 5 V | ask
+5.1 V | fail if > 5 V | ask
+2.4 mm | replace if > 2 mm | ask
+2.4 bar | leaks if < 3 bar | ask
+5.1 V | bad > 5 V | ask
 -0.7 bar | -0.6 to -0.8 bar | pass
 -0.9 bar | −0.6…−0.8 bar | fail
 4 V | 5 to 3 V | ask
