@@ -29,6 +29,49 @@ test('thousands are read as meant, and where two readings remain it is asked in 
   await saved(page);
 });
 
+test('a shop that says how it writes numbers is not asked, and sees what was made of it', async ({
+  page,
+}) => {
+  const says = async (option: string) => {
+    await page.goto('/shop');
+    const choice = page.getByLabel('Numbers are written');
+    await choice.selectOption({ label: option });
+    await expect(page.getByText('How numbers are written is kept.')).toBeVisible();
+  };
+  await says('1.500,5 (comma for decimals)');
+  await freshCase(page);
+  const card = await addTest(page, 'What does the rail hold?');
+  const value = card.getByLabel('Value', { exact: true });
+  await value.fill('1,500 bar');
+  await value.press('Tab');
+  await expect(value).toHaveValue('1.50 bar');
+  await expect(
+    card.getByText('1,500 bar is written as 1.50 bar, as this shop writes numbers.'),
+  ).toBeVisible();
+  await card.getByRole('button', { name: 'Take 1500 bar' }).click();
+  await expect(value).toHaveValue('1500 bar');
+  // An answer that is pressed goes before the shop's way.
+  await value.fill('2,500 bar');
+  await card.getByRole('button', { name: 'Take 2500 bar' }).click();
+  await expect(value).toHaveValue('2500 bar');
+  await saved(page);
+
+  // In the field of a check as well.
+  await page.goto('/tests/pressure-hold');
+  const start = page.getByLabel('At the start');
+  await start.fill('1,500 bar');
+  await start.press('Tab');
+  await expect(
+    page.getByText('1,500 bar is written as 1.50 bar, as this shop writes numbers.'),
+  ).toBeVisible();
+  await says('either way: ask');
+  await page.goto('/tests/pressure-hold');
+  await start.fill('1,500 bar');
+  await start.press('Tab');
+  await page.getByRole('button', { name: 'Take 1500 bar' }).click();
+  await expect(start).toHaveValue('1500 bar');
+});
+
 test('several readings typed or pasted at once become readings of their own', async ({ page, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await freshCase(page);

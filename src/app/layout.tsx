@@ -5,7 +5,8 @@ import type { Metadata, Viewport } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
 import { Frame } from '@/screens/frame/frame';
-import { people } from '@/services/shop';
+import { decimalSign, people } from '@/services/shop';
+import { NumbersOfShop } from '@/screens/numbers';
 import { StyleRegistry } from '@/ui/registry';
 import { GlobalStyle } from '@/ui/theme';
 
@@ -32,7 +33,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
             people={all.map((p) => ({ id: p.id, name: p.name }))}
             person={jar.get('vantle-person')?.value ?? ''}
           >
-            {children}
+            <NumbersOfShop value={await decimalSign()}>{children}</NumbersOfShop>
           </Frame>
         </StyleRegistry>
       </body>

@@ -6,7 +6,7 @@ import { db, write } from '@/store/database';
 import { appendHistory } from '@/store/rows';
 import { getSetting, listPeople, putSetting, upsertPerson, type PersonRow } from '@/store/shop';
 
-/** The shop itself: its name and its people. */
+/** The shop itself: its name, how it writes numbers, and its people. */
 
 const Distance = z
   .string()
@@ -36,7 +36,12 @@ const USUAL: Periods = {
   comeback: { days: 180, distance: '10 000 km' },
 };
 
+/** The decimal sign this shop writes; empty: not said, then a number that can be read in two ways is asked. */
+export const DecimalSign = z.enum(['', '.', ',']);
+export type DecimalSign = z.infer<typeof DecimalSign>;
+
 export const ShopRequest = z.discriminatedUnion('do', [
+  z.object({ do: z.literal('numbers'), decimalSign: DecimalSign }),
   z.object({ do: z.literal('periods'), periods: Periods }),
   z.object({ do: z.literal('name'), name: z.string().trim().min(1, 'Give the shop a name.').max(80) }),
   z.object({
@@ -60,6 +65,12 @@ export async function periods(): Promise<Periods> {
   return kept.success ? kept.data : USUAL;
 }
 
+/** The decimal sign the shop writes, empty when it never said. */
+export async function decimalSign(): Promise<DecimalSign> {
+  const kept = DecimalSign.safeParse(await getSetting(db(), 'shop.decimalSign'));
+  return kept.success ? kept.data : '';
+}
+
 /** Everybody who works or worked here. */
 export async function everybody(): Promise<PersonRow[]> {
   return listPeople(db());
@@ -71,7 +82,7 @@ export async function people(): Promise<PersonRow[]> {
 }
 
 /**
- * Renames the shop, or adds or changes a person. People are never removed, since their work stands
+ * Changes a setting of the shop, or adds or changes a person. People are never removed, since their work stands
  * in the records; somebody who left is made inactive.
  *
  * @throws Error with a sentence when the last active person would go
@@ -79,33 +90,19 @@ export async function people(): Promise<PersonRow[]> {
 export async function changeShop(request: ShopRequest, who: string): Promise<void> {
   const at = new Date().toISOString();
   await write(async (tx) => {
-    if (request.do === 'name') {
-      const before = await getSetting<string>(tx, 'shop.name');
-      await putSetting(tx, 'shop.name', request.name);
+    if (request.do !== 'person') {
+      const [rowId, key, value] = settingOf(request);
+      const before = (await getSetting<unknown>(tx, key)) ?? null;
+      await putSetting(tx, key, value);
       await appendHistory(tx, {
         at,
         who,
         caseId: null,
         kind: 'shop',
-        rowId: 'name',
+        rowId,
         op: 'set',
-        before: { name: before },
-        after: { name: request.name },
-      });
-      return;
-    }
-    if (request.do === 'periods') {
-      const before = (await getSetting<Periods>(tx, 'shop.periods')) ?? null;
-      await putSetting(tx, 'shop.periods', request.periods);
-      await appendHistory(tx, {
-        at,
-        who,
-        caseId: null,
-        kind: 'shop',
-        rowId: 'periods',
-        op: 'set',
-        before,
-        after: request.periods,
+        before: asRecord(rowId, before),
+        after: asRecord(rowId, value),
       });
       return;
     }
@@ -127,3 +124,21 @@ export async function changeShop(request: ShopRequest, who: string): Promise<voi
     });
   });
 }
+
+type Setting = Exclude<ShopRequest, { do: 'person' }>;
+
+/** Name in the history, key and value of a setting. */
+function settingOf(request: Setting): [rowId: string, key: string, value: unknown] {
+  switch (request.do) {
+    case 'name':
+      return ['name', 'shop.name', request.name];
+    case 'periods':
+      return ['periods', 'shop.periods', request.periods];
+    case 'numbers':
+      return ['decimalSign', 'shop.decimalSign', request.decimalSign];
+  }
+}
+
+/** History keeps rows, not bare words. */
+const asRecord = (name: string, value: unknown): Record<string, unknown> | null =>
+  value === null || typeof value === 'object' ? (value as Record<string, unknown> | null) : { [name]: value };

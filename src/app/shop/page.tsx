@@ -1,10 +1,17 @@
 import type { Metadata } from 'next';
 import { ShopScreen } from '@/screens/shop/shop';
-import { everybody, periods, shopName } from '@/services/shop';
+import { decimalSign, everybody, periods, shopName } from '@/services/shop';
 
 export const metadata: Metadata = { title: 'Shop' };
 export const dynamic = 'force-dynamic';
 
 export default async function Page() {
-  return <ShopScreen name={await shopName()} people={await everybody()} periods={await periods()} />;
+  return (
+    <ShopScreen
+      name={await shopName()}
+      people={await everybody()}
+      periods={await periods()}
+      decimalSign={await decimalSign()}
+    />
+  );
 }

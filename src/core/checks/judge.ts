@@ -7,6 +7,7 @@ import {
   type Test,
 } from '@/core/case';
 import {
+  barometerOf,
   batteryLimit,
   isBatteryLimit,
   judgeReading,
@@ -76,9 +77,10 @@ export function judgeWhole(
   };
 }
 
-/** One reading against its limit, or against the battery's own reading where the limit is B+. */
+/** One reading against its limit, with what else was read in the same test: the battery for B+, the barometer. */
 function judgeAmong(r: Reading, readings: readonly Reading[], accuracy: string): Judgement {
-  if (!isBatteryLimit(r.limit) || r.entered.trim() === '') return judgeReading(r.entered, r.limit, accuracy);
+  if (!isBatteryLimit(r.limit) || r.entered.trim() === '')
+    return judgeReading(r.entered, r.limit, accuracy, barometerOf(readings));
   const battery = batteryLimit(readings.filter((other) => other !== r));
   return 'problem' in battery
     ? { verdict: 'unsure', because: battery.problem }

@@ -1,5 +1,4 @@
-import { describe, expect, it } from 'vitest';
-import { checkOf, runCheck, type Typed } from './index';
+import { describeExamples, type Examples } from './test-examples';
 
 /**
  * Examples in the middle of each formula's range, worked out on paper: the sum stands beside each. Limits are
@@ -22,7 +21,7 @@ const SOAKED = [
 ];
 
 /** Check, entries, what its findings must say in one line: about, verdict, sentence. */
-const EXAMPLES: Record<string, [typed: Typed, says: RegExp][]> = {
+const EXAMPLES: Examples = {
   'applied-truth': [
     // Shown 0.1 more everywhere; 3 % of the span of 3 bar are 0.09.
     [
@@ -388,13 +387,4 @@ const EXAMPLES: Record<string, [typed: Typed, says: RegExp][]> = {
   ],
 };
 
-describe.each(Object.entries(EXAMPLES))('%s', (id, examples) => {
-  it.each(examples)('%j', (typed, says) => {
-    const result = runCheck(checkOf(id)!, typed);
-    if (result.state !== 'done') throw new Error(JSON.stringify(result));
-    const line = result.findings
-      .map((f) => `${f.about ? `${f.about}: ` : ''}${f.verdict} ${f.because}`)
-      .join(' | ');
-    expect(line).toMatch(says);
-  });
-});
+describeExamples(EXAMPLES);

@@ -75,6 +75,9 @@ function following(steps: readonly Step[], tolerance: number): Following {
     )
       return { how: 'stuck', end, at: limit, asked };
   }
+  // Mirrored at every step: a sweep up and down would also look as if it came late.
+  const ends = Math.max(...commands) + Math.min(...commands);
+  if (steps.every((s) => within(s.actual - (ends - s.command), tolerance))) return { how: 'reversed' };
   for (const late of [1, 2]) {
     const off = Math.max(...actuals.slice(late).map((a, i) => Math.abs(a - commands[i]!)));
     if (steps.length >= 3 + late && within(off, tolerance)) return { how: 'lags', steps: late, worst: off };

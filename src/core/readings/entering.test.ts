@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { uncertainty } from './accuracy';
 import { judgeCondition } from './condition';
 import { readEntry } from './entry';
+import { barometerOf } from './barometer';
 import { acrossTheAir } from './gauge';
 import { pastedLine, placesOf, readMany } from './many';
 import { judgeTest } from './test-verdict';
@@ -125,6 +126,33 @@ describe('a pasted column', () => {
 });
 
 describe('gauge and absolute pressure', () => {
+  // At 850 mbar outside, at about 1450 m: 0.50 bar of boost are 1.35 bar from vacuum, not 1.51.
+  it('takes the barometer of the same test', () => {
+    const air = barometerOf([
+      { label: 'Boost', entered: '0.5 bar' },
+      { label: 'Barometric pressure', entered: '850 mbar' },
+    ]);
+    expect(air).toBe(85_000);
+    expect(readEntry('0.5 bar', 'bar abs', { air })).toMatchObject({
+      offer: '1.35\u00a0bar abs',
+      message: expect.stringContaining('With the barometer at 850 mbar, 0.5 bar is'),
+    });
+    expect(judgeReading('0.5 bar', '1.3–1.4 bar abs', '', air)).toMatchObject({ verdict: 'unsure' });
+  });
+  it.each([
+    ['Barometer', '98 kPa', 98_000],
+    ['ambient pressure', '29.9 inHg', 101_253],
+    ['Barometer', '14.5 psi abs', 99_974],
+    ['Barometer', '3 bar', undefined],
+    ['Barometer sensor', '98 kPa', undefined],
+    ['Barometer', '98', undefined],
+    ['Barometer', '1.2 V', undefined],
+  ])('reads %s %s', (label, entered, pascal) => {
+    const air = barometerOf([{ label, entered }]);
+    if (pascal === undefined) expect(air).toBeUndefined();
+    else expect(air! / pascal).toBeCloseTo(1, 3);
+  });
+
   // ISO 2533: 1013.25 hPa at sea level; 14.696 psi; 29.921 inHg.
   it.each([
     ['0.5 bar', 'bar abs', '1.51 bar abs'],

@@ -76,7 +76,7 @@ export function readEntry(text: string, expected?: string, hints?: Omit<Hints, '
   if (typed === '') return quantity(expected ?? '');
   const unit = meant(typed, expected);
   if (unit && expected && !comparable(unit.sign, expected))
-    return counted(quantity(unit.sign), expected) ?? misfit(t, m[1]!, unit, expected);
+    return counted(quantity(unit.sign), expected, hints?.air) ?? misfit(t, m[1]!, unit, expected);
   if (unit) return quantity(unit.sign);
   // "4 humps of 6", "2nd gear": words that start with a number are a state, not a broken unit.
   if (/\s/.test(typed) || /^(st|nd|rd|th|x)\b/i.test(typed)) return { kind: 'state', state: t };
@@ -89,6 +89,19 @@ export function readEntry(text: string, expected?: string, hints?: Omit<Hints, '
       : `"${typed}" is not a unit known here. Write for instance 3.72 V, 24,1 inHg, -12 °C.`,
     ...(likely ? { offer: `${m[1]!.trim()} ${likely}` } : {}),
   };
+}
+
+/**
+ * The ways to write what cannot be read as it stands: another unit, or the two numbers it can be.
+ *
+ * @param text as typed
+ * @param expected the unit of its field, empty for any
+ * @returns none where it can be read, or where nothing is near it
+ * @example waysToWrite('1,500', 'bar') // ['1500', '1.50']
+ */
+export function waysToWrite(text: string, expected: string): string[] {
+  const entry = readEntry(text, expected === '' ? undefined : expected);
+  return entry.kind === 'problem' ? [entry.offer, entry.or].filter((o) => o !== undefined) : [];
 }
 
 const tidyUnit = (typed: string): string => typed.trim().replace(/[.,;]+$/, '');
@@ -109,10 +122,13 @@ function meant(typed: string, expected: string | undefined): { sign: string; mea
   return findUnit(typed);
 }
 
-/** Gauge pressure where an absolute one is wanted, or the other way round: what it would be at sea level is offered. */
-function counted(read: Entry, expected: string): Entry | undefined {
+/**
+ * Gauge pressure where an absolute one is wanted, or the other way round: what it is by the barometer is offered,
+ * or at sea level where none was read.
+ */
+function counted(read: Entry, expected: string, air?: number): Entry | undefined {
   if (read.kind !== 'quantity') return undefined;
-  const there = acrossTheAir(read.quantity, expected);
+  const there = acrossTheAir(read.quantity, expected, air);
   if (!there) return undefined;
   const offer = writeQuantity(there, Math.max(read.decimals, 2));
   const [gauge, absolute] = read.quantity.unit.endsWith('abs')
@@ -120,7 +136,7 @@ function counted(read: Entry, expected: string): Entry | undefined {
     : [read.quantity.unit, expected];
   return {
     kind: 'problem',
-    message: `${gauge} counts from the air outside and ${absolute} from vacuum; between them lies the barometer. At 1013 mbar outside, ${read.text} is ${offer}.`,
+    message: `${gauge} counts from the air outside and ${absolute} from vacuum; between them lies the barometer. ${air === undefined ? 'At 1013 mbar outside' : `With the barometer at ${writeNumber(air / 100, 0)} mbar`}, ${read.text} is ${offer}.`,
     offer,
   };
 }

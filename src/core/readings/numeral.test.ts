@@ -2,11 +2,48 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readEntry, writeQuantity } from './entry';
 import { readLimit } from './limit';
-import { readNumeral, settle } from './numeral';
+import { askWhich, asWrittenHere, readNumeral, settle } from './numeral';
 import { UNITS } from './units';
 import { judgeReading } from './verdict';
 
 const values = (text: string) => readNumeral(text)?.figures.map((f) => f.value);
+
+describe('a number as the shop writes it', () => {
+  it.each([
+    ['1,500 bar', '.', '1500 bar', '1.50 bar'],
+    ['1,500 bar', ',', '1.50 bar', '1500 bar'],
+    ['1.500 bar', '.', '1.50 bar', '1500 bar'],
+    ['1.500 bar', ',', '1500 bar', '1.50 bar'],
+    ['at least 2,250 A', ',', 'at least 2.25 A', 'at least 2250 A'],
+  ] as const)('%s with a decimal %s is %s', (typed, sign, meant, other) => {
+    const numeral = readNumeral(/[\d.,]+/.exec(typed)![0])!;
+    expect(asWrittenHere(typed, askWhich(numeral, typed).offers, sign)).toEqual({ meant, other });
+  });
+  it('says nothing of other offers', () => {
+    expect(asWrittenHere('1,500 bar', ['1,500 psi', '1,500 kPa'], '.')).toBeUndefined();
+    expect(asWrittenHere('12 bar', ['12 psi', '12 kPa'], '.')).toBeUndefined();
+    expect(asWrittenHere('~1.5 V', ['1.5 V ± 5 %'], ',')).toBeUndefined();
+  });
+  it('is then read in one way', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 999 }),
+        fc.integer({ min: 0, max: 999 }),
+        fc.constantFrom('.', ','),
+        fc.constantFrom('.' as const, ',' as const),
+        (whole, rest, mark, sign) => {
+          const typed = `${whole}${mark}${String(rest).padStart(3, '0')} bar`;
+          const entry = readEntry(typed);
+          if (entry.kind !== 'problem') throw new Error(typed);
+          const { meant } = asWrittenHere(typed, [entry.offer!, entry.or!], sign)!;
+          const read = readEntry(meant);
+          const value = mark === sign ? whole + rest / 1000 : whole * 1000 + rest;
+          return read.kind === 'quantity' && Math.abs(read.quantity.value - value) < 1e-9;
+        },
+      ),
+    );
+  });
+});
 
 describe('a number by its shape', () => {
   it.each([

@@ -75,6 +75,8 @@ export interface Hints {
   decimalSign?: '.' | ',' | undefined;
   /** What it is compared with, in the numeral's own unit. */
   beside?: readonly number[] | undefined;
+  /** Air pressure outside, in Pa, where a barometer was read; between gauge and absolute pressure. */
+  air?: number | undefined;
 }
 
 /** Units read in whole numbers, often with a mark for thousands; common practice, no source. */
@@ -138,4 +140,32 @@ export function askWhich(numeral: Numeral, whole: string): { message: string; of
     message: `"${numeral.text}" can be ${thousands.value} or ${decimal.value}. Which was meant?`,
     offers: [as(String(thousands.value)), as(short)],
   };
+}
+
+const AMBIGUOUS = /(?<![\d.,])[1-9]\d{0,2}[.,]\d{3}(?![\d]|[.,]\d)/g;
+
+/**
+ * Of the two ways that `askWhich` offers, the one that a shop with this decimal sign means.
+ *
+ * @param whole the line as typed
+ * @param offers what is offered for it; anything but the two of `askWhich` gives undefined
+ * @param decimalSign of the shop
+ * @returns what was meant and the other way, or undefined where it is no question of separators
+ * @example asWrittenHere('1,500 bar', ['1500 bar', '1.50 bar'], '.') // { meant: '1500 bar', other: '1.50 bar' }
+ */
+export function asWrittenHere(
+  whole: string,
+  offers: readonly string[],
+  decimalSign: '.' | ',',
+): { meant: string; other: string } | undefined {
+  for (const [text] of whole.matchAll(AMBIGUOUS)) {
+    const numeral = readNumeral(text);
+    if (numeral?.figures.length !== 2) continue;
+    const [thousands, decimal] = askWhich(numeral, whole).offers;
+    if (offers[0] !== thousands || offers[1] !== decimal) continue;
+    return text.includes(decimalSign)
+      ? { meant: decimal, other: thousands }
+      : { meant: thousands, other: decimal };
+  }
+  return undefined;
 }

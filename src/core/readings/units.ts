@@ -28,6 +28,7 @@ export const UNITS: readonly UnitEntry[] = [
   { sign: 'V', measures: 'voltage', lib: 'V', also: ['volt', 'volts', 'vdc', 'vac', 'volts dc', 'volts ac'] },
   { sign: 'mV', measures: 'voltage', lib: 'mV', also: ['millivolt', 'millivolts'] },
   { sign: 'kV', measures: 'voltage', lib: 'kV', also: ['kilovolt', 'kilovolts'] },
+  { sign: 'µV', measures: 'voltage', lib: 'uV', also: ['uV', 'microvolt', 'microvolts'] },
   { sign: 'A', measures: 'current', lib: 'A', also: ['amp', 'amps', 'ampere', 'amperes'] },
   { sign: 'mA', measures: 'current', lib: 'mA', also: ['milliamp', 'milliamps'] },
   { sign: 'µA', measures: 'current', lib: 'uA', also: ['uA', 'microamp', 'microamps'] },

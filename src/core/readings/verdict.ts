@@ -42,13 +42,14 @@ function same(a: string, b: string): boolean {
  * @param entered what was typed, for instance `4.48 V` or `OL`
  * @param limitText the limit as typed, for instance `3.0–3.6 V`; empty for none
  * @param accuracy the instrument's accuracy as typed; a reading nearer to an edge than that is unsure
+ * @param air pressure outside in Pa, where it was read; it lies between gauge and absolute pressure
  * @returns the verdict with its sentence; `unsure` when the two cannot be compared, empty when
  * there is nothing entered or no limit
  * @example judgeReading('4.48 V', '3.0–3.6 V') // fail: "4.48 V is 0.88 V above the limit of 3.6 V."
  */
-export function judgeReading(entered: string, limitText: string, accuracy = ''): Judgement {
+export function judgeReading(entered: string, limitText: string, accuracy = '', air?: number): Judgement {
   if (entered.trim() === '') return none;
-  const [read, entry] = readBoth(entered, limitText);
+  const [read, entry] = readBoth(entered, limitText, air);
   if (!read.ok) return { verdict: 'unsure', because: read.message };
   const limit = read.limit;
   if (!limit) return entry.kind === 'problem' ? { verdict: 'unsure', because: entry.message } : none;
@@ -106,7 +107,7 @@ export function judgeReading(entered: string, limitText: string, accuracy = ''):
  * Reads a reading and its limit with each other's help: the unit of the limit holds for a bare number, and a mark
  * that may be for thousands or for decimals is read as the other one shows.
  */
-export function readBoth(entered: string, limitText: string): [LimitReading, Entry] {
+export function readBoth(entered: string, limitText: string, air?: number): [LimitReading, Entry] {
   const number = /^[^\d]*([\d.,]+)/.exec(entered)?.[1] ?? '';
   const entrySign = readNumeral(number)?.decimalSign;
   const limitSign = decimalSignOf(limitText);
@@ -120,7 +121,7 @@ export function readBoth(entered: string, limitText: string): [LimitReading, Ent
     own !== '' && own !== unit && comparable(own, unit)
       ? values.map((value) => convert({ value, unit }, own).value)
       : values;
-  const entry = readEntry(entered, expected, { decimalSign: limitSign, beside });
+  const entry = readEntry(entered, expected, { decimalSign: limitSign, beside, air });
   if (limit.ok || !limit.offers || entry.kind !== 'quantity') return [limit, entry];
   return [readLimit(limitText, { decimalSign: entrySign, beside: [entry.quantity.value] }), entry];
 }

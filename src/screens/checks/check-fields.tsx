@@ -1,35 +1,14 @@
 'use client';
 
 import { Plus, X } from 'lucide-react';
-import type { ReactNode } from 'react';
 import styled from 'styled-components';
-import type { Input as InputRow } from '@/core/case';
 import type { FieldProblem, FormField } from '@/core/checks';
 import { placesOf, readMany } from '@/core/readings';
 import { Button, FieldLabel, IconButton, Quiet } from '@/ui/controls';
+import type { Entries, Entry } from './entries';
+import { NumberCell } from './number-cell';
 
 /** The fields of a check's form, by the kinds that its schema can have. */
-
-export type Entry = Pick<InputRow, 'id' | 'field' | 'at' | 'column' | 'entered' | 'position'>;
-
-/** How the rows of a check are shown and written: on a case through its outbox, else in the page. */
-export interface Entries {
-  rows: Entry[];
-  /** A field for one cell of a row. */
-  cell: (row: Entry, of: 'entered' | 'at', props: CellProps) => ReactNode;
-  choice: (row: Entry, label: string, options: readonly string[]) => ReactNode;
-  add: (rows: Omit<Entry, 'id' | 'position'>[]) => void;
-  remove: (rows: Entry[]) => void;
-  /** Writes into a cell from outside it. */
-  fill: (row: Entry, value: string) => void;
-}
-interface CellProps {
-  label: string;
-  hideLabel?: boolean;
-  placeholder?: string;
-  figure?: boolean;
-  onEnter?: (() => void) | undefined;
-}
 
 const Wide = styled.fieldset`
   grid-column: 1 / -1;
@@ -105,11 +84,12 @@ export function Field({
   const unit = info.kind === 'quantity' ? info.unit : '';
   return (
     <div>
-      {entries.cell(row, 'entered', {
-        label: field.title,
-        placeholder: hint({ unit }, field.help),
-        figure: true,
-      })}
+      <NumberCell
+        row={row}
+        unit={unit}
+        entries={entries}
+        props={{ label: field.title, placeholder: hint({ unit }, field.help), figure: true }}
+      />
       <Problems of={problems} />
     </div>
   );
@@ -150,13 +130,20 @@ function ListField({ field, rows, entries, problems }: SetProps) {
                 hideLabel: true,
                 placeholder: info.each,
               })}
-              {entries.cell(row, 'entered', {
-                label: `${field.title}, ${info.each} ${row.at || i + 1}`,
-                hideLabel: true,
-                placeholder: hint(info, ''),
-                figure: true,
-                onEnter: readMany(row.entered) ? () => spread(row) : undefined,
-              })}
+              <div>
+                <NumberCell
+                  row={row}
+                  unit={info.unit}
+                  entries={entries}
+                  props={{
+                    label: `${field.title}, ${info.each} ${row.at || i + 1}`,
+                    hideLabel: true,
+                    placeholder: hint(info, ''),
+                    figure: true,
+                    onEnter: readMany(row.entered) ? () => spread(row) : undefined,
+                  }}
+                />
+              </div>
               <IconButton
                 aria-label={`Remove ${info.each} ${row.at || i + 1}`}
                 onPress={() => entries.remove([row])}
@@ -255,14 +242,23 @@ function TableRow({
         return (
           <div key={c.name}>
             {row &&
-              (c.options.length
-                ? entries.choice(row, label, c.options)
-                : entries.cell(row, 'entered', {
+              (c.options.length ? (
+                entries.choice(row, label, c.options)
+              ) : c.words ? (
+                entries.cell(row, 'entered', { label, hideLabel: true })
+              ) : (
+                <NumberCell
+                  row={row}
+                  unit={c.unit}
+                  entries={entries}
+                  props={{
                     label,
                     hideLabel: true,
                     placeholder: c.unit === '*' ? '' : c.unit,
-                    figure: !c.words,
-                  }))}
+                    figure: true,
+                  }}
+                />
+              ))}
             <Problems of={problems.filter((p) => p.column === c.name)} />
           </div>
         );

@@ -6,7 +6,8 @@ import styled from 'styled-components';
 import { formOf, runCheck, typedOf, type Check, type CheckResult, type InputFacts } from '@/core/checks';
 import { Quiet } from '@/ui/controls';
 import { VerdictMark } from '@/ui/marks';
-import { Field, Problems, type Entries } from './check-fields';
+import { Field, Problems } from './check-fields';
+import type { Entries } from './entries';
 
 /** The charts are heavy; a screen without a drawing does not load them. */
 const CheckDrawing = dynamic(() => import('@/ui/drawing'), { ssr: false });

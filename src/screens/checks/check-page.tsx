@@ -10,7 +10,7 @@ import { checkOf, rowsFor, type Check, type Typed } from '@/core/checks';
 import { putCheck } from '@/core/guide';
 import { Button, Choice, Quiet, Tag } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
-import type { Entries, Entry } from './check-fields';
+import type { Entries, Entry } from './entries';
 import { CheckForm } from './check-form';
 import { pasteFigures } from '../paste-figures';
 import { post } from '../send';

@@ -50,15 +50,23 @@ const ROLES = [
   { value: 'desk', label: 'front desk' },
 ];
 
-/** The shop's name and the people who write in it. */
+const NUMBERS = [
+  { value: 'ask', label: 'either way: ask' },
+  { value: '.', label: '1,500.5 (point for decimals)' },
+  { value: ',', label: '1.500,5 (comma for decimals)' },
+];
+
+/** The shop's name, how it writes numbers, and the people who write in it. */
 export function ShopScreen({
   name,
   people,
   periods,
+  decimalSign,
 }: {
   name: string;
   people: Person[];
   periods: PeriodsView;
+  decimalSign: string;
 }) {
   const router = useRouter();
   const [message, setMessage] = useState('');
@@ -89,6 +97,23 @@ export function ShopScreen({
             onChange={(e) => setShop(e.target.value)}
             onBlur={() => shop.trim() !== name && void send({ do: 'name', name: shop }, 'The name is kept.')}
           />
+        </div>
+        <div>
+          <Choice
+            label="Numbers are written"
+            value={decimalSign === '' ? 'ask' : decimalSign}
+            options={NUMBERS}
+            onChange={(v) =>
+              void send(
+                { do: 'numbers', decimalSign: v === 'ask' ? '' : v },
+                'How numbers are written is kept.',
+              )
+            }
+          />
+          <Quiet>
+            Tells what 1,500 or 1.500 means where unit and limit do not. It is said beside the number, and one
+            press writes it the other way.
+          </Quiet>
         </div>
         <PeriodsForm start={periods} send={send} />
         <h2>People</h2>

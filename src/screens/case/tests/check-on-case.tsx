@@ -4,7 +4,7 @@ import Link from 'next/link';
 import type { RowOf } from '@/core/case';
 import { checkOf } from '@/core/checks';
 import { changeBetween } from '@/core/readings';
-import type { Entries } from '@/screens/checks/check-fields';
+import type { Entries } from '@/screens/checks/entries';
 import { CheckForm } from '@/screens/checks/check-form';
 import { Quiet } from '@/ui/controls';
 import { ChoiceField, LineField } from '../fields';

@@ -16,6 +16,7 @@ import { IconButton } from '@/ui/controls';
 import { VerdictShape } from '@/ui/marks';
 import { LineField } from '../fields';
 import { OfferButton } from '../offer';
+import { Leaving, useNumbersOfShop } from '../../numbers';
 import { useCase } from '../store';
 import { KnownGoodOffers } from './known-good';
 
@@ -60,12 +61,15 @@ export function ReadingRow({
   judged,
   accuracy,
   before,
+  air,
   onEnter,
 }: {
   reading: RowOf<'reading'>;
   judged: Judgement;
   accuracy: string;
   before: RowOf<'reading'> | undefined;
+  /** Pa, where a barometer was read in the same test. */
+  air: number | undefined;
   onEnter: () => void;
 }) {
   const remove = useCase((s) => s.remove);
@@ -73,7 +77,10 @@ export function ReadingRow({
   const split = useSplit(r);
   const limit = readLimit(r.limit);
   const many = severalIn(r);
-  const offers = offersFor(r);
+  const offers = offersFor(r, air);
+  const of = (field: 'entered' | 'limit') => offers.flatMap((o) => (o.field === field ? [o.text] : []));
+  const value = useNumbersOfShop(r.entered, of('entered'), (t) => edit('reading', r.id, 'entered', t));
+  const bound = useNumbersOfShop(r.limit, of('limit'), (t) => edit('reading', r.id, 'limit', t));
   const change = before ? changeBetween(before.entered, r.entered, accuracy) : '';
   const ownLimit = !(limit.ok && limit.limit?.form === 'siblings');
   // What holds for all siblings is said once, under them.
@@ -94,22 +101,26 @@ export function ReadingRow({
           placeholder="what is read"
           onEnter={many && r.entered === '' ? split : onEnter}
         />
-        <LineField
-          {...b}
-          field="entered"
-          label="Value"
-          figure
-          placeholder={wantedUnit(limit) || '3.72 V'}
-          onEnter={() => {
-            if (many) split();
-            else onEnter();
-          }}
-        />
+        <Leaving onLeave={value.leave}>
+          <LineField
+            {...b}
+            field="entered"
+            label="Value"
+            figure
+            placeholder={wantedUnit(limit) || '3.72 V'}
+            onEnter={() => {
+              if (many) split();
+              else onEnter();
+            }}
+          />
+        </Leaving>
         <span style={{ display: 'inline-flex' }}>
           {!many && (judged.verdict || r.entered) && <VerdictShape verdict={judged.verdict} size={13} />}
           {judged.verdict && <span className="visually-hidden">{judged.verdict}</span>}
         </span>
-        <LineField {...b} field="limit" label="Limit" figure placeholder="3.0–3.6 V" onEnter={onEnter} />
+        <Leaving onLeave={bound.leave}>
+          <LineField {...b} field="limit" label="Limit" figure placeholder="3.0–3.6 V" onEnter={onEnter} />
+        </Leaving>
         <Says role="status">
           {says}
           {change && <Change>{change.charAt(0).toUpperCase() + change.slice(1)}.</Change>}
@@ -139,8 +150,21 @@ export function ReadingRow({
           ))}
         </Under>
       )}
+      <WrittenAs by={value} take={(t) => edit('reading', r.id, 'entered', t)} />
+      <WrittenAs by={bound} take={(t) => edit('reading', r.id, 'limit', t)} />
       {!many && <KnownGoodOffers reading={r} />}
     </>
+  );
+}
+
+/** Says how a number was written for the shop, and writes it the other way. */
+function WrittenAs({ by, take }: { by: { said: string; other: string }; take: (text: string) => void }) {
+  if (by.said === '') return null;
+  return (
+    <Under role="status">
+      <Says>{by.said}</Says>
+      <OfferButton onPress={() => take(by.other)}>Take {by.other}</OfferButton>
+    </Under>
   );
 }
 
@@ -153,8 +177,9 @@ function wantedUnit(read: LimitReading): string {
 /** How value or limit were likely meant, where they cannot be read as typed or can be read in two ways. */
 function offersFor(
   r: Pick<RowOf<'reading'>, 'entered' | 'limit'>,
+  air: number | undefined,
 ): { field: 'entered' | 'limit'; text: string }[] {
-  const [limit, entry] = readBoth(r.entered, r.limit);
+  const [limit, entry] = readBoth(r.entered, r.limit, air);
   if (!limit.ok) return (limit.offers ?? []).map((text) => ({ field: 'limit', text }));
   // A limit that a new row took over from the one above, and that is of another kind than what is read here.
   if (entry.kind === 'quantity' && entry.quantity.unit !== '') {

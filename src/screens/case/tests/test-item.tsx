@@ -7,6 +7,7 @@ import { useShallow } from 'zustand/react/shallow';
 import type { RowOf } from '@/core/case';
 import { judgeWhole, overall, type WholeJudgement } from '@/core/checks';
 import { partsOf } from '@/core/guide';
+import { barometerOf } from '@/core/readings';
 import { Button, IconButton, Quiet } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { VerdictMark } from '@/ui/marks';
@@ -90,6 +91,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
     first && { readings: before, inputs: firstInputs },
   );
   const { verdict, because } = judged.test;
+  const air = barometerOf(readings);
   const b = { kind: 'test', id: test.id } as const;
 
   const addReading = () => {
@@ -154,6 +156,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
           reading={r}
           judged={judged.readings[i]!}
           accuracy={test.accuracy}
+          air={air}
           before={before.find((x) => x.label === r.label && x.position === r.position)}
           onEnter={() => {
             const next = readings[i + 1];

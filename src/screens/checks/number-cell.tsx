@@ -1,0 +1,35 @@
+'use client';
+
+import { waysToWrite } from '@/core/readings';
+import { Button, Quiet } from '@/ui/controls';
+import { Leaving, useNumbersOfShop } from '../numbers';
+import type { CellProps, Entries, Entry } from './entries';
+
+/** A cell for a number; offers the ways to write one that cannot be read as it stands. */
+export function NumberCell({
+  row,
+  unit,
+  entries,
+  props,
+}: {
+  row: Entry;
+  unit: string;
+  entries: Entries;
+  props: CellProps;
+}) {
+  const ways = waysToWrite(row.entered, unit === '*' ? '' : unit);
+  const write = (text: string) => entries.fill(row, text);
+  const shop = useNumbersOfShop(row.entered, ways, write);
+  const offers = shop.other === '' ? ways : [shop.other];
+  return (
+    <Leaving onLeave={shop.leave}>
+      {entries.cell(row, 'entered', props)}
+      {shop.said && <Quiet role="status">{shop.said}</Quiet>}
+      {offers.map((text) => (
+        <Button key={text} excludeFromTabOrder={shop.settles} onPress={() => write(text)}>
+          Take {text}
+        </Button>
+      ))}
+    </Leaving>
+  );
+}
