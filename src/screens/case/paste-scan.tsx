@@ -20,7 +20,7 @@ const Box = styled.div`
 `;
 
 const MOST = 500_000;
-const FORMS = { text: '', csv: ' from a table', frames: ' from a frame log' };
+const FORMS = { text: '', table: ' from a table', frames: ' from a frame log' };
 
 /** Paste a scan report from any tool; what was understood is shown before it goes onto the case. */
 export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {

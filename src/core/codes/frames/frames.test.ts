@@ -231,7 +231,7 @@ describe('any form of scan', () => {
     const csv = readScan(
       'Module;Code;Description;Status\nEngine;P0171;"Too lean; bank 1";stored\nABS;C0035;Wheel speed;aktiv\nfoo;;;',
     );
-    expect(csv.form).toBe('csv');
+    expect(csv.form).toBe('table');
     expect(csv.report.codes).toEqual([
       { code: 'P0171', text: 'Too lean; bank 1', statuses: ['stored'], module: 0 },
       { code: 'C0035', text: 'Wheel speed', statuses: ['active'], module: 1 },
@@ -241,7 +241,7 @@ describe('any form of scan', () => {
   });
   it('never throws', () => {
     fc.assert(
-      fc.property(fc.string({ maxLength: 300 }), (s) => ['text', 'csv', 'frames'].includes(readScan(s).form)),
+      fc.property(fc.string({ maxLength: 300 }), (s) => ['text', 'table', 'frames'].includes(readScan(s).form)),
     );
   });
 });

@@ -1,0 +1,103 @@
+import { labelOf } from './labels';
+import { isName, namedOutcome, outcomeOf } from './outcome';
+import { findCodes } from './place';
+import type { Reading } from './reading';
+import { isValue } from './value';
+import type { Line } from './split';
+import { partStatus, statusOf } from './status';
+import { leadOf, statusBefore, type Survey } from './survey';
+
+/** Words that by themselves name a controller; only where the place does not tell. Common practice, no source. */
+const CONTROLLER =
+  /\b(?:modules?|control unit|controllers?|ecu|ecm|pcm|tcm|tcu|bcm|abs|esp|srs|airbag|hvac|ipc|cluster|gateway|immobili[sz]er|steering|eps|engine|transmission|gearbox|body|brakes?|restraints?|instruments?|climate|parking|door|seat|radio|telematics|suspension|hybrid|battery management|inverter|charger|\p{L}*elektronik|\p{L}*steuergerät|getriebe|bremse\p{L}*|calculateur|moteur|motor\p{L}*|centralita|centralina|motore|cambio|freni)\b/iu;
+export const namesController = (text: string): boolean => CONTROLLER.test(text);
+
+const FURNITURE = /^(?:-+\s*)?(?:page|seite|página|pagina|blad)\s+\d+\s+(?:of|von|de|di|van|sur|\/)\s+\d+\b|\bpage \d+ of \d+\b|\bseite \d+ von \d+\b/iu;
+const DECORATED = /^(?:[=#*]{1,}\s*\S.*|\[[^\]]+\]|.*:)$/u;
+
+/** Whether a fault begins in this line. */
+export function beginsFault(line: Line, survey: Survey): boolean {
+  if (survey.own.has(line.n)) return true;
+  const [found] = findCodes(line.text);
+  if (!found) return false;
+  const lead = leadOf(line.text.slice(0, found.at));
+  if (lead === '' || statusBefore(lead) !== undefined) return true;
+  return survey.codeLast && /^[\s)\].]*$/u.test(line.text.slice(found.end));
+}
+
+/** The next line that is no page footer. */
+function nextOf(lines: readonly Line[], i: number): Line | undefined {
+  return lines.slice(i + 1).find((l) => !FURNITURE.test(l.text));
+}
+
+/** The fault above already has its status, or the report has none to wait for. */
+function complete(r: Reading, survey: Survey): boolean {
+  const entry = r.entries.at(-1);
+  if (!entry || entry.settled || (entry.statuses.length && !entry.statusFirst)) return true;
+  const parted = partStatus(entry.body);
+  return parted !== undefined && parted.ends && (parted.by === 'mark' || survey.bareStatus);
+}
+
+/** The fault above has its status before its wording, or in the middle of its line. */
+function statusAhead(r: Reading, survey: Survey): boolean {
+  const entry = r.entries.at(-1)!;
+  const parted = partStatus(entry.body);
+  return entry.statusFirst || (parted !== undefined && !parted.ends && (parted.by === 'mark' || survey.bareStatus));
+}
+
+/** The fault above has no wording yet, in a report whose faults have one. */
+function wordless(r: Reading, survey: Survey): boolean {
+  const { body } = r.entries.at(-1)!;
+  return survey.hasWording && !/\p{L}{2}/u.test(partStatus(`${body} .x`)?.text.replace(/\.x$/u, '') ?? body);
+}
+
+/** A word at the end of a line that belongs to the first of the next. */
+const NEGATION = /(?:^|[\s([])(?:not|no|longer|currently|nicht|mehr|momentan|non|pas|niet|en|in)$/iu;
+
+/** Whether a line goes on with the wording of the fault above it. */
+export function continues(r: Reading, lines: readonly Line[], i: number, survey: Survey): boolean {
+  const entry = r.entries.at(-1);
+  const line = lines[i]!;
+  const before = lines[i - 1];
+  if (!entry || entry.settled || r.list !== '' || !before || entry.lines.at(-1) !== before.n) return false;
+  if (FURNITURE.test(line.text) || DECORATED.test(line.text) && !/\)$/u.test(line.text)) return false;
+  const body = entry.body;
+  const unbalanced = (body.match(/\(/g)?.length ?? 0) > (body.match(/\)/g)?.length ?? 0);
+  if (unbalanced && line.text.length < 90) return true;
+  const next = nextOf(lines, i);
+  const follows = next && (beginsFault(next, survey) || outcomeOf(next.text));
+  if (wordless(r, survey) && /\p{L}{3}/u.test(line.text)) return !(follows && namesController(line.text));
+  if (complete(r, survey)) return false;
+  // The maker's number and its wording stand above, the standard's code comes next.
+  if (survey.own.has(entry.lines[0]!) && next && findCodes(next.text).length) return true;
+  if (statusAhead(r, survey))
+    return (/^\p{Ll}/u.test(line.text) && !namesController(line.text)) || (before.raw.trimEnd().length >= 45 && !follows);
+  if (NEGATION.test(body)) return true;
+  if (/[.!?]$/u.test(line.text) && line.text.split(/\s+/u).length > 8) return false;
+  // A wording of its own where only the code stood so far: "16683", then its words.
+  if (!/\p{L}{2}/u.test(body)) return /\p{L}{3}/u.test(line.text) && !(next && beginsFault(next, survey) && namesController(line.text));
+  if (!survey.hasStatus) return /^\p{Ll}/u.test(line.text) && line.text.split(/\s+/u).length <= 12;
+  if (next && statusOf(next.text) && !namedOutcome(line.text, survey.bareCounts)) return true;
+  if (/^\p{Ll}/u.test(line.text)) return true;
+  const parted = partStatus(line.text);
+  if (parted && (parted.by === 'mark' || survey.bareStatus) && !(next && beginsFault(next, survey) && namesController(line.text))) return true;
+  return before.raw.trimEnd().length >= 50 && !follows && line.text.split(/\s+/u).length <= 6;
+}
+
+/** Whether a line is the heading of a module: by what follows it. */
+export function isHeading(r: Reading, lines: readonly Line[], i: number, survey: Survey): boolean {
+  const line = lines[i]!;
+  const { text } = line;
+  if (!isName(text) || FURNITURE.test(text) || labelOf(text) !== undefined || isValue(text)) return false;
+  if (/[.!?]$/u.test(text) || line.cells.filter((c) => c !== '').length > 2 || /["“”]/u.test(text)) return false;
+  if (/\d{1,4}[-/.]\d{1,2}[-/.]\d{2,4}/u.test(text)) return false;
+  // Longer ones, and ones with a comma, are sentences unless something is drawn around them.
+  const words = text.split(/\s+/u).length;
+  if (!DECORATED.test(text) && (words > 6 || (words > 4 && text.includes(',')))) return false;
+  if (survey.textAbove && !DECORATED.test(text) && !(namesController(text) && text.split(/\s+/u).length <= 3)) return false;
+  const next = nextOf(lines, i);
+  const said = next && outcomeOf(next.text);
+  if (next && (beginsFault(next, survey) || said)) return true;
+  // A second line of the heading, or a module whose faults follow in words of their own.
+  return DECORATED.test(text) && /^[[#=]/u.test(text) && namesController(text);
+}

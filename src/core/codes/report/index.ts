@@ -1,0 +1,3 @@
+export * from './types';
+export { readReport } from './read';
+export { beginsWithTable } from './table';

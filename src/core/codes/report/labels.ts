@@ -1,0 +1,65 @@
+/** What a column or a label of a scan report is about. */
+export type Label =
+  | 'code'
+  | 'text'
+  | 'status'
+  | 'module'
+  | 'detail'
+  | 'name'
+  | 'value'
+  | 'unit'
+  | 'date'
+  | 'skip';
+
+/** The words of heads and labels, by language, as whole texts. Common practice, no source. */
+const WORDS: Record<Label, string> = {
+  code: 'code|codes|dtc|dtcs|fault ?code|trouble ?code|fault|error ?code|diagnostic trouble code|fehlercode|fehler|fehlernummer|nummer|code défaut|código|codigo|código de avería|avería|codice|codice errore|foutcode|storingscode|no\\.?|number',
+  text: 'description|text|wording|meaning|definition|fault text|beschreibung|fehlertext|bezeichnung|klartext|libellé|libelle|désignation|descripción|descripcion|descrizione|testo|omschrijving|betekenis',
+  status: 'status|state|fault status|fehlerstatus|zustand|état|etat|statut|estado|stato|toestand',
+  module:
+    'module|control module|controller|ecu|unit|control unit|system|node|steuergerät|steuergeraet|calculateur|centralita|unidad|módulo|centralina|modulo|regeleenheid|module name|ecu name|system name',
+  detail:
+    'count|counter|frequency|occurrences?|occurred|hits|times|häufigkeit|zähler|anzahl|fréquence|frecuencia|frequenza|aantal|first seen|last seen|first occurrence|last occurrence|first|last|seen|erstmals|zuletzt|odometer at (?:the )?fault|mileage at (?:the )?fault|set at|at km|km|km-stand|kilometerstand bei fehler|distance since clear(?:ed)?|distance since codes cleared|warm-?ups since clear(?:ed)?|drive cycles?|priority|priorität|failure type|fault type|symptom|fehlerart|subtype|environment|age|unlearn counter|aging counter',
+  name: 'name|parameter|label|signal|measured value|value name|messwert|messgröße|paramètre|parámetro|parametro|meetwaarde|pid',
+  value: 'value|reading|actual|current value|wert|istwert|valeur|valor|valore|waarde',
+  unit: 'unit|units|einheit|unité|unidad de medida|unità|eenheid',
+  date: 'date|time|date ?/ ?time|date and time|datum|uhrzeit|zeit|heure|fecha|hora|data|ora|tijd|scan date|report date|printed|created|erstellt',
+  skip: 'part ?(?:number|no\\.?)|hardware|software|version|serial(?: number)?|coding|teilenummer|sw|hw|vin|vehicle|plate|fahrzeug|véhicule|vehículo|veicolo|voertuig|technician|mechanic|customer|order|job|signature|page|shop|workshop|protocol|address|bus',
+};
+const PATTERNS = Object.entries(WORDS).map(
+  ([label, words]) => [new RegExp(`^(?:${words})$`, 'iu'), label as Label] as const,
+);
+
+/**
+ * What a head or label is about.
+ *
+ * @param text the whole of a cell, or what stands before a colon
+ * @returns the first label whose words it is, or undefined
+ * @example labelOf('Fehlercode') // 'code'
+ */
+export function labelOf(text: string): Label | undefined {
+  const t = text
+    .trim()
+    .replace(/^[#*"'\s]+|[\s#*:"'.]+$/gu, '')
+    .replace(/\s+/gu, ' ');
+  if (t === '' || t.length > 40) return undefined;
+  return PATTERNS.find(([pattern]) => pattern.test(t))?.[1];
+}
+
+/** Titles over a list of faults, of values or of the report itself; never a module. */
+const TITLE =
+  /^(?:(?:the )?(?:stored|active|current|pending|permanent|confirmed|history|all|fault|trouble|diagnostic|error|vehicle|system|full|complete|live|scan|health|test)[\s-]*)*(?:codes?|faults?|dtcs?|errors?|report|list|results?|memory|overview|systems?|modules|scan|summary|data|values|protocol|printout|check|log|readings|parameters)(?: (?:found|read|stored|list|memory|overview|summary|report))?$|^(?:fahrzeugbericht|fehlerspeicher(?:eintr(?:ag|äge))?|fehlerliste|fehler|prüfprotokoll|messwerte?|istwerte|diagnoseprotokoll|steuergeräte|übersicht|rapport(?: du véhicule)?|liste des défauts|défauts|mémoire des défauts|valeurs|informe(?: del vehículo)?|averías|lista de averías|memoria de averías|valores|rapporto(?: del veicolo)?|errori|memoria errori|valori|voertuigrapport|storingen|foutgeheugen|meetwaarden)$/iu;
+
+/**
+ * Whether a line is the title of a list or of the whole report.
+ *
+ * @param line without decoration; two languages may be parted by a stroke
+ */
+export const isTitle = (line: string): boolean =>
+  line.split(/\s+\/\s+/u).every((part) => TITLE.test(part.replace(/^[\s#*=[(:-]+|[\s#*=\])(:-]+$/gu, '').trim()));
+
+/** A heading after which values are live ones, and one after which they were stored with a code. */
+export const LIVE_TITLE =
+  /^[\s#*=[-]*(?:(?:live|current|actual|measured|sensor|data)[\s-]*)+(?:data|values?|list|stream|readings|parameters)\b|^[\s#*=[-]*(?:messwerte?|istwerte|live[- ]?daten|valeurs (?:actuelles|mesurées|réelles)|mesures|valores (?:actuales|reales)|datos en vivo|valori (?:attuali|istantanei)|meetwaarden|actuele waarden)\b/iu;
+export const FREEZE_TITLE =
+  /freeze[\s-]*frames?|snapshot data|fault environment|umgebungsbedingungen|umgebungsdaten|standbild|données figées|trame figée|datos congelados|cuadro congelado|fermo immagine|dati congelati|omgevingscondities|bevroren/iu;

@@ -1,0 +1,97 @@
+/** What a report says of a whole module: how many faults, none, or that it did not answer. */
+export type Outcome = { kind: 'count'; count: number } | { kind: 'none' } | { kind: 'silent' };
+
+/** Words for faults, by language. Common practice, no source. */
+const FAULT =
+  '(?:fault|trouble|error|diagnostic|stored|active|dtc)?\\s?(?:codes?|faults?|dtcs?|errors?|troubles?|fehler(?:codes?|eintrag|einträge|speichereinträge)?|einträge|défauts?|codes? défaut|averías?|fallos?|códigos?|errori|errore|guast[oi]|codic[ei]|storing(?:en)?|fout(?:en|codes?)?)';
+const TAIL =
+  '(?:\\s+(?:codes?|found|stored|present|detected|recorded|set|in memory|gespeichert|vorhanden|gefunden|hinterlegt|trouvés?|présents?|détectés?|almacenad[oa]s|encontrad[oa]s|memorizzati|rilevati|gevonden|opgeslagen))*';
+
+const PATTERNS: readonly [RegExp, Outcome['kind']][] = [
+  [new RegExp(`^(?:no|without|zero|keine?|ohne|aucune?|pas de|sans|sin|ningún|ninguna|nessuna?|geen)\\s+${FAULT}${TAIL}$`, 'iu'), 'none'],
+  [/^(?:ok|okay|pass(?:ed)?|clean|no fault found|nothing stored|none|i\.?\s?o\.?|in ordnung|fehlerfrei|rien à signaler|correcto|conforme|in orde)$/iu, 'none'],
+  [/^no (?:response|communication|answer|reply|comms?|contact|connection)(?: (?:from|with) (?:the )?(?:module|ecu|unit|control unit|controller))?$/iu, 'silent'],
+  [/^(?:does|did) ?(?:not|n't) (?:respond|answer|reply|communicate)$|^(?:is )?not (?:responding|reachable|answering|communicating)$/iu, 'silent'],
+  [/^(?:offline|unreachable|silent|communication (?:error|failed|fault|not possible)|no link)$/iu, 'silent'],
+  [/^(?:keine (?:antwort|kommunikation|verbindung|rückmeldung)|nicht erreichbar|antwortet nicht|meldet sich nicht)$/iu, 'silent'],
+  [/^(?:pas de (?:réponse|communication)|aucune réponse|ne répond pas|injoignable)$/iu, 'silent'],
+  [/^(?:sin (?:respuesta|comunicación)|no responde|no comunica)$/iu, 'silent'],
+  [/^(?:nessuna (?:risposta|comunicazione)|non risponde|non comunica)$/iu, 'silent'],
+  [/^(?:geen (?:antwoord|communicatie|reactie)|reageert niet|antwoordt niet|niet bereikbaar)$/iu, 'silent'],
+];
+const COUNTED = new RegExp(`^(\\d{1,3})\\s+${FAULT}${TAIL}$`, 'iu');
+const FAULT_ALONE = new RegExp(`^${FAULT}$`, 'iu');
+
+/**
+ * The outcome that a stretch of text is, and nothing else.
+ *
+ * @param text what stands behind a module's name, or on a line of its own; two languages may be parted by a stroke
+ * @returns undefined as soon as any other word stands in it
+ * @example outcomeOf('keine Fehler / no faults') // { kind: 'none' }
+ */
+export function outcomeOf(text: string): Outcome | undefined {
+  const parts = text
+    .replace(/^[\s"'([:.–—-]+|[\s"')\].:;!–—-]+$/gu, (m) => (/^i\.?\s?o\.?$/i.test(text.trim()) ? m : ''))
+    .split(/\s+\/\s+/u);
+  let found: Outcome | undefined;
+  for (const part of parts.map((p) => p.trim())) {
+    const one = single(part);
+    if (!one && !(found && FAULT_ALONE.test(part))) return undefined;
+    found ??= one;
+  }
+  return found;
+}
+
+function single(text: string): Outcome | undefined {
+  const counted = COUNTED.exec(text);
+  if (counted) {
+    const count = Number(counted[1]);
+    return count === 0 ? { kind: 'none' } : { kind: 'count', count };
+  }
+  const kind = PATTERNS.find(([pattern]) => pattern.test(text))?.[1];
+  return kind === undefined || kind === 'count' ? undefined : { kind };
+}
+
+/** A date is in it: the title of a report, not a module. */
+const DATED = /\d{1,4}[-/.]\d{1,2}[-/.]\d{2,4}/u;
+const PARTED = /\s*(?:\.{2,}|\s[-–—|]\s|:\s?|\t|\s{2,}|,\s|(?=[([]))\s*/gu;
+
+/**
+ * A module's name with the outcome behind it: "ABS: no response", "[FCM] front camera - 3 faults", "Engine 2 codes",
+ * "Gearbox .... 1", "Door (0)".
+ *
+ * @param line one line
+ * @param bare whether a number alone is a count in this report
+ * @returns name and outcome, or undefined where the line is something else
+ */
+export function namedOutcome(line: string, bare: boolean): { name: string; outcome: Outcome } | undefined {
+  for (const m of line.matchAll(PARTED)) {
+    const name = line.slice(0, m.index).trim();
+    if (!isName(name) || DATED.test(name)) continue;
+    const rest = line.slice(m.index + m[0].length).trim();
+    const outcome = outcomeOf(rest) ?? (bare ? countOf(rest) : undefined);
+    if (outcome) return { name, outcome };
+  }
+  // "Engine 2 codes", "Airbag no response": only a blank between.
+  const words = line.trim().split(/\s+/u);
+  for (let k = 1; k < words.length && k < 7; k++) {
+    const name = words.slice(0, k).join(' ');
+    const outcome = outcomeOf(words.slice(k).join(' '));
+    if (outcome && isName(name) && outcomeOf(name) === undefined) return { name, outcome };
+  }
+  return undefined;
+}
+
+/** A number alone behind a module's name, in brackets or not. */
+export function countOf(text: string): Outcome | undefined {
+  const m = /^[([]?\s*(\d{1,2})\s*[)\]]?$/u.exec(text.trim());
+  if (!m) return undefined;
+  const count = Number(m[1]);
+  return count === 0 ? { kind: 'none' } : { kind: 'count', count };
+}
+
+/** Whether words can be a module's name at all: short, with a letter, no sentence. */
+export function isName(text: string): boolean {
+  const t = text.trim();
+  return t.length >= 2 && t.length <= 70 && /\p{L}/u.test(t) && t.split(/\s+/u).length <= 8 && !/[?!;]|\. \p{Lu}/u.test(t);
+}

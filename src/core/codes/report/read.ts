@@ -1,0 +1,217 @@
+import { readBroken, scopeSaid } from './broken';
+import { dateIn, isDetail, isReadinessHeading, labelled, monitorOf, takeVehicle } from './details';
+import { beginsFault, continues, isHeading } from './heading';
+import { FREEZE_TITLE, isTitle, labelOf, LIVE_TITLE } from './labels';
+import { namedOutcome, outcomeOf } from './outcome';
+import { ownNumber } from './place';
+import { Reading } from './reading';
+import { linesOf, type Line } from './split';
+import { statusOf } from './status';
+import { surveyOf, type Survey } from './survey';
+import { attributesOf, recordsAt, tableAt } from './table';
+import { takeCodes } from './take-codes';
+import { takeRow, wordFault } from './take-rows';
+import { settle } from './settle';
+import type { ScanReport } from './types';
+import { valueOf } from './value';
+
+/**
+ * Reads a scan report pasted as text from any tool: the layout first (columns, headings by what follows them, where
+ * the status stands over many lines), then the words. Every line it does not understand is handed back; nothing is
+ * said that the report does not say.
+ *
+ * @param text the report
+ * @returns what was understood, with codes in order, the module each stands under, and what each line became
+ * @throws never; unreadable text comes back whole in `leftover`
+ */
+export function readReport(text: string): ScanReport {
+  const lines = linesOf(text);
+  const survey = surveyOf(lines);
+  const r = new Reading();
+  for (let i = 0; i < lines.length; ) i += take(r, lines, i, survey);
+  settle(r, survey);
+  return r.finish();
+}
+
+/** Takes the lines from `i` on that belong together, and says how many. */
+function take(r: Reading, lines: readonly Line[], i: number, survey: Survey): number {
+  const line = lines[i]!;
+  const table = tableAt(lines, i) ?? recordsAt(lines, i);
+  if (table) {
+    for (const l of lines.slice(i, i + table.length)) if (!table.rows.some((row) => row.n === l.n)) r.mark(l.n, 'heading');
+    for (const [k, row] of table.rows.entries()) takeRow(r, row, table.of, table.rows[k + 1]);
+    return table.length;
+  }
+  const attributes = attributesOf(line, lines[i + 1]);
+  if (attributes) {
+    takeRow(r, attributes, 'codes');
+    if (!attributes.wrapped) return 1;
+    r.mark(lines[i + 1]!.n, 'text');
+    return 2;
+  }
+  takeLine(r, lines, i, survey);
+  return 1;
+}
+
+function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey): void {
+  const line = lines[i]!;
+  const { n, text } = line;
+  if (scopeSaid(text)) r.whole = true;
+  if (takeCodes(r, line, survey)) return;
+  if (readBroken(r, line)) return;
+  if (takeTitle(r, line)) return;
+  if (takeOutcome(r, line, survey)) return;
+  if (takeLabel(r, line)) return;
+  const entry = r.entries.at(-1);
+  const statuses = continues(r, lines, i, survey) && wordsOpen(entry!.body) ? undefined : statusOf(text);
+  if (statuses && entry && r.list === '') {
+    // A status is said of the fault above; a second one only beside the first, on its own line.
+    entry.statuses = [...new Set([...entry.statuses, ...statuses])];
+    entry.lines.push(n);
+    r.mark(n, 'status', r.entries.length - 1);
+    return;
+  }
+  if (isDetail(text)) {
+    r.mark(n, 'detail', entry ? r.entries.length - 1 : undefined);
+    return;
+  }
+  const monitor = monitorOf(text, r.list === 'readiness');
+  if (monitor) {
+    r.mark(n, 'monitor', r.out.monitors.push(monitor) - 1);
+    return;
+  }
+  if (r.list === 'silent' && takeSilent(r, line, lines[i - 1]!)) return;
+  if (survey.own.has(n)) {
+    const own = ownNumber(text)!;
+    r.fault(own.code, text.slice(own.end), n);
+    return;
+  }
+  if (takeValue(r, line)) return;
+  if (continues(r, lines, i, survey)) {
+    entry!.body += ` ${text}`;
+    entry!.lines.push(n);
+    r.mark(n, 'text', r.entries.length - 1);
+    return;
+  }
+  if (isHeading(r, lines, i, survey)) {
+    r.under(withoutCount(text), true, n);
+    return;
+  }
+  if (wordFault(r, line)) return;
+  if (survey.textAbove && lines[i + 1] && beginsFault(lines[i + 1]!, survey)) {
+    r.above = text;
+    r.mark(n, 'text');
+    return;
+  }
+  r.out.made ||= i < 3 ? dateIn(text) : '';
+  r.unread(n, line.raw);
+}
+
+/** The line above broke off in the middle of a status: "… not", "… no longer". */
+const wordsOpen = (body: string): boolean =>
+  /(?:^|[\s([])(?:not|no|longer|currently|nicht|mehr|momentan|non|pas|niet|en|in)$/iu.test(body);
+
+/** Titles of lists: what follows them is a list of that kind, or faults of one status. */
+function takeTitle(r: Reading, { n, text }: Line): boolean {
+  if (FREEZE_TITLE.test(text) && text.length < 80) r.list = 'freeze';
+  else if (LIVE_TITLE.test(text) && text.length < 60) r.list = 'live';
+  else if (isReadinessHeading(text)) r.list = 'readiness';
+  else if (isTitle(text)) {
+    r.list = '';
+    r.group = statusOf(text.replace(/\b(?:fault|trouble|diagnostic)?\s*(?:codes?|faults?|dtcs?|errors?|list|memory)\b|:/giu, ' ')) ?? [];
+    r.module = null;
+  } else return false;
+  r.mark(n, 'heading');
+  return true;
+}
+
+/** A module with its outcome in one line, or the outcome alone under its heading. */
+function takeOutcome(r: Reading, { n, text }: Line, survey: Survey): boolean {
+  const alone = outcomeOf(text);
+  if (alone?.kind === 'silent') {
+    if (/:$/u.test(text.trim())) {
+      r.list = 'silent';
+      r.bullets = undefined;
+      r.silentFrom = n;
+      r.mark(n, 'heading');
+    } else if (r.module !== null && !r.settled.has(r.module)) {
+      r.out.modules[r.module]!.answered = false;
+      r.mark(n, 'module', r.module);
+    } else return false;
+    return true;
+  }
+  if (alone) {
+    if (r.module !== null) r.settled.add(r.module);
+    else if (alone.kind === 'none') r.noneSaid = true;
+    r.mark(n, alone.kind === 'count' ? 'heading' : 'module', r.module ?? undefined);
+    return true;
+  }
+  // In a list of monitors or values "passed" and "OK" are a state.
+  const listed = r.list === 'readiness' || (r.list !== '' && /(?:ok|pass(?:ed)?)\s*$/iu.test(text));
+  const named = listed ? undefined : namedOutcome(text, survey.bareCounts);
+  if (!named || isTitle(named.name) || statusOf(named.name)) return false;
+  const label = labelOf(named.name);
+  if (label !== undefined && label !== 'module') {
+    if (label === 'status' && r.module !== null && named.outcome.kind === 'silent') r.out.modules[r.module]!.answered = false;
+    else if (label !== 'status' && label !== 'code') return false;
+    r.mark(n, 'module', r.module ?? undefined);
+    return true;
+  }
+  r.under(named.name, named.outcome.kind !== 'silent', n);
+  if (named.outcome.kind === 'none') r.settled.add(r.module!);
+  return true;
+}
+
+/** `Module: ABS`, `Battery: 12.4 V`: a label that says what its value is. */
+function takeLabel(r: Reading, line: Line): boolean {
+  const m = labelled(line.text);
+  const label = m && labelOf(m.label);
+  if (label === 'module' && !/^\d+$/u.test(m!.value)) {
+    const named = namedOutcome(m!.value, false);
+    r.under(named?.name ?? m!.value, named?.outcome.kind !== 'silent', line.n);
+    return true;
+  }
+  if ((label === 'text' || label === 'status') && r.entries.length) {
+    const entry = r.entries.at(-1)!;
+    if (label === 'text') entry.body += `  ${m!.value}`;
+    else {
+      const statuses = statusOf(m!.value);
+      if (!statuses) return false;
+      entry.statuses = [...new Set([...entry.statuses, ...statuses])];
+    }
+    r.mark(line.n, label, r.entries.length - 1);
+    return true;
+  }
+  if (!takeVehicle(line, r.out)) return false;
+  r.mark(line.n, 'vehicle');
+  return true;
+}
+
+/** Names of modules under "no response:". */
+function takeSilent(r: Reading, { n, raw, text }: Line, before: Line): boolean {
+  if (text.split(/\s+/u).length > 6 || /[.!?]$/u.test(text) || r.silentFrom !== before.n) return false;
+  const bullet = /^\s*[-–•*·]/u.test(raw);
+  if (r.bullets === true && !bullet) return false;
+  r.bullets = bullet;
+  r.silentFrom = n;
+  for (const name of text.split(/,\s+/u)) {
+    r.under(name, false, n);
+    r.module = null;
+  }
+  r.list = 'silent';
+  return true;
+}
+
+/** "Door (2)" over two faults: the number is their count. */
+const withoutCount = (text: string): string => text.replace(/\s*[([]\d{1,2}[)\]]\s*:?$/u, '');
+
+function takeValue(r: Reading, line: Line): boolean {
+  const value = valueOf(line.cells.length > 1 ? line.cells : [line.text], r.list === 'live' || r.list === 'freeze');
+  if (!value) return false;
+  // Without a list around it a number needs its unit, or it is any number.
+  if (r.list === '' && !/[\p{L}%°/]/u.test(value.entered.replace(/^[+\-−]?\d[\d.,]*/u, ''))) return false;
+  const code = r.entries.length - 1;
+  if (r.list === 'freeze' && code >= 0) r.mark(line.n, 'freeze frame', r.out.freeze.push({ code, ...value }) - 1);
+  else r.mark(line.n, 'live value', r.out.live.push(value) - 1);
+  return true;
+}

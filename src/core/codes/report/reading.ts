@@ -1,0 +1,95 @@
+import type { CodeStatus } from '@/core/case';
+import { emptyReport, type Became, type ScanReport } from './types';
+
+/** A fault while its lines are still being gathered. */
+export interface Entry {
+  code: string;
+  /** All words beside the code, over several lines where it was wrapped. */
+  body: string;
+  statuses: CodeStatus[];
+  module: number | null;
+  /** Its wording and status were told apart by columns or labels already. */
+  settled: boolean;
+  /** Its status stood before the code, so that nothing says where its wording ends. */
+  statusFirst: boolean;
+  /** Status said by the heading over it. */
+  group: CodeStatus[];
+  lines: number[];
+}
+
+/** What is gathered while a report is read from top to bottom. */
+export class Reading {
+  readonly out: ScanReport = emptyReport();
+  readonly entries: Entry[] = [];
+  module: number | null = null;
+  /** Which list the lines stand in. */
+  list: '' | 'live' | 'freeze' | 'readiness' | 'silent' = '';
+  /** Status said by the heading over the faults. */
+  group: CodeStatus[] = [];
+  /** The wording that stands above a code alone in its line. */
+  above = '';
+  /** Whether the names under "no response:" have bullets, and the line of the last one. */
+  bullets: boolean | undefined = undefined;
+  silentFrom = 0;
+  broken = false;
+  whole = false;
+  noneSaid = false;
+  /** Modules of which an outcome stands: codes, or that there are none. */
+  readonly settled = new Set<number>();
+  private readonly marked = new Map<number, { became: Became; row?: number }>();
+
+  mark(n: number, became: Became, row?: number): void {
+    if (!this.marked.has(n)) this.marked.set(n, row === undefined ? { became } : { became, row });
+  }
+
+  /** Goes on under a module; one that is there already by that name is that one. */
+  under(name: string, answered: boolean, n: number): void {
+    const clean = tidyName(name);
+    const known = this.out.modules.findIndex((m) => foldName(m.name) === foldName(clean));
+    this.module = known >= 0 ? known : this.out.modules.push({ name: clean, answered }) - 1;
+    if (!answered) this.out.modules[this.module]!.answered = false;
+    this.list = '';
+    this.mark(n, 'module', this.module);
+  }
+
+  fault(code: string, body: string, n: number): Entry {
+    if (this.above !== '') body = `${this.above}  ${body}`;
+    this.above = '';
+    const entry: Entry = { code, body, statuses: [], module: this.module, settled: false, statusFirst: false, group: this.group, lines: [n] };
+    this.mark(n, 'code', this.entries.push(entry) - 1);
+    if (this.module !== null) this.settled.add(this.module);
+    if (this.list !== 'freeze') this.list = '';
+    return entry;
+  }
+
+  unread(n: number, raw: string): void {
+    this.mark(n, 'unread');
+    if (this.out.leftover.length < 5000) this.out.leftover.push(raw.slice(0, 2000));
+  }
+
+  finish(): ScanReport {
+    const { out } = this;
+    out.lines = [...this.marked].sort(([a], [b]) => a - b).map(([n, m]) => ({ n, ...m }));
+    if (this.whole && !this.broken && (out.codes.length > 0 || this.noneSaid || this.settled.size > 0)) out.scope = 'vehicle';
+    else if (out.codes.length === 0 && out.modules.length === 0 && out.live.length === 0 && !this.noneSaid) out.scope = 'nothing';
+    return out;
+  }
+}
+
+/** A module's name without what a tool draws around it. */
+export function tidyName(text: string): string {
+  return text
+    .trim()
+    .replace(/^(?:[=#*>•·|_\s]|-(?=[\s-]))+|(?:[=#*|_\s:]|\s-|\.{2,})+$/gu, '')
+    .replace(/^\[([^[\]]*)\]$/u, '$1')
+    .replace(/^\d{1,2}[.)]\s+/u, '')
+    .replace(/\s+/gu, ' ')
+    .trim()
+    .slice(0, 200);
+}
+
+const foldName = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim();

@@ -1,0 +1,63 @@
+/** One line of a report, with what can be seen of it alone. */
+export interface Line {
+  /** From 1, as the text has it. */
+  n: number;
+  raw: string;
+  /** Without blanks and bullets around it, no-break spaces made blanks. */
+  text: string;
+  indent: number;
+  /** By tabs, pipes, semicolons, dotted leaders or runs of blanks; one cell where there are none. */
+  cells: string[];
+}
+
+const RULE = /^[-=_*#~.\s|+─│┌┐└┘├┤┬┴┼═║]*$/u;
+
+/**
+ * Takes a text apart into its lines; rules and empty lines are left out, but counted.
+ *
+ * @param text the whole report
+ * @returns lines in order
+ */
+export function linesOf(text: string): Line[] {
+  return text.split(/\r\n|\r|\n/u).flatMap((raw, i): Line[] => {
+    const line = raw.replace(/[\u00a0\u2007\u202f]/g, ' ').replace(/[\f\u200b\ufeff]/g, '');
+    if (RULE.test(line)) return [];
+    const cells = cellsOf(line);
+    const text = line
+      .trim()
+      .replace(/^[│║|]\s*|\s*[│║|]$/gu, '')
+      .replace(/^[-–•*·▪►>]+\s+(?=\S)/u, '');
+    return [{ n: i + 1, raw, text, indent: line.length - line.trimStart().length, cells }];
+  });
+}
+
+/** The cells of a line. */
+export function cellsOf(line: string): string[] {
+  const body = line.trim();
+  const by = body.includes('\t')
+    ? /\t/u
+    : /[|│║]/u.test(body)
+      ? /[|│║]/u
+      : (body.match(/;/g)?.length ?? 0) >= 2
+        ? /;/u
+        : /\s{2,}|\s?\.{3,}\s?/u;
+  const cells = (by.source.includes('s{2') ? body : line).split(by).map((c) => c.trim());
+  if (cells.length > 1 && cells[0] === '' && by.source.includes('|')) cells.shift();
+  if (cells.length > 1 && cells.at(-1) === '' && by.source.includes('|')) cells.pop();
+  return cells;
+}
+
+/** The cells of one line of a CSV; quotes may hold the separator, doubled quotes stand for one. */
+export function quotedCells(line: string, separator: string): string[] {
+  const out = [''];
+  let quoted = false;
+  for (let i = 0; i < line.length; i++) {
+    const ch = line[i]!;
+    if (ch === '"') {
+      if (quoted && line[i + 1] === '"') out[out.length - 1] += line[++i]!;
+      else quoted = !quoted;
+    } else if (ch === separator && !quoted) out.push('');
+    else out[out.length - 1] += ch;
+  }
+  return out.map((c) => c.trim());
+}

@@ -1,0 +1,142 @@
+import { partStatus, statusOf } from './status';
+import { findCodes, ownNumber, type Found } from './place';
+import { namedOutcome, outcomeOf } from './outcome';
+import { isTitle } from './labels';
+import type { Line } from './split';
+
+/** What holds for the whole of a report, seen over all its lines before any of them is taken. */
+export interface Survey {
+  /** A status is parted from the wording by nothing but a blank in most lines with a code. */
+  bareStatus: boolean;
+  /** Some lines have a status at all, in themselves or below. */
+  hasStatus: boolean;
+  /** The code stands last in most lines that have one; the wording before it. */
+  codeLast: boolean;
+  /** A number alone behind a name counts its faults. */
+  bareCounts: boolean;
+  /** Lines that begin with the maker's own number for a fault. */
+  own: ReadonlySet<number>;
+  /** Faults have wordings beside their codes. */
+  hasWording: boolean;
+  /** Codes stand alone on their lines, each under its wording. */
+  textAbove: boolean;
+  /** What stands before the codes is a module's name, as a column. */
+  moduleFirst: boolean;
+}
+
+/** Bullets, list numbers and words for "fault" before a code. */
+const LEAD = /^[\s\-–•*·>#([]*(?:\d{1,3}[.):]\s*)?(?:(?:dtc|code|fault|fehler|défaut|error|errore|avería|storing)\s*(?:code|no\.?)?\s*#?\d*\s*[:=]?\s*)?[([]?\s*$/iu;
+
+/** What stands before a code, without bullets and numbers; empty where the code begins the line. */
+export function leadOf(before: string): string {
+  return LEAD.test(before) ? '' : before.replace(/^[\s\-–•*·>#]+(?:\d{1,3}[.)]\s+)?/u, '').trim();
+}
+
+/** Whether a status, in brackets or not, is all that stands before a code. */
+export const statusBefore = (lead: string) =>
+  lead === '' ? undefined : statusOf(lead.replace(/^[([{]|[)\]}:]$/gu, ''));
+
+/** Looks over all lines. */
+export function surveyOf(lines: readonly Line[]): Survey {
+  const coded = lines.flatMap((l) => {
+    const [found = ownNumber(l.text)] = findCodes(l.text);
+    return found ? [{ l, found, before: leadOf(l.text.slice(0, found.at)), after: l.text.slice(found.end) }] : [];
+  });
+  const begins = coded.filter((c) => c.before === '' || statusBefore(c.before));
+  // With the columns lost, a name before every code is still one.
+  const named = coded.filter(
+    (c) => /^[\p{Lu}\d[]/u.test(c.before) && c.before.split(/\s+/u).length <= 4 && /\p{L}{2}/u.test(c.before) && /\p{L}{3}/u.test(c.after),
+  );
+  const parted = [...begins, ...named].map((c) => (c.after.trim() === '' ? undefined : partStatus(c.after)));
+  const by = (mark: 'mark' | 'blank') => parted.filter((p) => p?.by === mark).length;
+  const worded = [...begins, ...named].filter((c) => /\p{L}{3}/u.test(c.after)).length;
+  const below = lines.some((l) => statusOf(l.text) !== undefined);
+  const last = coded.filter((c) => /^[\s)\].]*$/u.test(c.after) && c.before.split(/\s+/u).length >= 2 && !/:$/u.test(c.before));
+  const first = coded.filter((c) => c.before !== '' && !/^[\s)\].]*$/u.test(c.after) && columnBefore(c.l, c.found));
+  return {
+    bareStatus: by('blank') >= 2 && by('blank') + by('mark') >= 0.6 * worded,
+    hasStatus: by('mark') > 0 || below || (by('blank') >= 2 && by('blank') >= 0.5 * worded),
+    codeLast: last.length > 0 && last.length >= 0.6 * coded.length,
+    hasWording: worded > 0.5 * begins.length,
+    textAbove: codesAloneUnderWords(lines),
+    bareCounts: countsAreBorneOut(lines),
+    own: ownLines(lines),
+    moduleFirst:
+      (first.length >= 2 && first.length >= 0.6 * coded.length) ||
+      (named.length >= 2 && named.length >= 0.8 * coded.length),
+  };
+}
+
+/** Every code stands alone in its line and the line above it is worded like a fault, not like a module. */
+function codesAloneUnderWords(lines: readonly Line[]): boolean {
+  const coded = lines.flatMap((l, i) => (findCodes(l.text).length ? [{ l, above: lines[i - 1]?.text ?? '' }] : []));
+  const alone = coded.filter(({ l }) => {
+    const [found] = findCodes(l.text);
+    return leadOf(l.text.slice(0, found!.at)) === '' && !/\p{L}/u.test(l.text.slice(found!.end));
+  });
+  const last = coded.filter(({ l }) => !/\p{L}/u.test(l.text.slice(findCodes(l.text)[0]!.end)));
+  if (alone.length === 0 || last.length < 2 || last.length < 0.8 * coded.length) return false;
+  if (alone.length < last.length) return true;
+  if (alone.length < 2) return false;
+  const words = alone.map(({ above }) => (findCodes(above).length || statusOf(above) ? 0 : above.split(/\s+/u).length));
+  return words.every((w) => w > 0) && words.reduce((a, b) => a + b, 0) / words.length > 2.5;
+}
+
+/** The code begins a cell, and what stands before it is a cell of its own. */
+function columnBefore(line: Line, found: Found): boolean {
+  return /(?:\s{2,}|[\t|;│]\s*)[([]?$/u.test(line.text.slice(0, found.at));
+}
+
+/** Numbers behind names are counts where as many faults follow, at least once, and never contradict it. */
+function countsAreBorneOut(lines: readonly Line[]): boolean {
+  let borne = 0;
+  let against = 0;
+  let open = 0;
+  for (const [i, line] of lines.entries()) {
+    const named = namedOutcome(line.text, true);
+    if (!named || outcomeOf(line.text) || isTitle(named.name) || /\d[-/.:]\d/u.test(named.name)) continue;
+    if (namedOutcome(line.text, false)) continue;
+    if (named.outcome.kind === 'none') {
+      open++;
+      continue;
+    }
+    if (named.outcome.kind !== 'count') continue;
+    let below = 0;
+    for (const next of lines.slice(i + 1)) {
+      if (findCodes(next.text).length || ownNumber(next.text)) below++;
+      else if (namedOutcome(next.text, true) && !statusOf(next.text)) break;
+    }
+    if (below === named.outcome.count) borne++;
+    else against++;
+  }
+  return borne > against && borne + open > 0;
+}
+
+/** Lines that begin with a maker's number: with a status behind it, or with the standard code right below. */
+function ownLines(lines: readonly Line[]): Set<number> {
+  const begin = lines.flatMap((l, i) => {
+    const own = findCodes(l.text).length === 0 ? ownNumber(l.text) : undefined;
+    return own ? [{ l, i, own }] : [];
+  });
+  const good = begin.filter(({ l, i, own }) => {
+    const after = l.text.slice(own.end);
+    if (!/\p{L}{3}/u.test(after)) return false;
+    if (partStatus(after)?.by === 'mark') return true;
+    const next = lines[i + 1];
+    const [code] = next ? findCodes(next.text) : [];
+    if (next && code && leadOf(next.text.slice(0, code.at)) === '') return true;
+    return next !== undefined && statusOf(next.text) !== undefined;
+  });
+  // One may be a number of anything; two of one length are a way to write faults.
+  const lengths = new Map<number, number>();
+  for (const { own } of good) lengths.set(own.code.length, (lengths.get(own.code.length) ?? 0) + 1);
+  const sure = (n: number, own: string) => (lengths.get(own.length) ?? 0) >= 2 || /[A-F]/.test(own) || n === begin.length;
+  const sureOnes = good.filter(({ own }) => sure(good.length, own.code));
+  // Wrapped ones have their status further down; by their shape they are the same.
+  const alike = begin.filter(
+    ({ l, own }) =>
+      sureOnes.some((s) => s.own.code.length === own.code.length && s.l.indent === l.indent) &&
+      /\p{L}{3}/u.test(l.text.slice(own.end)),
+  );
+  return new Set([...sureOnes, ...alike].map(({ l }) => l.n));
+}

@@ -1,0 +1,84 @@
+import { separateCodes } from '../codes-in-line';
+import { isTitle, labelOf } from './labels';
+import { namesController } from './heading';
+import { findCodes, type Found } from './place';
+import type { Reading } from './reading';
+import type { Line } from './split';
+import { statusOf } from './status';
+import { leadOf, statusBefore, type Survey } from './survey';
+
+/**
+ * Takes a line with codes of the standards in it, where they stand as faults: at the beginning, behind a bullet, a
+ * module, a status, or at the end of every line. A code inside a sentence is none.
+ *
+ * @returns whether the line was taken
+ */
+export function takeCodes(r: Reading, line: Line, survey: Survey): boolean {
+  if (findCodes(line.text).length === 0) return false;
+  let taken = false;
+  for (const piece of pieces(line.text)) {
+    const [found] = findCodes(piece);
+    if (found && takeCode(r, line.n, piece, found, survey)) taken = true;
+  }
+  return taken;
+}
+
+/** A line with several faults, one after the other. */
+function pieces(text: string): string[] {
+  const one = /(?<![\p{L}\p{N}])(?:[PCBU][ -]?[0-3O]-?[0-9A-FO]{3}(?:[-:][0-9A-F]{2})?|SPN\s*[:=]?\s*\d{1,6}[\s,;/-]*FMI\s*[:=]?\s*\d{1,2})(?![\p{L}\p{N}])/iu;
+  return separateCodes(text, one, (words) => namesController(words) && words.split(/\s+/u).length <= 4);
+}
+
+function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Survey): boolean {
+  const before = piece.slice(0, found.at);
+  const after = piece.slice(found.end);
+  const lead = leadOf(before);
+  const open = r.entries.at(-1);
+  // The maker's number stands above, its wording too: this is the same fault by the standard's name.
+  if (lead === '' && open && !open.settled && survey.own.has(open.lines[0]!) && open.lines.at(-1)! >= n - 2 && !/[PCBU]/.test(open.code[0]!)) {
+    open.code = found.code;
+    open.body += `  ${after.replace(/^[\s:–-]+/u, '')}`;
+    open.lines.push(n);
+    r.mark(n, 'code', r.entries.length - 1);
+    return true;
+  }
+  const said = statusBefore(lead);
+  if (lead === '' || said) {
+    const entry = r.fault(found.code, after, n);
+    if (said) {
+      entry.statuses = said;
+      entry.statusFirst = true;
+    }
+    return true;
+  }
+  if (survey.codeLast && /^[\s)\].]*$/u.test(after)) {
+    r.fault(found.code, before, n);
+    return true;
+  }
+  return takeAfterName(r, n, lead, before, found, after, survey);
+}
+
+/** `Engine: P0300 …`, `Pending codes: P0171`, `ABS | C0035 | …`: what stands before the code says whose it is. */
+function takeAfterName(r: Reading, n: number, lead: string, before: string, found: Found, after: string, survey: Survey): boolean {
+  const name = lead.replace(/[\s:=|;–-]+$/u, '').replace(/(?:\s*[:|;,–-]\s*|\s{2,})(?:dtc|code|fault)s?$/iu, '');
+  const parted = /(?:[:=|;\t│]|\s[–-]|\s{2,})\s*[([]?$/u.test(before);
+  if (isTitle(name)) {
+    r.module = null;
+    r.group = statusOf(name.replace(/\b(?:fault|trouble|diagnostic)?\s*(?:codes?|faults?|dtcs?|errors?)\b/giu, ' ')) ?? [];
+    r.fault(found.code, after, n);
+    return true;
+  }
+  if (labelOf(name) === 'code') {
+    r.fault(found.code, after, n);
+    return true;
+  }
+  const cells = name.split(/\s*[|;\t│]\s*|\s{2,}/u).filter((c) => c !== '' && !/^\d+$/u.test(c));
+  const words = name.split(/\s+/u).length;
+  const sentence = /\b(?:if|see|with|about|after|when|because|asks?|and|for|the|a|of|siehe|wenn|voir|con)\b/iu.test(name) && words > 2;
+  if (cells.length !== 1 || words > 7 || (sentence && !(parted && survey.moduleFirst))) return false;
+  if (!parted && !namesController(name) && !survey.moduleFirst) return false;
+  if (!/\p{L}{2}/u.test(name)) return false;
+  r.under(cells[0]!, true, n);
+  r.fault(found.code, after, n);
+  return true;
+}

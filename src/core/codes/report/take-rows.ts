@@ -1,0 +1,92 @@
+import { readCode } from '../code';
+import { outcomeOf } from './outcome';
+import { findCodes } from './place';
+import type { Reading } from './reading';
+import type { Line } from './split';
+import { partStatus, statusOf, statusOfByte } from './status';
+import type { Row } from './table';
+import { isUnit, isValue } from './value';
+import { isTitle, labelOf } from './labels';
+import { isName } from './outcome';
+
+/** Takes one row of a table under heads. */
+export function takeRow(r: Reading, row: Row, of: 'codes' | 'values', below?: Row): void {
+  if (of === 'values') {
+    takeValueRow(r, row);
+    return;
+  }
+  const cells = [row.code, row.text, row.status].map((c) => c?.trim() ?? '');
+  const outcome = cells.map((c) => (c === '' ? undefined : outcomeOf(c))).find((o) => o !== undefined);
+  const module = row.module?.trim() ?? '';
+  const named = module !== '' && !/^[-–—]+$/u.test(module);
+  const [found] = findCodes(cells[0]!);
+  if (!found && !outcome && ownCode(cells[0]!) === undefined) {
+    // A module's name alone in its row stands over the rows below; anything else is no row of this table.
+    const over = below !== undefined && (below.module ?? '').trim() === '' && (below.code ?? '') !== '';
+    if (named && over && isName(module) && cells.every((c) => c === '')) r.under(module, true, row.n);
+    else r.unread(row.n, row.raw);
+    return;
+  }
+  if (named) r.under(module, !(outcome?.kind === 'silent' && !found), row.n);
+  if (!found && outcome) {
+    if (outcome.kind === 'none' && r.module !== null) r.settled.add(r.module);
+    else if (outcome.kind === 'none') r.noneSaid = true;
+    r.mark(row.n, 'module', r.module ?? undefined);
+    return;
+  }
+  const code = found?.code ?? ownCode(cells[0]!);
+  if (code === undefined) return;
+  if (!('module' in row)) r.module = moduleAbove(r);
+  const entry = r.fault(code, cells[1]!, row.n);
+  const byte = /^(?:0x|\$)?([0-9A-F]{2})h?$/iu.exec(cells[2]!);
+  const statuses = statusOf(cells[2]!) ?? (byte ? statusOfByte(parseInt(byte[1]!, 16)) : []);
+  entry.statuses = statuses;
+  // Where the status has no column, it may stand in the wording.
+  const inText = 'status' in row ? undefined : partStatus(cells[1]!);
+  if (inText?.by === 'mark') {
+    entry.body = inText.text;
+    entry.statuses = inText.statuses;
+  }
+  entry.settled = true;
+}
+
+/** The module of the heading above a table without a column for it. */
+const moduleAbove = (r: Reading): number | null => r.module;
+
+/** The maker's own number in a column of codes, as printed. */
+function ownCode(cell: string): string | undefined {
+  const t = cell.trim();
+  return /\d/.test(t) && /^[\p{L}\p{N}][\p{L}\p{N}\s./:-]{1,30}$/u.test(t) ? readCode(`${t}`)?.code : undefined;
+}
+
+function takeValueRow(r: Reading, row: Row): void {
+  const name = (row.name ?? row.text ?? '').trim();
+  const value = (row.value ?? '').trim();
+  const unit = (row.unit ?? '').trim();
+  if (!/\p{L}/u.test(name) || value === '') {
+    r.unread(row.n, row.raw);
+    return;
+  }
+  const entered = unit !== '' && (isUnit(unit) || isValue(`${value} ${unit}`)) ? `${value} ${unit}` : value;
+  r.mark(row.n, 'live value', r.out.live.push({ name: name.slice(0, 200), entered: entered.slice(0, 200) }) - 1);
+}
+
+/**
+ * A fault in words without any code: "Side stand switch – stored". Only with a status that nothing but a fault has,
+ * or under a heading that says faults follow.
+ *
+ * @returns whether the line was taken
+ */
+export function wordFault(r: Reading, { n, text, cells }: Line): boolean {
+  if (r.list !== '' || findCodes(text).length) return false;
+  const parted = partStatus(text);
+  if (!parted || parted.by !== 'mark') return false;
+  const words = parted.text.replace(/^[\s\-–•*·\d.)]+|[\s:–|;-]+$/gu, '').trim();
+  const told = parted.statuses.some((s) => s === 'stored' || s === 'history' || s === 'pending' || s === 'permanent');
+  if (!told && r.group.length === 0 && !r.entries.some((e) => e.code === e.body)) return false;
+  if (!isName(words) || !/\p{L}{3}/u.test(words) || isTitle(words) || labelOf(words) !== undefined || cells.length > 3) return false;
+  const entry = r.fault(words.slice(0, 60), words, n);
+  entry.statuses = parted.statuses;
+  entry.settled = true;
+  return true;
+}
