@@ -50,7 +50,9 @@ export const LAYOUTS_C: readonly Layout[] = [
     print: (c) => ({
       text: c.units
         .flatMap((u) =>
-          faultLines(u, (f) => JSON.stringify({ module: u.name, code: f.code, description: f.text, status: f.word })),
+          faultLines(u, (f) =>
+            JSON.stringify({ module: u.name, code: f.code, description: f.text, status: f.word }),
+          ),
         )
         .join('\n'),
       truth: truthOf(c, { clean: false, silent: false }),
@@ -72,7 +74,10 @@ export const LAYOUTS_C: readonly Layout[] = [
       text: c.units
         .flatMap((u, i) =>
           u.state === 'codes'
-            ? [`${i + 1}. ${u.name}`, ...faultLines(u, (f, k) => `${i + 1}.${k + 1} ${f.code} ${f.text} – ${f.word}`)]
+            ? [
+                `${i + 1}. ${u.name}`,
+                ...faultLines(u, (f, k) => `${i + 1}.${k + 1} ${f.code} ${f.text} – ${f.word}`),
+              ]
             : u.state === 'clean'
               ? [`${i + 1}. ${u.name} – ${says(c).none[0]}`]
               : [`${i + 1}. ${u.name} – ${says(c).silent[0]}`],
@@ -106,7 +111,12 @@ export const LAYOUTS_C: readonly Layout[] = [
       return {
         text: ['Fehlerspeicher', ...faults.map(([text, word]) => `${text}: ${word}`)].join('\n'),
         truth: {
-          codes: faults.map(([text, , m]) => ({ code: text, module: null, statuses: [ACCEPTED[m]], text: null })),
+          codes: faults.map(([text, , m]) => ({
+            code: text,
+            module: null,
+            statuses: [ACCEPTED[m]],
+            text: null,
+          })),
           modules: [],
           live: [],
         },
@@ -135,7 +145,10 @@ export const LAYOUTS_C: readonly Layout[] = [
           `Total faults: ${total}`,
           'MIL: on',
           ...byUnit(c, {
-            codes: (u) => [`ECU: ${u.name}`, ...faultLines(u, (f) => [`  ${f.code}`, `    ${f.text}`, `    ${f.word}, ${f.word}`])],
+            codes: (u) => [
+              `ECU: ${u.name}`,
+              ...faultLines(u, (f) => [`  ${f.code}`, `    ${f.text}`, `    ${f.word}, ${f.word}`]),
+            ],
             clean: (u) => [`ECU: ${u.name}`, '  no faults'],
           }),
         ].join('\n'),

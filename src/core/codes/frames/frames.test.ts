@@ -241,7 +241,9 @@ describe('any form of scan', () => {
   });
   it('never throws', () => {
     fc.assert(
-      fc.property(fc.string({ maxLength: 300 }), (s) => ['text', 'table', 'frames'].includes(readScan(s).form)),
+      fc.property(fc.string({ maxLength: 300 }), (s) =>
+        ['text', 'table', 'frames'].includes(readScan(s).form),
+      ),
     );
   });
 });

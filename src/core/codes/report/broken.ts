@@ -20,7 +20,12 @@ export function readBroken(r: Reading, { n, raw, text }: Line): boolean {
     .slice(0, m.index)
     .replace(/(?:\b(?:was|is|has been|data)\b|[\s:–-])+$/iu, '')
     .trim();
-  if (/\p{L}{2}/u.test(name) && isName(name) && name.split(/\s+/u).length <= 6 && m[0].length + name.length + 12 > text.length) {
+  if (
+    /\p{L}{2}/u.test(name) &&
+    isName(name) &&
+    name.split(/\s+/u).length <= 6 &&
+    m[0].length + name.length + 12 > text.length
+  ) {
     r.under(name, true, n);
     r.out.modules[r.module!]!.read = false;
   } else if (r.module !== null && !r.settled.has(r.module)) r.out.modules[r.module]!.read = false;

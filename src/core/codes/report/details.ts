@@ -26,16 +26,34 @@ export function takeVehicle(line: Line, out: ScanReport): boolean {
   const label = (m?.label ?? '').toLowerCase();
   const value = m?.value ?? '';
   const state = /^(?:on|off|run(?:ning)?|start|stopped|idle|ein|aus|läuft|steht|engine|key|koeo|koer)\b/iu;
-  if (/^(?:battery|battery voltage|supply voltage|system voltage|bordspannung|batterie(?:spannung)?|tension batterie|batería|tensione batteria|accu(?:spanning)?)$/u.test(label) && /^\d+(?:[.,]\d+)?\s*v(?:olts?)?\b/iu.test(value)) {
+  if (
+    /^(?:battery|battery voltage|supply voltage|system voltage|bordspannung|batterie(?:spannung)?|tension batterie|batería|tensione batteria|accu(?:spanning)?)$/u.test(
+      label,
+    ) &&
+    /^\d+(?:[.,]\d+)?\s*v(?:olts?)?\b/iu.test(value)
+  ) {
     if (out.battery !== '') return false;
     out.battery = value;
     // A name of more than one word is one of a list of values.
-    if (!/^(?:battery|batterie|batería|accu)$/u.test(label)) out.live.push({ name: m!.label, entered: value });
-  } else if (/^(?:odometer|mileage|kilomet\w*|km[- ]?stand|laufleistung|kilométrage|kilometraje|chilometraggio|kilometerstand)$/u.test(label) && /\d/.test(value)) {
+    if (!/^(?:battery|batterie|batería|accu)$/u.test(label))
+      out.live.push({ name: m!.label, entered: value });
+  } else if (
+    /^(?:odometer|mileage|kilomet\w*|km[- ]?stand|laufleistung|kilométrage|kilometraje|chilometraggio|kilometerstand)$/u.test(
+      label,
+    ) &&
+    /\d/.test(value)
+  ) {
     out.odometer = value;
-  } else if (/^(?:tool|scan tool|device|tester|scanner|diagnostic tool|gerät|diagnosegerät|appareil|equipo|strumento)$/u.test(label)) {
+  } else if (
+    /^(?:tool|scan tool|device|tester|scanner|diagnostic tool|gerät|diagnosegerät|appareil|equipo|strumento)$/u.test(
+      label,
+    )
+  ) {
     out.tool = value;
-  } else if (/^(?:key|ignition|zündung|contact|contacto|quadro|contactslot)$/u.test(label) && state.test(value)) {
+  } else if (
+    /^(?:key|ignition|zündung|contact|contacto|quadro|contactslot)$/u.test(label) &&
+    state.test(value)
+  ) {
     out.key = /\boff\b|\baus\b/iu.test(value) && !/\bon\b|\bein\b/iu.test(value) ? 'off' : 'on';
     if (/engine off|koeo|motor aus/iu.test(value)) out.engine = 'off';
     if (/running|koer|motor läuft/iu.test(value)) out.engine = 'running';

@@ -1,8 +1,8 @@
-import { labelOf } from './labels';
+import { isTitle, labelOf } from './labels';
 import { isName, namedOutcome, outcomeOf } from './outcome';
 import { findCodes } from './place';
 import type { Reading } from './reading';
-import { isValue } from './value';
+import { isValue, valueOf } from './value';
 import type { Line } from './split';
 import { partStatus, statusOf } from './status';
 import { leadOf, statusBefore, type Survey } from './survey';
@@ -12,7 +12,8 @@ const CONTROLLER =
   /\b(?:modules?|control unit|controllers?|ecu|ecm|pcm|tcm|tcu|bcm|abs|esp|srs|airbag|hvac|ipc|cluster|gateway|immobili[sz]er|steering|eps|engine|transmission|gearbox|body|brakes?|restraints?|instruments?|climate|parking|door|seat|radio|telematics|suspension|hybrid|battery management|inverter|charger|\p{L}*elektronik|\p{L}*steuergerät|getriebe|bremse\p{L}*|calculateur|moteur|motor\p{L}*|centralita|centralina|motore|cambio|freni)\b/iu;
 export const namesController = (text: string): boolean => CONTROLLER.test(text);
 
-const FURNITURE = /^(?:-+\s*)?(?:page|seite|página|pagina|blad)\s+\d+\s+(?:of|von|de|di|van|sur|\/)\s+\d+\b|\bpage \d+ of \d+\b|\bseite \d+ von \d+\b/iu;
+const FURNITURE =
+  /^(?:-+\s*)?(?:page|seite|página|pagina|blad)\s+\d+\s+(?:of|von|de|di|van|sur|\/)\s+\d+\b|\bpage \d+ of \d+\b|\bseite \d+ von \d+\b/iu;
 const DECORATED = /^(?:[=#*]{1,}\s*\S.*|\[[^\]]+\]|.*:)$/u;
 
 /** Whether a fault begins in this line. */
@@ -22,12 +23,17 @@ export function beginsFault(line: Line, survey: Survey): boolean {
   if (!found) return false;
   const lead = leadOf(line.text.slice(0, found.at));
   if (lead === '' || statusBefore(lead) !== undefined) return true;
+  if (survey.brackets === 'wording' && /[([]$/u.test(lead)) return true;
   return survey.codeLast && /^[\s)\].]*$/u.test(line.text.slice(found.end));
 }
 
-/** The next line that is no page footer. */
+/** The next line that is no page footer and says nothing of the part's number or software. */
 function nextOf(lines: readonly Line[], i: number): Line | undefined {
-  return lines.slice(i + 1).find((l) => !FURNITURE.test(l.text));
+  return lines.slice(i + 1).find((l) => {
+    const label = /^([^:=\t]{2,30}?)\s*[:=\t]/u.exec(l.text)?.[1];
+    const about = label === undefined ? undefined : labelOf(label);
+    return !FURNITURE.test(l.text) && about !== 'skip' && about !== 'detail' && about !== 'date';
+  });
 }
 
 /** The fault above already has its status, or the report has none to wait for. */
@@ -42,7 +48,9 @@ function complete(r: Reading, survey: Survey): boolean {
 function statusAhead(r: Reading, survey: Survey): boolean {
   const entry = r.entries.at(-1)!;
   const parted = partStatus(entry.body);
-  return entry.statusFirst || (parted !== undefined && !parted.ends && (parted.by === 'mark' || survey.bareStatus));
+  return (
+    entry.statusFirst || (parted !== undefined && !parted.ends && (parted.by === 'mark' || survey.bareStatus))
+  );
 }
 
 /** The fault above has no wording yet, in a report whose faults have one. */
@@ -60,27 +68,39 @@ export function continues(r: Reading, lines: readonly Line[], i: number, survey:
   const line = lines[i]!;
   const before = lines[i - 1];
   if (!entry || entry.settled || r.list !== '' || !before || entry.lines.at(-1) !== before.n) return false;
-  if (FURNITURE.test(line.text) || DECORATED.test(line.text) && !/\)$/u.test(line.text)) return false;
+  if (FURNITURE.test(line.text) || (DECORATED.test(line.text) && !/\)$/u.test(line.text))) return false;
   const body = entry.body;
-  const unbalanced = (body.match(/\(/g)?.length ?? 0) > (body.match(/\)/g)?.length ?? 0);
+  const unbalanced =
+    (body.match(/[([]/g)?.length ?? 0) > (body.match(/[)\]]/g)?.length ?? 0) ||
+    (body.match(/"/g)?.length ?? 0) % 2 === 1;
   if (unbalanced && line.text.length < 90) return true;
   const next = nextOf(lines, i);
   const follows = next && (beginsFault(next, survey) || outcomeOf(next.text));
-  if (wordless(r, survey) && /\p{L}{3}/u.test(line.text)) return !(follows && namesController(line.text));
+  if (wordless(r, survey) && /\p{L}{3}/u.test(line.text))
+    return !(follows && namesController(line.text) && line.text.split(/\s+/u).length <= 2);
   if (complete(r, survey)) return false;
   // The maker's number and its wording stand above, the standard's code comes next.
   if (survey.own.has(entry.lines[0]!) && next && findCodes(next.text).length) return true;
   if (statusAhead(r, survey))
-    return (/^\p{Ll}/u.test(line.text) && !namesController(line.text)) || (before.raw.trimEnd().length >= 45 && !follows);
+    return (
+      (/^\p{Ll}/u.test(line.text) && !namesController(line.text)) ||
+      (before.raw.trimEnd().length >= 45 && !follows)
+    );
   if (NEGATION.test(body)) return true;
   if (/[.!?]$/u.test(line.text) && line.text.split(/\s+/u).length > 8) return false;
   // A wording of its own where only the code stood so far: "16683", then its words.
-  if (!/\p{L}{2}/u.test(body)) return /\p{L}{3}/u.test(line.text) && !(next && beginsFault(next, survey) && namesController(line.text));
+  if (!/\p{L}{2}/u.test(body))
+    return /\p{L}{3}/u.test(line.text) && !(next && beginsFault(next, survey) && namesController(line.text));
   if (!survey.hasStatus) return /^\p{Ll}/u.test(line.text) && line.text.split(/\s+/u).length <= 12;
   if (next && statusOf(next.text) && !namedOutcome(line.text, survey.bareCounts)) return true;
   if (/^\p{Ll}/u.test(line.text)) return true;
   const parted = partStatus(line.text);
-  if (parted && (parted.by === 'mark' || survey.bareStatus) && !(next && beginsFault(next, survey) && namesController(line.text))) return true;
+  if (
+    parted &&
+    (parted.by === 'mark' || survey.bareStatus) &&
+    !(next && beginsFault(next, survey) && namesController(line.text))
+  )
+    return true;
   return before.raw.trimEnd().length >= 50 && !follows && line.text.split(/\s+/u).length <= 6;
 }
 
@@ -89,12 +109,15 @@ export function isHeading(r: Reading, lines: readonly Line[], i: number, survey:
   const line = lines[i]!;
   const { text } = line;
   if (!isName(text) || FURNITURE.test(text) || labelOf(text) !== undefined || isValue(text)) return false;
-  if (/[.!?]$/u.test(text) || line.cells.filter((c) => c !== '').length > 2 || /["“”]/u.test(text)) return false;
+  if (isTitle(text) || valueOf(line.cells, false)) return false;
+  if (/[.!?]$/u.test(text) || line.cells.filter((c) => c !== '').length > 2 || /["“”]/u.test(text))
+    return false;
   if (/\d{1,4}[-/.]\d{1,2}[-/.]\d{2,4}/u.test(text)) return false;
   // Longer ones, and ones with a comma, are sentences unless something is drawn around them.
   const words = text.split(/\s+/u).length;
   if (!DECORATED.test(text) && (words > 6 || (words > 4 && text.includes(',')))) return false;
-  if (survey.textAbove && !DECORATED.test(text) && !(namesController(text) && text.split(/\s+/u).length <= 3)) return false;
+  if (survey.textAbove && !DECORATED.test(text) && !(namesController(text) && text.split(/\s+/u).length <= 3))
+    return false;
   const next = nextOf(lines, i);
   const said = next && outcomeOf(next.text);
   if (next && (beginsFault(next, survey) || said)) return true;

@@ -1,15 +1,6 @@
 /** What a column or a label of a scan report is about. */
 export type Label =
-  | 'code'
-  | 'text'
-  | 'status'
-  | 'module'
-  | 'detail'
-  | 'name'
-  | 'value'
-  | 'unit'
-  | 'date'
-  | 'skip';
+  'code' | 'text' | 'status' | 'module' | 'detail' | 'name' | 'value' | 'unit' | 'date' | 'skip';
 
 /** The words of heads and labels, by language, as whole texts. Common practice, no source. */
 const WORDS: Record<Label, string> = {
@@ -48,7 +39,7 @@ export function labelOf(text: string): Label | undefined {
 
 /** Titles over a list of faults, of values or of the report itself; never a module. */
 const TITLE =
-  /^(?:(?:the )?(?:stored|active|current|pending|permanent|confirmed|history|all|fault|trouble|diagnostic|error|vehicle|system|full|complete|live|scan|health|test)[\s-]*)*(?:codes?|faults?|dtcs?|errors?|report|list|results?|memory|overview|systems?|modules|scan|summary|data|values|protocol|printout|check|log|readings|parameters)(?: (?:found|read|stored|list|memory|overview|summary|report))?$|^(?:fahrzeugbericht|fehlerspeicher(?:eintr(?:ag|äge))?|fehlerliste|fehler|prüfprotokoll|messwerte?|istwerte|diagnoseprotokoll|steuergeräte|übersicht|rapport(?: du véhicule)?|liste des défauts|défauts|mémoire des défauts|valeurs|informe(?: del vehículo)?|averías|lista de averías|memoria de averías|valores|rapporto(?: del veicolo)?|errori|memoria errori|valori|voertuigrapport|storingen|foutgeheugen|meetwaarden)$/iu;
+  /^(?:(?:the )?(?:stored|active|current|pending|permanent|confirmed|history|all|total|number of|fault|trouble|diagnostic|error|vehicle|system|full|complete|live|scan|health|test)[\s-]*)*(?:codes?|faults?|dtcs?|errors?|report|list|results?|memory|overview|systems?|modules|scan|summary|data|values|protocol|printout|check|log|readings|parameters)(?: (?:found|read|stored|list|memory|overview|summary|report))?$|^(?:fahrzeugbericht|fehlerspeicher(?:eintr(?:ag|äge))?|fehlerliste|fehler|prüfprotokoll|messwerte?|istwerte|diagnoseprotokoll|steuergeräte|übersicht|rapport(?: du véhicule)?|liste des défauts|défauts|mémoire des défauts|valeurs|informe(?: del vehículo)?|averías|lista de averías|memoria de averías|valores|rapporto(?: del veicolo)?|errori|memoria errori|valori|voertuigrapport|storingen|foutgeheugen|meetwaarden)$/iu;
 
 /**
  * Whether a line is the title of a list or of the whole report.
@@ -56,7 +47,12 @@ const TITLE =
  * @param line without decoration; two languages may be parted by a stroke
  */
 export const isTitle = (line: string): boolean =>
-  line.split(/\s+\/\s+/u).every((part) => TITLE.test(part.replace(/^[\s#*=[(:-]+|[\s#*=\])(:-]+$/gu, '').trim()));
+  line
+    .replace(/\((?:s|es|en)\)/giu, '')
+    .replace(/\s*[:–-]\s*(?:none|keine?|aucune?|ningun[oa]|nessun[oa]|geen)$/iu, '')
+    .replace(/\s*[:=]?\s*\d{1,3}$|\s+count\s*[:=]?\s*\d{0,3}$/iu, '')
+    .split(/\s+\/\s+/u)
+    .every((part) => TITLE.test(part.replace(/^[\s#*=[(:-]+|[\s#*=\])(:-]+$/gu, '').trim()));
 
 /** A heading after which values are live ones, and one after which they were stored with a code. */
 export const LIVE_TITLE =

@@ -8,12 +8,30 @@ const TAIL =
   '(?:\\s+(?:codes?|found|stored|present|detected|recorded|set|in memory|gespeichert|vorhanden|gefunden|hinterlegt|trouvés?|présents?|détectés?|almacenad[oa]s|encontrad[oa]s|memorizzati|rilevati|gevonden|opgeslagen))*';
 
 const PATTERNS: readonly [RegExp, Outcome['kind']][] = [
-  [new RegExp(`^(?:no|without|zero|keine?|ohne|aucune?|pas de|sans|sin|ningún|ninguna|nessuna?|geen)\\s+${FAULT}${TAIL}$`, 'iu'), 'none'],
-  [/^(?:ok|okay|pass(?:ed)?|clean|no fault found|nothing stored|none|i\.?\s?o\.?|in ordnung|fehlerfrei|rien à signaler|correcto|conforme|in orde)$/iu, 'none'],
-  [/^no (?:response|communication|answer|reply|comms?|contact|connection)(?: (?:from|with) (?:the )?(?:module|ecu|unit|control unit|controller))?$/iu, 'silent'],
-  [/^(?:does|did) ?(?:not|n't) (?:respond|answer|reply|communicate)$|^(?:is )?not (?:responding|reachable|answering|communicating)$/iu, 'silent'],
+  [
+    new RegExp(
+      `^(?:no|without|zero|keine?|ohne|aucune?|pas de|sans|sin|ningún|ninguna|nessuna?|geen)\\s+${FAULT}${TAIL}$`,
+      'iu',
+    ),
+    'none',
+  ],
+  [
+    /^(?:ok|okay|pass(?:ed)?|clean|no fault found|nothing stored|none|i\.?\s?o\.?|in ordnung|fehlerfrei|rien à signaler|correcto|conforme|in orde)$/iu,
+    'none',
+  ],
+  [
+    /^no (?:response|communication|answer|reply|comms?|contact|connection)(?: (?:from|with) (?:the )?(?:module|ecu|unit|control unit|controller))?$/iu,
+    'silent',
+  ],
+  [
+    /^(?:does|did) ?(?:not|n't) (?:respond|answer|reply|communicate)$|^(?:is )?not (?:responding|reachable|answering|communicating)$/iu,
+    'silent',
+  ],
   [/^(?:offline|unreachable|silent|communication (?:error|failed|fault|not possible)|no link)$/iu, 'silent'],
-  [/^(?:keine (?:antwort|kommunikation|verbindung|rückmeldung)|nicht erreichbar|antwortet nicht|meldet sich nicht)$/iu, 'silent'],
+  [
+    /^(?:keine (?:antwort|kommunikation|verbindung|rückmeldung)|nicht erreichbar|antwortet nicht|meldet sich nicht)$/iu,
+    'silent',
+  ],
   [/^(?:pas de (?:réponse|communication)|aucune réponse|ne répond pas|injoignable)$/iu, 'silent'],
   [/^(?:sin (?:respuesta|comunicación)|no responde|no comunica)$/iu, 'silent'],
   [/^(?:nessuna (?:risposta|comunicazione)|non risponde|non comunica)$/iu, 'silent'],
@@ -92,6 +110,12 @@ export function countOf(text: string): Outcome | undefined {
 
 /** Whether words can be a module's name at all: short, with a letter, no sentence. */
 export function isName(text: string): boolean {
-  const t = text.trim();
-  return t.length >= 2 && t.length <= 70 && /\p{L}/u.test(t) && t.split(/\s+/u).length <= 8 && !/[?!;]|\. \p{Lu}/u.test(t);
+  const t = text.trim().replace(/^\d{1,2}[.)]\s+/u, '');
+  return (
+    t.length >= 2 &&
+    t.length <= 70 &&
+    /\p{L}/u.test(t) &&
+    t.split(/\s+/u).length <= 8 &&
+    !/[?!;]|\. \p{Lu}/u.test(t)
+  );
 }

@@ -3,7 +3,7 @@ import { dateIn, isDetail, isReadinessHeading, labelled, monitorOf, takeVehicle 
 import { beginsFault, continues, isHeading } from './heading';
 import { FREEZE_TITLE, isTitle, labelOf, LIVE_TITLE } from './labels';
 import { namedOutcome, outcomeOf } from './outcome';
-import { ownNumber } from './place';
+import { findCodes, ownNumber } from './place';
 import { Reading } from './reading';
 import { linesOf, type Line } from './split';
 import { statusOf } from './status';
@@ -13,6 +13,7 @@ import { takeCodes } from './take-codes';
 import { takeRow, wordFault } from './take-rows';
 import { settle } from './settle';
 import type { ScanReport } from './types';
+import { plainText } from './unmark';
 import { valueOf } from './value';
 
 /**
@@ -21,14 +22,15 @@ import { valueOf } from './value';
  * said that the report does not say.
  *
  * @param text the report
- * @returns what was understood, with codes in order, the module each stands under, and what each line became
+ * @returns what was understood, with codes in order, the module each stands under, and what each line became; the
+ *   lines of HTML and JSON are those of the plain text made of it
  * @throws never; unreadable text comes back whole in `leftover`
  */
 export function readReport(text: string): ScanReport {
-  const lines = linesOf(text);
+  const lines = linesOf(plainText(text));
   const survey = surveyOf(lines);
   const r = new Reading();
-  for (let i = 0; i < lines.length; ) i += take(r, lines, i, survey);
+  for (let i = 0; i < lines.length;) i += take(r, lines, i, survey);
   settle(r, survey);
   return r.finish();
 }
@@ -38,7 +40,8 @@ function take(r: Reading, lines: readonly Line[], i: number, survey: Survey): nu
   const line = lines[i]!;
   const table = tableAt(lines, i) ?? recordsAt(lines, i);
   if (table) {
-    for (const l of lines.slice(i, i + table.length)) if (!table.rows.some((row) => row.n === l.n)) r.mark(l.n, 'heading');
+    for (const l of lines.slice(i, i + table.length))
+      if (!table.rows.some((row) => row.n === l.n)) r.mark(l.n, 'heading');
     for (const [k, row] of table.rows.entries()) takeRow(r, row, table.of, table.rows[k + 1]);
     return table.length;
   }
@@ -113,12 +116,22 @@ const wordsOpen = (body: string): boolean =>
 
 /** Titles of lists: what follows them is a list of that kind, or faults of one status. */
 function takeTitle(r: Reading, { n, text }: Line): boolean {
-  if (FREEZE_TITLE.test(text) && text.length < 80) r.list = 'freeze';
-  else if (LIVE_TITLE.test(text) && text.length < 60) r.list = 'live';
+  if (FREEZE_TITLE.test(text) && text.length < 80) {
+    r.list = 'freeze';
+    const [named] = findCodes(text);
+    const of = named ? r.entries.findIndex((e) => e.code === named.code) : -1;
+    r.freezeFor = of < 0 ? undefined : of;
+  } else if (LIVE_TITLE.test(text) && text.length < 60) r.list = 'live';
   else if (isReadinessHeading(text)) r.list = 'readiness';
   else if (isTitle(text)) {
     r.list = '';
-    r.group = statusOf(text.replace(/\b(?:fault|trouble|diagnostic)?\s*(?:codes?|faults?|dtcs?|errors?|list|memory)\b|:/giu, ' ')) ?? [];
+    r.group =
+      statusOf(
+        text.replace(
+          /\b(?:fault|trouble|diagnostic)?\s*(?:codes?|faults?|dtcs?|errors?|list|memory)\b|:/giu,
+          ' ',
+        ),
+      ) ?? [];
     r.module = null;
   } else return false;
   r.mark(n, 'heading');
@@ -152,7 +165,8 @@ function takeOutcome(r: Reading, { n, text }: Line, survey: Survey): boolean {
   if (!named || isTitle(named.name) || statusOf(named.name)) return false;
   const label = labelOf(named.name);
   if (label !== undefined && label !== 'module') {
-    if (label === 'status' && r.module !== null && named.outcome.kind === 'silent') r.out.modules[r.module]!.answered = false;
+    if (label === 'status' && r.module !== null && named.outcome.kind === 'silent')
+      r.out.modules[r.module]!.answered = false;
     else if (label !== 'status' && label !== 'code') return false;
     r.mark(n, 'module', r.module ?? undefined);
     return true;
@@ -206,12 +220,16 @@ function takeSilent(r: Reading, { n, raw, text }: Line, before: Line): boolean {
 const withoutCount = (text: string): string => text.replace(/\s*[([]\d{1,2}[)\]]\s*:?$/u, '');
 
 function takeValue(r: Reading, line: Line): boolean {
-  const value = valueOf(line.cells.length > 1 ? line.cells : [line.text], r.list === 'live' || r.list === 'freeze');
+  const value = valueOf(
+    line.cells.length > 1 ? line.cells : [line.text],
+    r.list === 'live' || r.list === 'freeze',
+  );
   if (!value) return false;
   // Without a list around it a number needs its unit, or it is any number.
   if (r.list === '' && !/[\p{L}%°/]/u.test(value.entered.replace(/^[+\-−]?\d[\d.,]*/u, ''))) return false;
-  const code = r.entries.length - 1;
-  if (r.list === 'freeze' && code >= 0) r.mark(line.n, 'freeze frame', r.out.freeze.push({ code, ...value }) - 1);
+  const code = r.freezeFor ?? r.entries.length - 1;
+  if (r.list === 'freeze' && code >= 0)
+    r.mark(line.n, 'freeze frame', r.out.freeze.push({ code, ...value }) - 1);
   else r.mark(line.n, 'live value', r.out.live.push(value) - 1);
   return true;
 }

@@ -31,6 +31,8 @@ export class Reading {
   /** Whether the names under "no response:" have bullets, and the line of the last one. */
   bullets: boolean | undefined = undefined;
   silentFrom = 0;
+  /** The fault whose freeze frame is being read, where the report names it. */
+  freezeFor: number | undefined = undefined;
   broken = false;
   whole = false;
   noneSaid = false;
@@ -55,7 +57,16 @@ export class Reading {
   fault(code: string, body: string, n: number): Entry {
     if (this.above !== '') body = `${this.above}  ${body}`;
     this.above = '';
-    const entry: Entry = { code, body, statuses: [], module: this.module, settled: false, statusFirst: false, group: this.group, lines: [n] };
+    const entry: Entry = {
+      code,
+      body,
+      statuses: [],
+      module: this.module,
+      settled: false,
+      statusFirst: false,
+      group: this.group,
+      lines: [n],
+    };
     this.mark(n, 'code', this.entries.push(entry) - 1);
     if (this.module !== null) this.settled.add(this.module);
     if (this.list !== 'freeze') this.list = '';
@@ -70,8 +81,10 @@ export class Reading {
   finish(): ScanReport {
     const { out } = this;
     out.lines = [...this.marked].sort(([a], [b]) => a - b).map(([n, m]) => ({ n, ...m }));
-    if (this.whole && !this.broken && (out.codes.length > 0 || this.noneSaid || this.settled.size > 0)) out.scope = 'vehicle';
-    else if (out.codes.length === 0 && out.modules.length === 0 && out.live.length === 0 && !this.noneSaid) out.scope = 'nothing';
+    if (this.whole && !this.broken && (out.codes.length > 0 || this.noneSaid || this.settled.size > 0))
+      out.scope = 'vehicle';
+    else if (out.codes.length === 0 && out.modules.length === 0 && out.live.length === 0 && !this.noneSaid)
+      out.scope = 'nothing';
     return out;
   }
 }

@@ -1,6 +1,7 @@
 import type { Entry, Reading } from './reading';
 import { endsSafely, partStatus, statusOf } from './status';
 import type { Survey } from './survey';
+import { namesController } from './heading';
 import { isName } from './outcome';
 
 /**
@@ -41,32 +42,64 @@ function parted(e: Entry, survey: Survey): { text: string; statuses: Entry['stat
 function withoutByte(body: string): string {
   return body
     .split(/(\s{2,}|\t|\s?\|\s?|;)/u)
-    .filter((part, k) => k % 2 === 1 || !/^(?:0x[0-9A-F]{2}|\d{1,4}|\d{1,2}\.\d{1,2}\.\d{2,4}|[x×]\s?\d{1,4})$/iu.test(part.trim()))
+    .filter(
+      (part, k) =>
+        k % 2 === 1 ||
+        !/^(?:0x[0-9A-F]{2}|\d{1,4}|\d{1,2}\.\d{1,2}\.\d{2,4}|[x×]\s?\d{1,4})$/iu.test(part.trim()),
+    )
     .join('');
 }
 
 /** Cells behind the codes of a report without headings: one of them may be the module, the same for several faults. */
-function moduleColumn(entries: readonly Entry[]): ((e: Entry) => { name: string; text: string } | undefined) | undefined {
+function moduleColumn(
+  entries: readonly Entry[],
+): ((e: Entry) => { name: string; text: string } | undefined) | undefined {
   const cellsOf = (e: Entry) =>
     e.body
       .split(/\t|\s?\|\s?|;/u)
       .map((c) => c.trim())
       .filter((c) => c !== '' && !statusOf(c));
   const open = entries.filter((e) => !e.settled && e.module === null);
-  if (open.length < 2 || !open.every((e) => cellsOf(e).length === 2 && /[\t|;]/u.test(e.body))) return undefined;
+  const bracketed = open.flatMap((e) => inBrackets(e) ?? []);
+  if (
+    open.length >= 2 &&
+    bracketed.length === open.length &&
+    bracketed.some((b, i) => bracketed.indexOf(b) !== i || namesController(b))
+  )
+    return (e) => {
+      const name = inBrackets(e);
+      return name === undefined
+        ? undefined
+        : { name, text: partStatus(e.body.replace(BRACKETS, '  '))?.text ?? e.body.replace(BRACKETS, '  ') };
+    };
+  if (open.length < 2 || !open.every((e) => cellsOf(e).length === 2 && /[\t|;]/u.test(e.body)))
+    return undefined;
   const distinct = (k: number) => new Set(open.map((e) => cellsOf(e)[k])).size;
   const length = (k: number) => open.reduce((s, e) => s + cellsOf(e)[k]!.length, 0);
-  const at = distinct(0) !== distinct(1) ? (distinct(0) < distinct(1) ? 0 : 1) : length(0) < length(1) ? 0 : 1;
+  const at =
+    distinct(0) !== distinct(1) ? (distinct(0) < distinct(1) ? 0 : 1) : length(0) < length(1) ? 0 : 1;
   return (e) => {
     const cells = cellsOf(e);
     const name = cells[at];
-    return name !== undefined && cells.length === 2 && isName(name) ? { name, text: cells[1 - at]! } : undefined;
+    return name !== undefined && cells.length === 2 && isName(name)
+      ? { name, text: cells[1 - at]! }
+      : undefined;
   };
+}
+
+const BRACKETS = /\s*(?:\[((?:[^[\]]|\[[^[\]]*\]){2,60})\]|\(([^()]{2,60})\))\s*/u;
+
+/** Words in brackets behind the wording that are no status: the module, where every fault has one. */
+function inBrackets(e: Entry): string | undefined {
+  const m = BRACKETS.exec(e.body);
+  const inside = m?.[1] ?? m?.[2];
+  return inside !== undefined && !statusOf(inside) && isName(inside) ? inside : undefined;
 }
 
 /** A wording without the marks around it. */
 function tidyText(text: string): string {
   return text
+    .replace(/^["“]([^"”]*)["”]\s*$/u, '$1')
     .replace(/^[\s\-–•*·>|:=,;./\])]+|[\s\-–•*·>|:=,;/[(]+$/gu, '')
     .replace(/\.{3,}$/u, '')
     .replace(/(?:\s{2,}|\t|\s\|\s)/gu, ' ')

@@ -17,21 +17,42 @@ const PHRASES: readonly [source: string, status: CodeStatus][] = [
   ['(?:test )?non (?:completat[oa]|terminat[oa]|eseguit[oa])', 'not run'],
   ['(?:test )?niet (?:voltooid|afgerond|uitgevoerd)', 'not run'],
   // Not there now.
-  ['(?:currently |momentarily |at present )?not (?:currently )?(?:present|active|detected)(?: (?:at|during) (?:the )?(?:time of )?(?:request|test|scan|readout))?', 'history'],
-  ['no longer (?:active|present|current|detected)|not any ?more|inactive|passive|historic(?:al)?|history|previous(?:ly active)?|past|old', 'history'],
-  ['(?:momentan |derzeit |aktuell |zurzeit )?nicht (?:mehr )?(?:vorhanden|aktiv|anliegend)|passiv|inaktiv|historisch|vergangen', 'history'],
+  [
+    '(?:currently |momentarily |at present )?not (?:currently )?(?:present|active|detected)(?: (?:at|during) (?:the )?(?:time of )?(?:request|test|scan|readout))?',
+    'history',
+  ],
+  [
+    'no longer (?:active|present|current|detected)|not any ?more|inactive|passive|historic(?:al)?|history|previous(?:ly active)?|past|old',
+    'history',
+  ],
+  [
+    '(?:momentan |derzeit |aktuell |zurzeit )?nicht (?:mehr )?(?:vorhanden|aktiv|anliegend)|passiv|inaktiv|historisch|vergangen',
+    'history',
+  ],
   ['(?:actuellement )?(?:non|pas) (?:présente?|active?)|absente?|historique|inactive?|passée?', 'history'],
   ['(?:actualmente )?no (?:presente|activ[oa])|históric[oa]|inactiv[oa]|pasad[oa]|ausente', 'history'],
   ['(?:attualmente )?non (?:presente|attiv[oa])|storic[oa]|passat[oa]|inattiv[oa]|assente', 'history'],
   ['(?:momenteel )?niet (?:meer )?(?:aanwezig|actief)|historisch|inactief|verleden', 'history'],
   // Seen once.
-  ['not (?:yet )?confirmed|unconfirmed|pending|nicht bestätigt|unbestätigt|anstehend|schwebend|vorläufig', 'pending'],
-  ['non confirmée?|en attente|no confirmad[oa]|pendiente|non confermat[oa]|in attesa|niet bevestigd|in afwachting', 'pending'],
+  [
+    'not (?:yet )?confirmed|unconfirmed|pending|nicht bestätigt|unbestätigt|anstehend|schwebend|vorläufig',
+    'pending',
+  ],
+  [
+    'non confirmée?|en attente|no confirmad[oa]|pendiente|non confermat[oa]|in attesa|niet bevestigd|in afwachting',
+    'pending',
+  ],
   ['permanente?|perm', 'permanent'],
   ['(?:confirmed|stored|saved|memori[sz]ed|recorded|logged|set)', 'stored'],
   ['(?:ab)?gespeichert|bestätigt|abgelegt|mémorisée?|memorise|enregistrée?|confirmée?', 'stored'],
-  ['almacenad[oa]|memorizad[oa]|guardad[oa]|confirmad[oa]|memorizzat[oa]|registrat[oa]|confermat[oa]|opgeslagen|bevestigd', 'stored'],
-  ['intermittent(?:e|ly)?|sporadic(?:ally)?|sporadisch|intermitterend|fugitif|fugitive|sporadique|intermitente|esporádic[oa]|sporadic[oa]', 'intermittent'],
+  [
+    'almacenad[oa]|memorizad[oa]|guardad[oa]|confirmad[oa]|memorizzat[oa]|registrat[oa]|confermat[oa]|opgeslagen|bevestigd',
+    'stored',
+  ],
+  [
+    'intermittent(?:e|ly)?|sporadic(?:ally)?|sporadisch|intermitterend|fugitif|fugitive|sporadique|intermitente|esporádic[oa]|sporadic[oa]',
+    'intermittent',
+  ],
   ['(?:currently |now |permanently )?(?:active|present|current|detected)(?: now)?|test failed', 'active'],
   ['(?:momentan |derzeit |aktuell )?(?:aktiv|vorhanden|anliegend)|aktuell|liegt vor', 'active'],
   ['(?:actuellement )?(?:présente?|active?|actif)|en cours', 'active'],

@@ -12,6 +12,8 @@ export interface Survey {
   hasStatus: boolean;
   /** The code stands last in most lines that have one; the wording before it. */
   codeLast: boolean;
+  /** Codes stand in brackets: behind their wording, or behind the name of their module. */
+  brackets: '' | 'wording' | 'module';
   /** A number alone behind a name counts its faults. */
   bareCounts: boolean;
   /** Lines that begin with the maker's own number for a fault. */
@@ -25,7 +27,8 @@ export interface Survey {
 }
 
 /** Bullets, list numbers and words for "fault" before a code. */
-const LEAD = /^[\s\-–•*·>#([]*(?:\d{1,3}[.):]\s*)?(?:(?:dtc|code|fault|fehler|défaut|error|errore|avería|storing)\s*(?:code|no\.?)?\s*#?\d*\s*[:=]?\s*)?[([]?\s*$/iu;
+const LEAD =
+  /^[\s\-–•*·>#([]*(?:\d{1,3}(?:\.\d{1,3})*(?:[.):]\s*|\s+))?(?:(?:dtc|code|fault|fehler|défaut|error|errore|avería|storing)\s*(?:code|no\.?)?\s*#?\d*\s*[:=]?\s*)?[([]?\s*$/iu;
 
 /** What stands before a code, without bullets and numbers; empty where the code begins the line. */
 export function leadOf(before: string): string {
@@ -40,23 +43,34 @@ export const statusBefore = (lead: string) =>
 export function surveyOf(lines: readonly Line[]): Survey {
   const coded = lines.flatMap((l) => {
     const [found = ownNumber(l.text)] = findCodes(l.text);
-    return found ? [{ l, found, before: leadOf(l.text.slice(0, found.at)), after: l.text.slice(found.end) }] : [];
+    return found
+      ? [{ l, found, before: leadOf(l.text.slice(0, found.at)), after: l.text.slice(found.end) }]
+      : [];
   });
   const begins = coded.filter((c) => c.before === '' || statusBefore(c.before));
   // With the columns lost, a name before every code is still one.
   const named = coded.filter(
-    (c) => /^[\p{Lu}\d[]/u.test(c.before) && c.before.split(/\s+/u).length <= 4 && /\p{L}{2}/u.test(c.before) && /\p{L}{3}/u.test(c.after),
+    (c) =>
+      /^[\p{Lu}\d[]/u.test(c.before) &&
+      c.before.split(/\s+/u).length <= 4 &&
+      /\p{L}{2}/u.test(c.before) &&
+      /\p{L}{3}/u.test(c.after),
   );
   const parted = [...begins, ...named].map((c) => (c.after.trim() === '' ? undefined : partStatus(c.after)));
   const by = (mark: 'mark' | 'blank') => parted.filter((p) => p?.by === mark).length;
   const worded = [...begins, ...named].filter((c) => /\p{L}{3}/u.test(c.after)).length;
   const below = lines.some((l) => statusOf(l.text) !== undefined);
-  const last = coded.filter((c) => /^[\s)\].]*$/u.test(c.after) && c.before.split(/\s+/u).length >= 2 && !/:$/u.test(c.before));
-  const first = coded.filter((c) => c.before !== '' && !/^[\s)\].]*$/u.test(c.after) && columnBefore(c.l, c.found));
+  const last = coded.filter(
+    (c) => /^[\s)\].]*$/u.test(c.after) && c.before.split(/\s+/u).length >= 2 && !/:$/u.test(c.before),
+  );
+  const first = coded.filter(
+    (c) => c.before !== '' && !/^[\s)\].]*$/u.test(c.after) && columnBefore(c.l, c.found),
+  );
   return {
     bareStatus: by('blank') >= 2 && by('blank') + by('mark') >= 0.6 * worded,
     hasStatus: by('mark') > 0 || below || (by('blank') >= 2 && by('blank') >= 0.5 * worded),
     codeLast: last.length > 0 && last.length >= 0.6 * coded.length,
+    brackets: bracketsOf(coded),
     hasWording: worded > 0.5 * begins.length,
     textAbove: codesAloneUnderWords(lines),
     bareCounts: countsAreBorneOut(lines),
@@ -67,9 +81,21 @@ export function surveyOf(lines: readonly Line[]): Survey {
   };
 }
 
+/** What stands before codes in brackets. */
+function bracketsOf(coded: readonly { l: Line; found: Found; before: string }[]): Survey['brackets'] {
+  const inBrackets = coded.filter(({ before }) => /\p{L}.*[([]$/u.test(before));
+  if (inBrackets.length === 0 || inBrackets.length < 0.6 * coded.length) return '';
+  const several = inBrackets.some(({ l }) => findCodes(l.text).length > 1);
+  const words =
+    inBrackets.reduce((s, { before }) => s + before.split(/\s+/u).length - 1, 0) / inBrackets.length;
+  return several || words < 2.5 ? 'module' : 'wording';
+}
+
 /** Every code stands alone in its line and the line above it is worded like a fault, not like a module. */
 function codesAloneUnderWords(lines: readonly Line[]): boolean {
-  const coded = lines.flatMap((l, i) => (findCodes(l.text).length ? [{ l, above: lines[i - 1]?.text ?? '' }] : []));
+  const coded = lines.flatMap((l, i) =>
+    findCodes(l.text).length ? [{ l, above: lines[i - 1]?.text ?? '' }] : [],
+  );
   const alone = coded.filter(({ l }) => {
     const [found] = findCodes(l.text);
     return leadOf(l.text.slice(0, found!.at)) === '' && !/\p{L}/u.test(l.text.slice(found!.end));
@@ -78,7 +104,9 @@ function codesAloneUnderWords(lines: readonly Line[]): boolean {
   if (alone.length === 0 || last.length < 2 || last.length < 0.8 * coded.length) return false;
   if (alone.length < last.length) return true;
   if (alone.length < 2) return false;
-  const words = alone.map(({ above }) => (findCodes(above).length || statusOf(above) ? 0 : above.split(/\s+/u).length));
+  const words = alone.map(({ above }) =>
+    findCodes(above).length || statusOf(above) ? 0 : above.split(/\s+/u).length,
+  );
   return words.every((w) => w > 0) && words.reduce((a, b) => a + b, 0) / words.length > 2.5;
 }
 
@@ -130,7 +158,8 @@ function ownLines(lines: readonly Line[]): Set<number> {
   // One may be a number of anything; two of one length are a way to write faults.
   const lengths = new Map<number, number>();
   for (const { own } of good) lengths.set(own.code.length, (lengths.get(own.code.length) ?? 0) + 1);
-  const sure = (n: number, own: string) => (lengths.get(own.length) ?? 0) >= 2 || /[A-F]/.test(own) || n === begin.length;
+  const sure = (n: number, own: string) =>
+    (lengths.get(own.length) ?? 0) >= 2 || /[A-F]/.test(own) || n === begin.length;
   const sureOnes = good.filter(({ own }) => sure(good.length, own.code));
   // Wrapped ones have their status further down; by their shape they are the same.
   const alike = begin.filter(

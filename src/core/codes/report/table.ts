@@ -1,5 +1,6 @@
 import { labelOf, type Label } from './labels';
 import { findCodes } from './place';
+import { plainText } from './unmark';
 import { cellsOf, linesOf, quotedCells, type Line } from './split';
 
 /** One row of a table under heads: what stands in each column that is known. */
@@ -62,7 +63,7 @@ export function tableAt(lines: readonly Line[], i: number): Table | undefined {
 
 /** Whether the first line of a text is the head of a table of faults or values. */
 export function beginsWithTable(text: string): boolean {
-  const lines = linesOf(text.slice(0, 20_000));
+  const lines = linesOf(plainText(text.slice(0, 20_000)));
   return lines.length > 1 && tableAt(lines, 0) !== undefined;
 }
 
@@ -112,15 +113,16 @@ const byPlace = (head: Line) => {
   };
 };
 
-const ATTRIBUTE = /([\p{L}_-]+)\s*=\s*"([^"]*)"/gu;
+/** As in mark-up, or as in an object of JSON. */
+const ATTRIBUTE = /"?([\p{L}_-]+)"?\s*[=:]\s*"([^"]*)"/gu;
 
-/** A line of `name="value"` pairs, as a row. */
+/** A line of `name="value"` or `"name": "value"` pairs, as a row. */
 export function attributesOf(line: Line, next?: Line): (Row & { wrapped: boolean }) | undefined {
   const here = [...line.raw.matchAll(ATTRIBUTE)];
   if (here.length < 2) return undefined;
-  const whole = /"\s*$/u.test(line.raw);
+  const whole = /"\s*[\]},]*\s*$/u.test(line.raw);
   const below = next && ![...next.raw.matchAll(ATTRIBUTE)].some((m) => here.some((h) => h[1] === m[1]));
-  const wrapped = next !== undefined && ((below === true && /=\s*"/u.test(next.raw)) || !whole);
+  const wrapped = next !== undefined && ((below === true && /[=:]\s*"/u.test(next.raw)) || !whole);
   const pairs = [...(wrapped ? `${line.raw} ${next.raw.trim()}` : line.raw).matchAll(ATTRIBUTE)];
   const row: Row & { wrapped: boolean } = { n: line.n, raw: line.raw, wrapped };
   for (const [, name, value] of pairs) {
@@ -160,7 +162,13 @@ export function recordsAt(lines: readonly Line[], i: number): Table | undefined 
     }
     const alone = labelOf(line.text.replace(/:$/u, ''));
     const next = lines[k + 1];
-    if (alone !== undefined && FIELDS.has(alone) && line.cells.length === 1 && next && labelOf(next.text) === undefined) {
+    if (
+      alone !== undefined &&
+      FIELDS.has(alone) &&
+      line.cells.length === 1 &&
+      next &&
+      labelOf(next.text) === undefined
+    ) {
       fields.push({ n: next.n, label: alone, value: next.text });
       k += 2;
       continue;
@@ -168,13 +176,15 @@ export function recordsAt(lines: readonly Line[], i: number): Table | undefined 
     break;
   }
   const kinds = new Set(fields.map((f) => f.label));
-  if (!kinds.has('code') || kinds.size < 2 || !fields.some((f) => f.label === 'code' && isCode(f.value))) return undefined;
+  if (!kinds.has('code') || kinds.size < 2 || !fields.some((f) => f.label === 'code' && isCode(f.value)))
+    return undefined;
   const first = fields[0]!.label;
   const rows: Row[] = [];
   for (const f of fields) {
     const open = rows.at(-1);
     // A field that is there already begins the next fault; so does the one that began the first.
-    const begins = !open || (f.label in open && f.label !== 'detail') || (f.label === first && first !== 'detail');
+    const begins =
+      !open || (f.label in open && f.label !== 'detail') || (f.label === first && first !== 'detail');
     const row: Row = begins ? { n: f.n, raw: f.value } : open;
     if (begins) rows.push(row);
     row[f.label] ??= f.value;
@@ -185,7 +195,8 @@ export function recordsAt(lines: readonly Line[], i: number): Table | undefined 
 }
 
 const FIELDS: ReadonlySet<Label> = new Set(['code', 'text', 'status', 'module', 'detail']);
-const isCode = (value: string): boolean => findCodes(value).length > 0 || /^[0-9A-F]{4,8}$/iu.test(value.trim());
+const isCode = (value: string): boolean =>
+  findCodes(value).length > 0 || /^[0-9A-F]{4,8}$/iu.test(value.trim());
 
 /** Where the module was said once for several faults, it holds for those below. */
 function carryModule(rows: Row[], first: Label): void {

@@ -25,7 +25,8 @@ export function takeCodes(r: Reading, line: Line, survey: Survey): boolean {
 
 /** A line with several faults, one after the other. */
 function pieces(text: string): string[] {
-  const one = /(?<![\p{L}\p{N}])(?:[PCBU][ -]?[0-3O]-?[0-9A-FO]{3}(?:[-:][0-9A-F]{2})?|SPN\s*[:=]?\s*\d{1,6}[\s,;/-]*FMI\s*[:=]?\s*\d{1,2})(?![\p{L}\p{N}])/iu;
+  const one =
+    /(?<![\p{L}\p{N}])(?:[PCBU][ -]?[0-3O]-?[0-9A-FO]{3}(?:[-:][0-9A-F]{2})?|SPN\s*[:=]?\s*\d{1,6}[\s,;/-]*FMI\s*[:=]?\s*\d{1,2})(?![\p{L}\p{N}])/iu;
   return separateCodes(text, one, (words) => namesController(words) && words.split(/\s+/u).length <= 4);
 }
 
@@ -35,7 +36,14 @@ function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Su
   const lead = leadOf(before);
   const open = r.entries.at(-1);
   // The maker's number stands above, its wording too: this is the same fault by the standard's name.
-  if (lead === '' && open && !open.settled && survey.own.has(open.lines[0]!) && open.lines.at(-1)! >= n - 2 && !/[PCBU]/.test(open.code[0]!)) {
+  if (
+    lead === '' &&
+    open &&
+    !open.settled &&
+    survey.own.has(open.lines[0]!) &&
+    open.lines.at(-1)! >= n - 2 &&
+    !/[PCBU]/.test(open.code[0]!)
+  ) {
     open.code = found.code;
     open.body += `  ${after.replace(/^[\s:–-]+/u, '')}`;
     open.lines.push(n);
@@ -43,6 +51,13 @@ function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Su
     return true;
   }
   const said = statusBefore(lead);
+  const again = r.list === 'freeze' ? r.entries.findIndex((e) => e.code === found.code) : -1;
+  if (lead === '' && again >= 0 && !/\p{L}{3}/u.test(after)) {
+    // Under the heading of freeze frames a code says only whose frame it is.
+    r.freezeFor = again;
+    r.mark(n, 'heading');
+    return true;
+  }
   if (lead === '' || said) {
     const entry = r.fault(found.code, after, n);
     if (said) {
@@ -51,7 +66,11 @@ function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Su
     }
     return true;
   }
-  if (survey.codeLast && /^[\s)\].]*$/u.test(after)) {
+  if (survey.brackets === 'wording' && /[([]$/u.test(before.trimEnd())) {
+    r.fault(found.code, `${lead.replace(/[\s([]+$/u, '')}  ${after.replace(/^[\s)\].,:;–-]+/u, '')}`, n);
+    return true;
+  }
+  if (survey.codeLast && survey.brackets !== 'module' && /^[\s)\].]*$/u.test(after)) {
     r.fault(found.code, before, n);
     return true;
   }
@@ -59,12 +78,25 @@ function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Su
 }
 
 /** `Engine: P0300 …`, `Pending codes: P0171`, `ABS | C0035 | …`: what stands before the code says whose it is. */
-function takeAfterName(r: Reading, n: number, lead: string, before: string, found: Found, after: string, survey: Survey): boolean {
-  const name = lead.replace(/[\s:=|;–-]+$/u, '').replace(/(?:\s*[:|;,–-]\s*|\s{2,})(?:dtc|code|fault)s?$/iu, '');
-  const parted = /(?:[:=|;\t│]|\s[–-]|\s{2,})\s*[([]?$/u.test(before);
+function takeAfterName(
+  r: Reading,
+  n: number,
+  lead: string,
+  before: string,
+  found: Found,
+  after: string,
+  survey: Survey,
+): boolean {
+  const name = lead
+    .replace(/[\s:=|;([–-]+$/u, '')
+    .replace(/(?:\s*[:|;,–-]\s*|\s{2,})(?:dtc|code|fault)s?$/iu, '');
+  const parted = survey.brackets === 'module' || /(?:[:=|;\t│]|\s[–-]|\s{2,})\s*[([]?$/u.test(before);
   if (isTitle(name)) {
     r.module = null;
-    r.group = statusOf(name.replace(/\b(?:fault|trouble|diagnostic)?\s*(?:codes?|faults?|dtcs?|errors?)\b/giu, ' ')) ?? [];
+    r.group =
+      statusOf(
+        name.replace(/\b(?:fault|trouble|diagnostic)?\s*(?:codes?|faults?|dtcs?|errors?)\b/giu, ' '),
+      ) ?? [];
     r.fault(found.code, after, n);
     return true;
   }
@@ -74,7 +106,9 @@ function takeAfterName(r: Reading, n: number, lead: string, before: string, foun
   }
   const cells = name.split(/\s*[|;\t│]\s*|\s{2,}/u).filter((c) => c !== '' && !/^\d+$/u.test(c));
   const words = name.split(/\s+/u).length;
-  const sentence = /\b(?:if|see|with|about|after|when|because|asks?|and|for|the|a|of|siehe|wenn|voir|con)\b/iu.test(name) && words > 2;
+  const sentence =
+    /\b(?:if|see|with|about|after|when|because|asks?|and|for|the|a|of|siehe|wenn|voir|con)\b/iu.test(name) &&
+    words > 2;
   if (cells.length !== 1 || words > 7 || (sentence && !(parted && survey.moduleFirst))) return false;
   if (!parted && !namesController(name) && !survey.moduleFirst) return false;
   if (!/\p{L}{2}/u.test(name)) return false;

@@ -56,7 +56,9 @@ const moduleAbove = (r: Reading): number | null => r.module;
 /** The maker's own number in a column of codes, as printed. */
 function ownCode(cell: string): string | undefined {
   const t = cell.trim();
-  return /\d/.test(t) && /^[\p{L}\p{N}][\p{L}\p{N}\s./:-]{1,30}$/u.test(t) ? readCode(`${t}`)?.code : undefined;
+  return /\d/.test(t) && /^[\p{L}\p{N}][\p{L}\p{N}\s./:-]{1,30}$/u.test(t)
+    ? readCode(`${t}`)?.code
+    : undefined;
 }
 
 function takeValueRow(r: Reading, row: Row): void {
@@ -68,7 +70,11 @@ function takeValueRow(r: Reading, row: Row): void {
     return;
   }
   const entered = unit !== '' && (isUnit(unit) || isValue(`${value} ${unit}`)) ? `${value} ${unit}` : value;
-  r.mark(row.n, 'live value', r.out.live.push({ name: name.slice(0, 200), entered: entered.slice(0, 200) }) - 1);
+  r.mark(
+    row.n,
+    'live value',
+    r.out.live.push({ name: name.slice(0, 200), entered: entered.slice(0, 200) }) - 1,
+  );
 }
 
 /**
@@ -82,9 +88,18 @@ export function wordFault(r: Reading, { n, text, cells }: Line): boolean {
   const parted = partStatus(text);
   if (!parted || parted.by !== 'mark') return false;
   const words = parted.text.replace(/^[\s\-–•*·\d.)]+|[\s:–|;-]+$/gu, '').trim();
-  const told = parted.statuses.some((s) => s === 'stored' || s === 'history' || s === 'pending' || s === 'permanent');
+  const told = parted.statuses.some(
+    (s) => s === 'stored' || s === 'history' || s === 'pending' || s === 'permanent',
+  );
   if (!told && r.group.length === 0 && !r.entries.some((e) => e.code === e.body)) return false;
-  if (!isName(words) || !/\p{L}{3}/u.test(words) || isTitle(words) || labelOf(words) !== undefined || cells.length > 3) return false;
+  if (
+    !isName(words) ||
+    !/\p{L}{3}/u.test(words) ||
+    isTitle(words) ||
+    labelOf(words) !== undefined ||
+    cells.length > 3
+  )
+    return false;
   const entry = r.fault(words.slice(0, 60), words, n);
   entry.statuses = parted.statuses;
   entry.settled = true;

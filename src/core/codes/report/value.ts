@@ -2,7 +2,8 @@ import { findUnit } from '@/core/readings';
 import { labelOf } from './labels';
 
 /** Units that only lists of live values print, beside those a technician types. Common practice, no source. */
-const PRINTED = /^(?:tr\/min|u\/min|1\/min|rpm|min-?1|deg|°\s?c(?:rank)?a?|mg\/(?:str|stroke|hub|cp|i)|mm³|mm3|counts?|steps?|schritte|pulses?|hz|g|nm|w|kw|l\/100 ?km|ohms?|sec|lambda|λ|g\/l|steps|cc|percent|prozent)$/iu;
+const PRINTED =
+  /^(?:tr\/min|u\/min|1\/min|rpm|min-?1|deg|°\s?c(?:rank)?a?|mg\/(?:str|stroke|hub|cp|i)|mm³|mm3|counts?|steps?|schritte|pulses?|hz|g|nm|w|kw|l\/100 ?km|ohms?|sec|lambda|λ|g\/l|steps|cc|percent|prozent)$/iu;
 
 /** A number, with its sign and one unit or none behind it. */
 const NUMBER = /^([+\-−]?\d[\d.,'\u00a0 ]*?)\s*(1\/min|[^\d\s.,'][^\s]*(?:\s?[a-z³/]+)?)?$/iu;
@@ -36,7 +37,8 @@ export const isUnit = (text: string): boolean =>
  * @example valueOf(['Engine speed', '742', 'rpm'], false) // { name: 'Engine speed', entered: '742 rpm' }
  */
 export function valueOf(cells: readonly string[], listed: boolean): LiveValue | undefined {
-  const parts = cells.length === 1 ? splitLabel(cells[0]!, listed) : cells.map((c) => c.trim()).filter((c) => c !== '');
+  const parts =
+    cells.length === 1 ? splitLabel(cells[0]!, listed) : cells.map((c) => c.trim()).filter((c) => c !== '');
   if (!parts || parts.length < 2 || parts.length > 4) return undefined;
   const name = parts[0]!.replace(/^[-–•*·>\s]+|[\s.:=]+$/gu, '');
   if (!/\p{L}{2}/u.test(name) || name.length > 80 || labelOf(name) !== undefined) return undefined;
@@ -47,14 +49,18 @@ export function valueOf(cells: readonly string[], listed: boolean): LiveValue | 
   return isValue(entered) ? { name, entered: entered.slice(0, 200) } : undefined;
 }
 
+/** Units that stand in no vehicle's name and in no sentence. */
+const SURE_UNIT = /^(?:°\s?[CF]|%|rpm|kPa|m?bar|hPa|psi|km\/h|mph|g\/s|kg\/h|mV|mA|ms|Hz|°|λ|Ω|mg\/\S+)$/u;
+
 /** The range or the limit a tool prints behind a value. */
-const isRange = (text: string): boolean => /^[[(]?[+\-−<>≤≥]?\s?\d[\d.,]*\s?(?:\.{2,3}|-|–|to|bis)?/u.test(text);
+const isRange = (text: string): boolean =>
+  /^[[(]?[+\-−<>≤≥]?\s?\d[\d.,]*\s?(?:\.{2,3}|-|–|to|bis)?/u.test(text);
 
 function splitLabel(line: string, listed: boolean): string[] | undefined {
   const m = /^(.{2,80}?)\s*(?:[:=]|\.{3,})\s*(\S.*)$/u.exec(line);
   if (m) return [m[1]!, m[2]!];
-  // "Engine speed 742 rpm": only in a list of values; elsewhere it may be a vehicle's name.
-  if (!listed) return undefined;
+  // "Engine speed 742 rpm": outside a list of values only with a unit that no vehicle's name has.
   const bare = /^([\p{L}][\p{L}\p{N}\s/()-]{3,60}?)\s+([+\-−]?\d[\d.,]*\s?\S{1,8})$/u.exec(line);
-  return bare && NUMBER.exec(bare[2]!)?.[2] && isValue(bare[2]!) ? [bare[1]!, bare[2]!] : undefined;
+  const unit = bare && NUMBER.exec(bare[2]!)?.[2];
+  return unit && isValue(bare[2]!) && (listed || SURE_UNIT.test(unit)) ? [bare[1]!, bare[2]!] : undefined;
 }

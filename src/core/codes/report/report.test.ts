@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readReport } from './report';
+import { readReport } from './index';
 
 describe('scan report', () => {
   it('reads headings, columns and statuses', () => {

@@ -1,0 +1,84 @@
+import { labelOf } from './labels';
+
+/** Characters that HTML writes by name. */
+const ENTITIES: Record<string, string> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'", nbsp: ' ' };
+
+/**
+ * A report that came as HTML or JSON, as the plain lines a person would see; any other text as it is. The rows of a
+ * table become lines parted by tabs, the objects of JSON lines of `name="value"`.
+ *
+ * @param text as pasted or dropped
+ * @returns text to be read line by line
+ * @example plainText('<tr><td>P0171</td><td>stored</td></tr>') // 'P0171\tstored'
+ */
+export function plainText(text: string): string {
+  if (/<\/?(?:html|table|tr|td|div|p|br|li|body|pre)\b[^>]{0,500}>/iu.test(text.slice(0, 20_000)))
+    return fromHtml(text);
+  if (/^\s*[[{]/u.test(text)) return fromJson(text) ?? text;
+  return text;
+}
+
+function fromHtml(html: string): string {
+  return html
+    .replace(/<(script|style|head)\b[\s\S]*?<\/\1>/giu, ' ')
+    .replace(/<!--[\s\S]*?-->/gu, ' ')
+    .replace(/\s*\n\s*/gu, ' ')
+    .replace(/<\/t[dh]>\s*(?=<t[dh]\b)/giu, '\t')
+    .replace(/<(?:br|hr)\b[^>]*>|<\/(?:tr|p|div|li|h\d|table|pre|dd|dt)>/giu, '\n')
+    .replace(/<[^>]{0,2000}>/gu, '')
+    .replace(
+      /&(?:#(\d{1,6})|#x([0-9a-f]{1,5})|(\w{2,6}));/giu,
+      (whole, dec?: string, hex?: string, name?: string) => {
+        if (name) return ENTITIES[name.toLowerCase()] ?? whole;
+        const code = dec ? Number(dec) : parseInt(hex!, 16);
+        return code > 0 && code <= 0x10ffff ? String.fromCodePoint(code) : whole;
+      },
+    )
+    .split('\n')
+    .map((line) => line.replace(/^ +| +$/gu, ''))
+    .join('\n');
+}
+
+/** Objects that have a field for a code, each as one line; the module may be said by the object around it. */
+function fromJson(text: string): string | undefined {
+  const whole = parsed(text);
+  const values =
+    whole === undefined
+      ? text.split('\n').flatMap((l) => (l.trim() === '' ? [] : [parsed(l.replace(/,\s*$/u, ''))]))
+      : [whole];
+  if (values.some((v) => v === undefined)) return undefined;
+  const lines: string[] = [];
+  const walk = (value: unknown, module: string, depth: number): void => {
+    if (depth > 12 || typeof value !== 'object' || value === null) return;
+    if (Array.isArray(value)) {
+      for (const v of value) walk(v, module, depth + 1);
+      return;
+    }
+    const fields = Object.entries(value).flatMap(([k, v]) =>
+      typeof v === 'string' || typeof v === 'number'
+        ? [[k, String(v).replaceAll('"', "'").replace(/\s+/gu, ' ')] as const]
+        : [],
+    );
+    const own =
+      fields.find(([k]) => labelOf(k) === 'module' || (module === '' && /^name$/iu.test(k)))?.[1] ?? module;
+    if (fields.some(([k, v]) => labelOf(k) === 'code' && v !== '')) {
+      const named = fields.some(([k]) => labelOf(k) === 'module');
+      lines.push(
+        [...(named || own === '' ? [] : [['module', own] as const]), ...fields]
+          .map(([k, v]) => `${k}="${v}"`)
+          .join(' '),
+      );
+    }
+    for (const v of Object.values(value)) walk(v, own, depth + 1);
+  };
+  for (const v of values) walk(v, '', 0);
+  return lines.length ? lines.join('\n') : undefined;
+}
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text) as unknown;
+  } catch {
+    return undefined;
+  }
+}
