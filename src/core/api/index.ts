@@ -7,4 +7,5 @@ export * from './operations';
 export * from './problem';
 export * from './programs';
 export * from './record';
+export * from './scan-reading';
 export * from './shop';

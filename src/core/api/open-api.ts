@@ -54,7 +54,9 @@ function describe(op: Operation): Record<string, unknown> {
           requestBody: {
             required: true,
             description: op.body.about,
-            content: { [op.body.type]: { schema: { type: 'string' } } },
+            content: Object.fromEntries(
+              Object.entries(op.body.types).map(([type, schema]) => [type, { schema }]),
+            ),
           },
         }
       : {}),

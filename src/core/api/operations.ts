@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { CaseFile } from '@/core/exchange';
 import { FindAnswer } from './find';
 import { ProblemAnswer } from './problem';
+import { ScanReading } from './scan-reading';
 import { ConclusionsAnswer, GuideAnswer, ImportAnswer } from './programs';
 
 /** One way in for programs: path, what it takes, what it answers. The description is made from these. */
@@ -12,7 +13,8 @@ export interface Operation {
   summary: string;
   /** Parameters in the path and behind the question mark, as they come: text. */
   params: Record<string, z.ZodType>;
-  body?: { type: string; about: string };
+  /** Of several forms of body each has its own shape; text where none is given. */
+  body?: { about: string; types: Record<string, object> };
   answers: Record<number, { about: string; type: string; schema?: { name: string; of: z.ZodType } }>;
 }
 
@@ -55,6 +57,31 @@ export const OPERATIONS: readonly Operation[] = [
         schema: { name: 'FindAnswer', of: FindAnswer },
       },
       400: problem('A parameter is not understood'),
+    },
+  },
+  {
+    id: 'readScan',
+    method: 'post',
+    path: '/api/v1/scans/read',
+    summary: 'What a scan report says, as text or as a photo of the screen; nothing is kept',
+    params: {},
+    body: {
+      about: 'The report as text; or a form with the text, or with a photo of the screen (JPEG, PNG, WebP).',
+      types: {
+        'text/plain': { type: 'string' },
+        'multipart/form-data': {
+          type: 'object',
+          properties: {
+            text: { type: 'string' },
+            picture: { type: 'string', contentMediaType: 'image/*' },
+          },
+        },
+      },
+    },
+    answers: {
+      200: { about: 'The reading', type: json, schema: { name: 'ScanReading', of: ScanReading } },
+      400: problem('There is nothing in it that can be read'),
+      413: problem('It is too large'),
     },
   },
   {
@@ -113,7 +140,10 @@ export const OPERATIONS: readonly Operation[] = [
     path: '/api/v1/import',
     summary: 'Takes case files in, one in a line, each whole or not at all; the same one twice is one case',
     params: {},
-    body: { type: 'application/x-ndjson', about: 'Case files (schema CaseFile), one in a line.' },
+    body: {
+      about: 'Case files (schema CaseFile), one in a line.',
+      types: { 'application/x-ndjson': { type: 'string' } },
+    },
     answers: {
       200: {
         about: 'What became of the lines',

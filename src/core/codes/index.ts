@@ -3,6 +3,7 @@ export * from './coverage';
 export * from './course';
 export * from './modules';
 export * from './report';
+export * from './reading-rows';
 export * from './dictionary';
 export * from './kind';
 export * from './triage';

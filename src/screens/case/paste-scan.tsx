@@ -1,14 +1,17 @@
 'use client';
 
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { Op } from '@/core/case';
-import { readScan } from '@/core/codes';
+import { kindOfReport } from '@/core/codes';
 import { reportRows } from '@/core/exchange';
-import { Button, Choice, Figure, TextArea } from '@/ui/controls';
+import { Button, Choice, Figure, Quiet, TextArea } from '@/ui/controls';
 import { useDraft } from '../draft';
 import { nowIso } from './fields';
+import { useScanReading } from './scan-edits';
+import { useKeptHints } from './scan-hints';
+import { ScanPreview } from './scan-preview';
 import { useCase } from './store';
 
 const Box = styled.div`
@@ -20,6 +23,7 @@ const Box = styled.div`
 `;
 
 const MOST = 500_000;
+const NONE_DOUBTFUL: ReadonlySet<number> = new Set();
 const FORMS = { text: '', table: ' from a table', frames: ' from a frame log' };
 
 /** Paste a scan report from any tool; what was understood is shown before it goes onto the case. */
@@ -29,7 +33,11 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
   const [text, setText] = useDraft(`${record.case.id}:scan`);
   const [scope, setScope] = useState('');
   const [problem, setProblem] = useState('');
-  const { form, report } = readScan(text.slice(0, MOST));
+  const deferred = useDeferredValue(text);
+  const kind = useMemo(() => kindOfReport(deferred), [deferred]);
+  const state = useScanReading(deferred.slice(0, MOST), kind);
+  const { form, report } = state;
+  const { kept, keep, forget } = useKeptHints(kind, state);
   const tooLong = text.length > MOST;
   const bare = text.trim() !== '' && report.scope === '' && !report.modules.some((m) => m.answered);
   const put = () => {
@@ -76,7 +84,7 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
         style={{
           fontFamily: 'var(--mono)',
           fontSize: '0.875rem',
-          maxHeight: 320,
+          maxHeight: 120,
           background: 'var(--sheet)',
         }}
         onPaste={(e) => {
@@ -144,17 +152,27 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
           {report.battery && ` · battery ${report.battery}`}
           {report.monitors.length > 0 && ` · ${report.monitors.length} monitors`}
           {report.freeze.length > 0 && ` · ${report.freeze.length} freeze-frame values`}
-          {report.leftover.length > 0 && (
-            <details>
-              <summary>
-                {report.leftover.length} line{report.leftover.length === 1 ? '' : 's'} not understood; kept
-                with the scan
-              </summary>
-              <pre style={{ margin: 4, maxHeight: 120, overflow: 'auto', fontSize: '0.8125rem' }}>
-                {report.leftover.slice(0, 200).join('\n')}
-              </pre>
-            </details>
-          )}
+          {report.made && ` · made ${report.made}`}
+          {report.live.length > 0 && ` · ${report.live.length} live values`}
+          {report.leftover.length > 0 &&
+            ` · ${report.leftover.length} line${report.leftover.length === 1 ? '' : 's'} not understood; kept with the scan`}
+          <ScanPreview text={deferred} state={state} doubtful={NONE_DOUBTFUL} />
+          <p style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap', paddingTop: 4 }}>
+            {kept && !state.learned && (
+              <>
+                <Quiet>Read as it was put right in earlier reports of this kind.</Quiet>
+                <Button $kind="quiet" onPress={forget}>
+                  Forget that
+                </Button>
+              </>
+            )}
+            {state.learned && kind !== '' && (
+              <>
+                <Quiet>What you put right can hold for reports of this kind.</Quiet>
+                <Button onPress={keep}>Keep it for the next one</Button>
+              </>
+            )}
+          </p>
         </div>
       )}
       <div style={{ display: 'flex', gap: 8, alignItems: 'end', flexWrap: 'wrap' }}>

@@ -1,6 +1,17 @@
 /** What a column or a label of a scan report is about. */
-export type Label =
-  'code' | 'text' | 'status' | 'module' | 'detail' | 'name' | 'value' | 'unit' | 'date' | 'skip';
+export const LABELS = [
+  'code',
+  'text',
+  'status',
+  'module',
+  'detail',
+  'name',
+  'value',
+  'unit',
+  'date',
+  'skip',
+] as const;
+export type Label = (typeof LABELS)[number];
 
 /** The words of heads and labels, by language, as whole texts. Common practice, no source. */
 const WORDS: Record<Label, string> = {

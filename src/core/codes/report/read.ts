@@ -1,5 +1,6 @@
 import { readBroken, scopeSaid } from './broken';
 import { dateIn, isDetail, isReadinessHeading, labelled, monitorOf, takeVehicle } from './details';
+import { applyStatusWords, foldLine, labelBy, type ReportHints } from './hints';
 import { beginsFault, continues, isHeading } from './heading';
 import { FREEZE_TITLE, isTitle, labelOf, LIVE_TITLE } from './labels';
 import { namedOutcome, outcomeOf } from './outcome';
@@ -22,23 +23,26 @@ import { valueOf } from './value';
  * said that the report does not say.
  *
  * @param text the report
+ * @param hints what a person put right in reports of this kind
  * @returns what was understood, with codes in order, the module each stands under, and what each line became; the
  *   lines of HTML and JSON are those of the plain text made of it
  * @throws never; unreadable text comes back whole in `leftover`
  */
-export function readReport(text: string): ScanReport {
+export function readReport(text: string, hints?: ReportHints): ScanReport {
   const lines = linesOf(plainText(text));
   const survey = surveyOf(lines);
-  const r = new Reading();
+  const r = new Reading(hints);
   for (let i = 0; i < lines.length;) i += take(r, lines, i, survey);
   settle(r, survey);
-  return r.finish();
+  const report = r.finish();
+  if (hints) applyStatusWords(report, lines, hints);
+  return report;
 }
 
 /** Takes the lines from `i` on that belong together, and says how many. */
 function take(r: Reading, lines: readonly Line[], i: number, survey: Survey): number {
   const line = lines[i]!;
-  const table = tableAt(lines, i) ?? recordsAt(lines, i);
+  const table = tableAt(lines, i, labelBy(r.hints)) ?? recordsAt(lines, i);
   if (table) {
     for (const l of lines.slice(i, i + table.length))
       if (!table.rows.some((row) => row.n === l.n)) r.mark(l.n, 'heading');
@@ -59,6 +63,16 @@ function take(r: Reading, lines: readonly Line[], i: number, survey: Survey): nu
 function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey): void {
   const line = lines[i]!;
   const { n, text } = line;
+  const said = r.hints && foldLine(text);
+  if (said !== undefined && r.hints!.headings.includes(said)) {
+    const named = namedOutcome(text, survey.bareCounts);
+    r.under(named?.name ?? withoutCount(text), named?.outcome.kind !== 'silent', n);
+    return;
+  }
+  if (said !== undefined && r.hints!.notHeadings.includes(said)) {
+    r.unread(n, line.raw);
+    return;
+  }
   if (scopeSaid(text)) r.whole = true;
   if (takeCodes(r, line, survey)) return;
   if (readBroken(r, line)) return;

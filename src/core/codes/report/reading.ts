@@ -1,4 +1,5 @@
 import type { CodeStatus } from '@/core/case';
+import type { ReportHints } from './hints';
 import { emptyReport, type Became, type ScanReport } from './types';
 
 /** A fault while its lines are still being gathered. */
@@ -19,6 +20,8 @@ export interface Entry {
 
 /** What is gathered while a report is read from top to bottom. */
 export class Reading {
+  constructor(readonly hints?: ReportHints) {}
+
   readonly out: ScanReport = emptyReport();
   readonly entries: Entry[] = [];
   module: number | null = null;

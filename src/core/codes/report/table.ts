@@ -26,10 +26,15 @@ interface Head {
  *
  * @param lines of the report
  * @param i where the head would be
+ * @param label what a head is about
  * @returns its rows, or undefined
  */
-export function tableAt(lines: readonly Line[], i: number): Table | undefined {
-  const head = headOf(lines[i]!);
+export function tableAt(
+  lines: readonly Line[],
+  i: number,
+  label: (cell: string) => Label | undefined = labelOf,
+): Table | undefined {
+  const head = headOf(lines[i]!, label);
   if (!head) return undefined;
   const has = (label: Label) => head.labels.includes(label);
   const codes = has('code') && (has('text') || has('status') || has('module') || has('detail'));
@@ -40,7 +45,7 @@ export function tableAt(lines: readonly Line[], i: number): Table | undefined {
   for (; k < lines.length; k++) {
     const line = lines[k]!;
     // The head stands again on every page.
-    if (headOf(line)?.labels.join() === head.labels.join()) continue;
+    if (headOf(line, label)?.labels.join() === head.labels.join()) continue;
     let cells = head.part(line);
     const next = lines[k + 1];
     if (!cells && next) {
@@ -67,14 +72,14 @@ export function beginsWithTable(text: string): boolean {
   return lines.length > 1 && tableAt(lines, 0) !== undefined;
 }
 
-function headOf(line: Line): Head | undefined {
+function headOf(line: Line, label: (cell: string) => Label | undefined): Head | undefined {
   const commas = line.raw.split(',').length > 2 ? quotedCells(line.raw, ',') : [];
   const semicolons = line.raw.includes(';') ? quotedCells(line.raw, ';') : [];
   for (const [separator, cells] of [
     [';', semicolons],
     [',', commas],
   ] as const) {
-    const labels = cells.map(labelOf);
+    const labels = cells.map(label);
     if (labels.filter((l) => l !== undefined).length >= 2 && labels.length === cells.length)
       return {
         labels,
@@ -86,7 +91,7 @@ function headOf(line: Line): Head | undefined {
       };
   }
   if (line.cells.length < 2) return undefined;
-  const labels = line.cells.map(labelOf);
+  const labels = line.cells.map(label);
   if (labels.filter((l) => l !== undefined).length < Math.max(2, line.cells.length - 2)) return undefined;
   if (findCodes(line.text).length) return undefined;
   const marked = /[\t|│║;]/u.test(line.raw);
