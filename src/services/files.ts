@@ -40,6 +40,8 @@ export interface Upload {
   name: string;
   testId: string | null;
   partId: string | null;
+  /** The scan whose screen it shows. */
+  scanId?: string | null;
   /** A recorded signal: text, sound or JSON, kept as it is, and allowed to be long. */
   recording?: boolean;
 }
@@ -168,6 +170,7 @@ export async function takeFile(
     const row = {
       testId: upload.testId,
       partId: upload.partId,
+      scanId: upload.scanId ?? null,
       name,
       mime,
       bytes,

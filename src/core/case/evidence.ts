@@ -233,6 +233,8 @@ export const Attachment = z.object({
   testId: ref,
   /** A fitted or removed part it shows. */
   partId: ref,
+  /** The scan whose screen it shows. */
+  scanId: ref,
   name: line,
   mime: line,
   bytes: z.number().int().min(0).default(0),

@@ -75,6 +75,7 @@ export const OWNED: Partial<Record<Kind, readonly (readonly [string, Kind])[]>> 
   attachment: [
     ['testId', 'test'],
     ['partId', 'part'],
+    ['scanId', 'scan'],
   ],
   bearing: [
     ['testId', 'test'],

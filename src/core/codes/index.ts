@@ -13,4 +13,5 @@ export * from './frames/frame-log';
 export * from './frames/isotp';
 export * from './read-scan';
 export * from './port';
+export * from './mend-code';
 export * from './triage-scans';

@@ -24,7 +24,8 @@ export function rowsWithLines(report: ScanReport, sureOf: (n: number) => number 
     const at = linesOfRows(report, kinds);
     return list.map((item, i) => {
       const lines = at.get(i) ?? [];
-      return { ...item, lines, sure: lines.length ? Math.min(...lines.map(sureOf)) : 1 };
+      // The line it begins in says what it is; those below add words to it.
+      return { ...item, lines, sure: lines.length ? sureOf(lines[0]!) : 1 };
     });
   };
   return {

@@ -351,6 +351,8 @@ export const CaseFile = z.object({
         test: line,
         /** A fitted part, by its ref. */
         part: line,
+        /** The scan whose screen it shows, by its place, from 1. */
+        scan: z.number().int().min(1).optional(),
         data: z.base64().optional(),
       }),
     )

@@ -280,7 +280,7 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
     add('comeback', { ofCaseId, state: c.state, why: c.why }, i);
   });
   const files = new Map<string, string>();
-  (file.files ?? []).forEach(({ ref, test, part, sha256, data: _data, ...f }, i) => {
+  (file.files ?? []).forEach(({ ref, test, part, scan, sha256, data: _data, ...f }, i) => {
     const id = add(
       'attachment',
       {
@@ -288,6 +288,7 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
         hash: sha256,
         testId: test ? named(tests, test, 'test') : null,
         partId: part ? named(parts, part, 'part') : null,
+        scanId: scan ? (scans[scan - 1] ?? null) : null,
       },
       i,
     );

@@ -217,11 +217,12 @@ export function writeCaseFile(record: CaseRecord, from: Sending): CaseFile {
     ),
     files: some(
       record.attachment.map((a) => ({
-        ...filled(a, [...BASE, 'testId', 'partId', 'hash']),
+        ...filled(a, [...BASE, 'testId', 'partId', 'scanId', 'hash']),
         ref: files.get(a.id),
         sha256: a.hash || undefined,
         test: a.testId ? tests.get(a.testId) : undefined,
         part: a.partId ? parts.get(a.partId) : undefined,
+        scan: a.scanId ? scanAt.get(a.scanId) : undefined,
         data: a.hash ? from.data?.(a.hash) : undefined,
       })),
     ),

@@ -5,6 +5,7 @@ import { doneRepairs, type RowOf } from '@/core/case';
 import { unrecordedClears } from '@/core/codes';
 import { Figure, IconButton, Quiet, Tag } from '@/ui/controls';
 import { ChoiceField, LineField, Row } from './fields';
+import { Files } from './files';
 import { ScanCoverage } from './scan-coverage';
 import { useCase } from './store';
 
@@ -108,6 +109,9 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
             <Values rows={live.map((l) => ({ id: l.id, name: l.name, entered: l.entered }))} />
           </details>
         )}
+        <div style={{ flexBasis: '100%' }}>
+          <Files scanId={scan.id} label={`Photos of ${name}`} />
+        </div>
         {frames.length > 0 && (
           <details style={{ fontSize: '0.8125rem', flexBasis: '100%' }}>
             <summary>Freeze frame: {frames.length} values</summary>

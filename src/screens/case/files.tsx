@@ -58,14 +58,21 @@ const Progress = styled.progress`
 interface Place {
   testId?: string;
   partId?: string;
+  scanId?: string;
 }
 
-const belongs = (a: { testId: string | null; partId: string | null }, p: Place) =>
-  a.testId === (p.testId ?? null) && a.partId === (p.partId ?? null);
+const belongs = (a: { testId: string | null; partId: string | null; scanId?: string | null }, p: Place) =>
+  a.testId === (p.testId ?? null) &&
+  a.partId === (p.partId ?? null) &&
+  (a.scanId ?? null) === (p.scanId ?? null);
 
 /** Photos and files of the case, a test or a part, with those still on their way. */
-export function Files({ testId, partId, label }: Place & { label: string }) {
-  const place: Place = { ...(testId ? { testId } : {}), ...(partId ? { partId } : {}) };
+export function Files({ testId, partId, scanId, label }: Place & { label: string }) {
+  const place: Place = {
+    ...(testId ? { testId } : {}),
+    ...(partId ? { partId } : {}),
+    ...(scanId ? { scanId } : {}),
+  };
   const traces = useCase((s) => s.record.trace);
   // A recording is shown by its trace.
   const attachments = useCase((s) => s.record.attachment).filter(

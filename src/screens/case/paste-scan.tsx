@@ -4,11 +4,15 @@ import { nanoid } from 'nanoid';
 import { useDeferredValue, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { Op } from '@/core/case';
-import { kindOfReport } from '@/core/codes';
+import { kindOfReport, madeAt, plainText } from '@/core/codes';
 import { reportRows } from '@/core/exchange';
 import { Button, Choice, Figure, Quiet, TextArea } from '@/ui/controls';
+import { dayTime } from '@/ui/dates';
 import { useDraft } from '../draft';
 import { nowIso } from './fields';
+import { PhotoButton, usePhoto, type PhotoRead } from './photo-button';
+import { textOf } from './report-file';
+import { useUploads } from './upload-queue';
 import { useScanReading } from './scan-edits';
 import { useKeptHints } from './scan-hints';
 import { ScanPreview } from './scan-preview';
@@ -23,7 +27,8 @@ const Box = styled.div`
 `;
 
 const MOST = 500_000;
-const NONE_DOUBTFUL: ReadonlySet<number> = new Set();
+/** Lines of a photo less sure than this are shown to be looked at. */
+const SURE = 0.8;
 const FORMS = { text: '', table: ' from a table', frames: ' from a frame log' };
 
 /** Paste a scan report from any tool; what was understood is shown before it goes onto the case. */
@@ -33,11 +38,28 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
   const [text, setText] = useDraft(`${record.case.id}:scan`);
   const [scope, setScope] = useState('');
   const [problem, setProblem] = useState('');
+  const [taken, setTaken] = useState<PhotoRead>();
+  const enqueue = useUploads((s) => s.enqueue);
+  const photo = usePhoto((read) => {
+    setTaken(read);
+    setText(read.text);
+  });
   const deferred = useDeferredValue(text);
   const kind = useMemo(() => kindOfReport(deferred), [deferred]);
   const state = useScanReading(deferred.slice(0, MOST), kind);
   const { form, report } = state;
   const { kept, keep, forget } = useKeptHints(kind, state);
+  const [now, setNow] = useState(false);
+  const madeThen =
+    report.made === '' ? undefined : madeAt(report.made, nowIso(), new Date().getTimezoneOffset());
+  const made = now ? undefined : madeThen;
+  const doubtful = useMemo(
+    () =>
+      new Set(
+        taken && taken.text === deferred ? taken.sure.flatMap((s, i) => (s < SURE ? [i + 1] : [])) : [],
+      ),
+    [taken, deferred],
+  );
   const tooLong = text.length > MOST;
   const bare = text.trim() !== '' && report.scope === '' && !report.modules.some((m) => m.answered);
   const put = () => {
@@ -48,7 +70,7 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
         kind: 'scan',
         id: scanId,
         row: {
-          at: nowIso(),
+          at: made ?? nowIso(),
           scope: scope || report.scope,
           text,
           leftover: report.leftover.slice(0, 5000),
@@ -68,11 +90,34 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
       })),
     ];
     together(ops);
+    if (taken)
+      void enqueue([
+        {
+          id: nanoid(14),
+          caseId: record.case.id,
+          testId: null,
+          partId: null,
+          scanId,
+          name: taken.file.name || 'screen.jpg',
+          file: taken.file,
+          refused: '',
+        },
+      ]);
     setText('');
     onDone(true);
   };
   return (
-    <Box>
+    <Box
+      onDragOver={(e) => e.preventDefault()}
+      onDrop={(e) => {
+        const file = e.dataTransfer.files[0];
+        if (!file) return;
+        e.preventDefault();
+        if (file.type.startsWith('image/')) void photo.read(file);
+        else void textOf(file).then((r) => ('text' in r ? setText(r.text) : setProblem(r.problem)));
+      }}
+    >
+      <PhotoButton photo={photo} />
       <TextArea
         autoFocus
         aria-label="Scan report"
@@ -88,6 +133,20 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
           background: 'var(--sheet)',
         }}
         onPaste={(e) => {
+          const picture = [...e.clipboardData.files].find((f) => f.type.startsWith('image/'));
+          if (picture) {
+            e.preventDefault();
+            void photo.read(picture);
+            return;
+          }
+          const html = e.clipboardData.getData('text/html');
+          if (/<t[dr]\b/i.test(html) && html.length <= MOST) {
+            // A table copied off a page keeps its columns as tabs.
+            e.preventDefault();
+            setProblem('');
+            setText(`${text}${plainText(html)}`);
+            return;
+          }
           const pasted = e.clipboardData.getData('text');
           if (pasted.length <= MOST) return;
           // A browser chokes on such a paste; nothing of it is taken.
@@ -152,11 +211,21 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
           {report.battery && ` · battery ${report.battery}`}
           {report.monitors.length > 0 && ` · ${report.monitors.length} monitors`}
           {report.freeze.length > 0 && ` · ${report.freeze.length} freeze-frame values`}
-          {report.made && ` · made ${report.made}`}
+          {doubtful.size > 0 && ` · ${doubtful.size} hard to read, marked`}
           {report.live.length > 0 && ` · ${report.live.length} live values`}
           {report.leftover.length > 0 &&
             ` · ${report.leftover.length} line${report.leftover.length === 1 ? '' : 's'} not understood; kept with the scan`}
-          <ScanPreview text={deferred} state={state} doubtful={NONE_DOUBTFUL} />
+          {madeThen && (
+            <p>
+              {now
+                ? 'The scan gets the time of now.'
+                : `The scan gets the time the report says: ${dayTime(madeThen)}.`}{' '}
+              <Button $kind="quiet" onPress={() => setNow(!now)}>
+                {now ? 'Take the report’s' : 'Take now'}
+              </Button>
+            </p>
+          )}
+          <ScanPreview text={deferred} state={state} doubtful={doubtful} />
           <p style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap', paddingTop: 4 }}>
             {kept && !state.learned && (
               <>

@@ -10,6 +10,7 @@ export interface Pending {
   caseId: string;
   testId: string | null;
   partId: string | null;
+  scanId?: string | null;
   name: string;
   file: Blob;
   /** Why it was refused for good; empty while it is still tried. */
@@ -64,6 +65,7 @@ export const useUploads = create<Queue>((put, get) => {
     const query = new URLSearchParams({ name: p.name });
     if (p.testId) query.set('testId', p.testId);
     if (p.partId) query.set('partId', p.partId);
+    if (p.scanId) query.set('scanId', p.scanId);
     request.open('PUT', `/api/cases/${p.caseId}/files/${p.id}?${query}`);
     request.upload.onprogress = (e) =>
       put((s) => ({ progress: { ...s.progress, [p.id]: e.total ? e.loaded / e.total : 0 } }));

@@ -174,6 +174,7 @@ export const attachments = sqliteTable(
     ...owned(),
     testId: text(),
     partId: text(),
+    scanId: text(),
     name: line(),
     mime: line(),
     bytes: integer().notNull().default(0),

@@ -5,3 +5,4 @@ export { foldLine, kindOfReport, labelBy, ReportHints, statusWordOf } from './hi
 export { linesOf } from './split';
 export { LABELS, type Label } from './labels';
 export { plainText } from './unmark';
+export { madeAt } from './made';

@@ -6,6 +6,7 @@ const Query = z.object({
   name: z.string().min(1).max(400),
   testId: z.string().min(1).max(40).nullable(),
   partId: z.string().min(1).max(40).nullable(),
+  scanId: z.string().min(1).max(40).nullable(),
   recording: z.literal('1').nullable(),
 });
 const Id = z.string().regex(/^[A-Za-z0-9_-]{6,40}$/);
@@ -16,7 +17,7 @@ export function PUT(request: Request, { params }: { params: Promise<{ id: string
     const { id, fileId } = await params;
     const q = new URL(request.url).searchParams;
     const query = Query.safeParse(
-      Object.fromEntries(['name', 'testId', 'partId', 'recording'].map((k) => [k, q.get(k)])),
+      Object.fromEntries(['name', 'testId', 'partId', 'scanId', 'recording'].map((k) => [k, q.get(k)])),
     );
     if (!query.success || !Id.safeParse(fileId).success) throw new Problem('The file needs a name.');
     if (!request.body) throw new Problem(`"${query.data.name}" is empty.`);

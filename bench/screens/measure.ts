@@ -1,0 +1,38 @@
+import { readScan, rowsWithLines } from '@/core/codes';
+import { stopLetters, textOfPicture } from '@/services/scan-picture';
+import { drawScreens, screenOf } from './draw';
+import { photographed } from './photo';
+
+/** Under this a row is shown to be looked at, and counts as not read. */
+const SURE = 0.8;
+
+export interface ScreensScore {
+  codes: number;
+  right: number;
+  /** Said for sure and not on the screen. */
+  wrong: number;
+  /** Shown to be looked at. */
+  doubtful: number;
+  milliseconds: number;
+}
+
+/** Draws screens, photographs and reads them; a code counts only where it was said for sure. */
+export async function measureScreens(from: number, count: number): Promise<ScreensScore> {
+  const screens = Array.from({ length: count }, (_, i) => screenOf(from + i));
+  const drawn = await drawScreens(screens);
+  const score = { codes: 0, right: 0, wrong: 0, doubtful: 0, milliseconds: 0 };
+  for (const [i, screen] of screens.entries()) {
+    const photo = await photographed(drawn[i]!, from + i);
+    const begun = performance.now();
+    const { text, sure } = await textOfPicture(photo);
+    score.milliseconds += (performance.now() - begun) / count;
+    const rows = rowsWithLines(readScan(text).report, (n) => sure[n - 1] ?? 0).codes;
+    const said = rows.filter((c) => c.sure >= SURE).map((c) => c.code);
+    score.codes += screen.codes.length;
+    score.right += screen.codes.filter((c) => said.includes(c)).length;
+    score.wrong += said.filter((c) => !screen.codes.includes(c)).length;
+    score.doubtful += rows.length - said.length;
+  }
+  await stopLetters();
+  return score;
+}

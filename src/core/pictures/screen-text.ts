@@ -1,0 +1,145 @@
+import { looksLikeCode, mendCode, type CodeReading } from '../codes';
+
+/** A word as the reader of letters gives it, with its place in pixels of the picture. */
+export interface OcrWord {
+  text: string;
+  /** 0 to 100. */
+  confidence: number;
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+export type OcrLine = readonly OcrWord[];
+
+/** The text of a screen, line by line, and how sure each line is. */
+export interface ScreenText {
+  text: string;
+  /** 0 to 1 for each line of the text; under 0.8 a person has to look. */
+  sure: number[];
+}
+
+/** Reads one word again, large and alone, where only characters of codes can stand: several readings. */
+export type ReadAgain = (place: Omit<OcrWord, 'text' | 'confidence'>) => Promise<CodeReading[]>;
+
+/** Lines less sure than this are no letters but what a picture has besides. */
+const LEAST = 0.6;
+
+/**
+ * The text of a screen from two readings of its picture. Columns of faults beside each other are taken apart; each
+ * code is read again by itself, and grammar, dictionary and wording decide what its letters were.
+ *
+ * @param passes lines of each reading, both of pictures of one size
+ * @param readAgain reads a code's place again
+ * @param progress told the share that is done, 0 to 1
+ * @returns the lines from top to bottom, column by column
+ */
+export async function screenText(
+  passes: readonly (readonly OcrLine[])[],
+  readAgain: ReadAgain,
+  progress: (share: number) => void = () => undefined,
+): Promise<ScreenText> {
+  const columns = apart(passes.map((lines) => lines.map(withoutNoise).filter((l) => l.length > 0)));
+  const out: ScreenText = { text: '', sure: [] };
+  const texts: string[] = [];
+  for (const [c, column] of columns.entries()) {
+    const rows = together(column);
+    for (const [i, row] of rows.entries()) {
+      progress((c + i / rows.length) / columns.length);
+      const { text, sure } = await readRow(row, rows.slice(i + 1, i + 3), readAgain);
+      if (text === '' || (sure < LEAST && !/^[PCBU]\d/.test(text))) continue;
+      texts.push(text);
+      out.sure.push(sure);
+    }
+  }
+  return { ...out, text: texts.join('\n') };
+}
+
+/** Signs without a letter or a figure in them, and what was hardly read. */
+const withoutNoise = (line: OcrLine): OcrLine =>
+  line.filter((w) => /[\p{L}\p{N}]/u.test(w.text) && (w.confidence >= 25 || looksLikeCode(w.text)));
+
+/** Where several lines have a second code far to the right, what stands from there on is a column of its own. */
+function apart(passes: readonly (readonly OcrLine[])[]): (readonly OcrLine[])[][] {
+  const seconds = passes.flatMap((lines) =>
+    lines.flatMap((l) => {
+      const codes = l.filter((w) => looksLikeCode(w.text));
+      return codes.length >= 2 ? [codes[1]!.left] : [];
+    }),
+  );
+  if (seconds.length < 2) return [passes.map((p) => [...p])];
+  const cut = Math.min(...seconds) - 12;
+  const side = (keep: (w: OcrWord) => boolean) =>
+    passes.map((lines) => lines.map((l) => l.filter(keep)).filter((l) => l.length > 0));
+  return [side((w) => w.left < cut), side((w) => w.left >= cut)];
+}
+
+/** Lines of the readings that are the same line of the picture, from top to bottom. */
+function together(passes: readonly (readonly OcrLine[])[]): OcrLine[][] {
+  const rows: { lines: OcrLine[]; pass: Set<number> }[] = [];
+  passes.forEach((lines, p) => {
+    for (const line of lines) {
+      const middle = line.reduce((s, w) => s + (w.top + w.bottom) / 2, 0) / line.length;
+      const row = rows.find(
+        (r) =>
+          !r.pass.has(p) &&
+          r.lines.some(
+            (l) => middle > Math.min(...l.map((w) => w.top)) && middle < Math.max(...l.map((w) => w.bottom)),
+          ),
+      );
+      if (row) {
+        row.lines.push(line);
+        row.pass.add(p);
+      } else rows.push({ lines: [line], pass: new Set([p]) });
+    }
+  });
+  const top = (r: { lines: OcrLine[] }) => r.lines[0]!.reduce((s, w) => s + w.top, 0) / r.lines[0]!.length;
+  return rows.sort((a, b) => top(a) - top(b)).map((r) => r.lines);
+}
+
+const confidenceOf = (line: OcrLine): number =>
+  line.reduce((s, w) => s + w.confidence * w.text.length, 0) /
+  Math.max(
+    1,
+    line.reduce((s, w) => s + w.text.length, 0),
+  );
+
+/** Words with the blanks that stand between them: columns stay columns. */
+function textOf(line: OcrLine): string {
+  const height = Math.max(...line.map((w) => w.bottom - w.top), 1);
+  return line
+    .map((w, i) => (i === 0 ? '' : w.left - line[i - 1]!.right > 1.1 * height ? '   ' : ' ') + w.text)
+    .join('');
+}
+
+async function readRow(
+  row: readonly OcrLine[],
+  below: readonly OcrLine[][],
+  readAgain: ReadAgain,
+): Promise<{ text: string; sure: number }> {
+  const best = [...row].sort((a, b) => confidenceOf(b) - confidenceOf(a))[0]!;
+  const sure = Math.max(0, Math.min(1, confidenceOf(best) / 100));
+  const place = row.flatMap((l) => l.filter((w) => looksLikeCode(w.text)).slice(0, 1))[0];
+  if (!place) return { text: textOf(best), sure };
+  const readings: CodeReading[] = [
+    ...row.flatMap((l) =>
+      l
+        .filter((w) => looksLikeCode(w.text))
+        .slice(0, 1)
+        .map((w) => ({ text: w.text, confidence: w.confidence })),
+    ),
+    ...(await readAgain(place)),
+  ];
+  // The wording may stand below its code.
+  const beside = row.map(textOf);
+  const worded = beside.some((t) => (t.match(/\p{L}{4,}/gu)?.length ?? 0) >= 1);
+  const context = worded
+    ? beside
+    : below.flatMap((r) => (r.some((l) => l.some((w) => looksLikeCode(w.text))) ? [] : r.map(textOf)));
+  const mended = mendCode(readings, context.join(' '));
+  const own = best.find((w) => looksLikeCode(w.text)) ?? undefined;
+  const rest = own ? best.filter((w) => w !== own && (w.left > own.left || w.confidence > 60)) : best;
+  const words = rest.length ? textOf(rest) : '';
+  if (!mended) return { text: textOf(best), sure: Math.min(sure, 0.6) };
+  return { text: `${mended.code}   ${words}`.trim(), sure: mended.sure };
+}

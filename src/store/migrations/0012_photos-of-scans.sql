@@ -1,0 +1,1 @@
+ALTER TABLE `attachments` ADD `scan_id` text;
