@@ -1,10 +1,7 @@
-import { readScan, rowsWithLines } from '@/core/codes';
+import { readScan, rowsWithLines, SURE_ENOUGH, sureOfPicture } from '@/core/codes';
 import { stopLetters, textOfPicture } from '@/services/scan-picture';
 import { drawScreens, screenOf } from './draw';
 import { photographed } from './photo';
-
-/** Under this a row is shown to be looked at, and counts as not read. */
-const SURE = 0.8;
 
 export interface ScreensScore {
   codes: number;
@@ -26,8 +23,9 @@ export async function measureScreens(from: number, count: number): Promise<Scree
     const begun = performance.now();
     const { text, sure } = await textOfPicture(photo);
     score.milliseconds += (performance.now() - begun) / count;
-    const rows = rowsWithLines(readScan(text).report, (n) => sure[n - 1] ?? 0).codes;
-    const said = rows.filter((c) => c.sure >= SURE).map((c) => c.code);
+    const { report } = readScan(text);
+    const rows = rowsWithLines(report, sureOfPicture(report, sure)).codes;
+    const said = rows.filter((c) => c.sure >= SURE_ENOUGH).map((c) => c.code);
     score.codes += screen.codes.length;
     score.right += screen.codes.filter((c) => said.includes(c)).length;
     score.wrong += said.filter((c) => !screen.codes.includes(c)).length;

@@ -6,7 +6,7 @@ const from = createRequire(path.join(process.cwd(), 'package.json'));
 const beside = (name: string, file: string) =>
   path.join(path.dirname(from.resolve(`${name}/package.json`)), file);
 
-/** A file of the reader of letters that a browser may ask for, by its bare name. */
+/** A file of the readers of letters and of barcodes that a browser may ask for, by its bare name. */
 export async function readLettersFile(file: string): Promise<{ bytes: Buffer; type: string } | undefined> {
   if (file === 'worker.min.js') return script(beside('tesseract.js', 'dist/worker.min.js'));
   if (/^tesseract-core(?:-relaxedsimd|-simd)?-lstm\.wasm\.js$/.test(file))
@@ -18,7 +18,7 @@ export async function readLettersFile(file: string): Promise<{ bytes: Buffer; ty
     };
   if (file === 'zxing_reader.wasm')
     return {
-      bytes: await readFile(beside('zxing-wasm', 'dist/reader/zxing_reader.wasm')),
+      bytes: await readFile(from.resolve('zxing-wasm/reader/zxing_reader.wasm')),
       type: 'application/wasm',
     };
   return undefined;

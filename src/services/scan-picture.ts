@@ -90,18 +90,5 @@ export async function readScanPicture(bytes: Uint8Array): Promise<ScanReading> {
     throw new Problem(
       'There is no text on that picture. Take the screen from the front, filling the picture, without the lamp in it.',
     );
-  const reading = await readScanText(text);
-  const least = <T extends { lines: number[] }>(row: T): T => ({
-    ...row,
-    sure: row.lines.length ? (sure[row.lines[0]! - 1] ?? 0) : 0,
-  });
-  return {
-    ...reading,
-    form: 'picture',
-    modules: reading.modules.map(least),
-    codes: reading.codes.map(least),
-    live: reading.live.map(least),
-    freeze: reading.freeze.map(least),
-    monitors: reading.monitors.map(least),
-  };
+  return readScanText(text, sure);
 }

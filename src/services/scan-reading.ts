@@ -1,5 +1,5 @@
 import type { ScanReading } from '@/core/api';
-import { kindOfReport, readScan, rowsWithLines } from '@/core/codes';
+import { kindOfReport, readScan, rowsWithLines, sureOfPicture } from '@/core/codes';
 import { Problem } from '@/core/problem';
 import { hintsFor } from './scan-hints';
 
@@ -10,9 +10,10 @@ const MOST = 500_000;
  * Reads a scan report without putting it anywhere, with what the shop put right in reports of its kind.
  *
  * @param text of any tool
+ * @param sure how sure each line is, where it was read of a picture
  * @throws Problem with a sentence for no text, too much of it, and for what is no text
  */
-export async function readScanText(text: string): Promise<ScanReading> {
+export async function readScanText(text: string, sure?: readonly number[]): Promise<ScanReading> {
   if (text.trim() === '') throw new Problem('There is no text in it. Send the report of a scan tool.');
   if (text.length > MOST)
     throw new Problem(
@@ -25,6 +26,18 @@ export async function readScanText(text: string): Promise<ScanReading> {
     );
   const { form, report } = readScan(text, await hintsFor(kindOfReport(text)));
   const { scope, made, battery, odometer, tool, key, engine } = report;
-  const rows = rowsWithLines(report);
-  return { form, scope, made, battery, odometer, tool, key, engine, ...rows, unread: report.leftover, text };
+  const rows = rowsWithLines(report, sure && sureOfPicture(report, sure));
+  return {
+    form: sure ? 'picture' : form,
+    scope,
+    made,
+    battery,
+    odometer,
+    tool,
+    key,
+    engine,
+    ...rows,
+    unread: report.leftover,
+    text,
+  };
 }

@@ -120,7 +120,8 @@ export function mendCode(
         code,
         ...v,
         agrees,
-        score: v.votes / total + 0.9 * agrees + (meaningOf(code) ? 0.06 : 0) - (clashes ? 0.12 : 0),
+        clashes,
+        score: v.votes / total + 1.3 * agrees + (meaningOf(code) ? 0.06 : 0) - (clashes ? 0.5 : 0),
       };
     })
     .sort((a, b) => b.score - a.score);
@@ -129,9 +130,10 @@ export function mendCode(
   const margin = first.score - (second?.score ?? 0);
   const whole = tokens.length >= 3 && first.exact >= tokens.length - (tokens.length > 3 ? 1 : 0);
   // Sure where the wording says the same, or where nearly every reading does by itself.
-  const borne =
-    (first.agrees >= 0.3 && first.exact >= 1 && margin >= 0.22) ||
-    (first.agrees >= 0.5 && margin >= 0.4) ||
-    (whole && margin >= 0.3);
+  const agreed =
+    (first.agrees >= 0.3 && first.exact >= 1 && margin >= 0.25) || (first.agrees >= 0.5 && margin >= 0.4);
+  // Another code whose wording fits better is never passed over for sure.
+  const rival = ranked.slice(1).some((r) => r.agrees > first.agrees + 0.15);
+  const borne = (agreed || (whole && margin >= 0.3)) && !rival && !first.clashes;
   return { code: first.code, sure: borne ? Math.min(1, 0.82 + 0.18 * Math.min(1, margin)) : 0.5 };
 }

@@ -13,6 +13,25 @@ export function linesOfRows(
   return rows;
 }
 
+/** Under this a person has to look. */
+export const SURE_ENOUGH = 0.8;
+
+/**
+ * How sure each line of a photographed report is once it is known what it became: a fault in words only, on a photo
+ * on which others have codes, is one whose code was not read.
+ *
+ * @param report read of the photo's text
+ * @param sure of each line by its letters
+ */
+export function sureOfPicture(report: ScanReport, sure: readonly number[]): (n: number) => number {
+  const wordless = new Set(
+    report.lines.flatMap(({ n, became, row }) =>
+      became === 'code' && row !== undefined && !/\d{2}/.test(report.codes[row]?.code ?? '') ? [n] : [],
+    ),
+  );
+  return (n) => (wordless.has(n) ? Math.min(0.5, sure[n - 1] ?? 0) : (sure[n - 1] ?? 0));
+}
+
 /**
  * The rows of a report, each with the lines it came from and how sure those are.
  *

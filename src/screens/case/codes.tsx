@@ -1,9 +1,11 @@
 'use client';
 
-import { X } from 'lucide-react';
+import { Plus, X } from 'lucide-react';
+import { useState } from 'react';
 import { doneRepairs, type RowOf } from '@/core/case';
 import { unrecordedClears } from '@/core/codes';
-import { Figure, IconButton, Quiet, Tag } from '@/ui/controls';
+import { Button, Figure, IconButton, Quiet, Tag } from '@/ui/controls';
+import { AddCode } from './add-code';
 import { ChoiceField, LineField, Row } from './fields';
 import { Files } from './files';
 import { ScanCoverage } from './scan-coverage';
@@ -41,6 +43,7 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
   );
   const waiting = monitors.filter((m) => m.scanId === scan.id && m.state === 'incomplete');
   const b = { kind: 'scan', id: scan.id, hideLabel: true } as const;
+  const [adding, setAdding] = useState(false);
   return (
     <div>
       <Row $columns="auto 1.2fr 0.8fr 0.8fr 0.8fr 1fr auto">
@@ -77,8 +80,14 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
           <X aria-hidden="true" />
         </IconButton>
       </Row>
+      {adding && <AddCode scan={scan} onClose={() => setAdding(false)} />}
       <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap', marginTop: 2 }}>
         <ScanCoverage scan={scan} />
+        {!adding && (
+          <Button $kind="quiet" onPress={() => setAdding(true)}>
+            <Plus aria-hidden="true" /> Code
+          </Button>
+        )}
         {silent.map((m) => (
           <Tag key={m.id} $tone="fail">
             {m.name} did not answer

@@ -4,7 +4,7 @@ import { nanoid } from 'nanoid';
 import { useDeferredValue, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { Op } from '@/core/case';
-import { kindOfReport, madeAt, plainText } from '@/core/codes';
+import { kindOfReport, madeAt, plainText, SURE_ENOUGH } from '@/core/codes';
 import { reportRows } from '@/core/exchange';
 import { Button, Choice, Figure, Quiet, TextArea } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
@@ -27,8 +27,6 @@ const Box = styled.div`
 `;
 
 const MOST = 500_000;
-/** Lines of a photo less sure than this are shown to be looked at. */
-const SURE = 0.8;
 const FORMS = { text: '', table: ' from a table', frames: ' from a frame log' };
 
 /** Paste a scan report from any tool; what was understood is shown before it goes onto the case. */
@@ -46,20 +44,15 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
   });
   const deferred = useDeferredValue(text);
   const kind = useMemo(() => kindOfReport(deferred), [deferred]);
-  const state = useScanReading(deferred.slice(0, MOST), kind);
+  const sure = taken && taken.text === deferred ? taken.sure : undefined;
+  const state = useScanReading(deferred.slice(0, MOST), kind, sure);
   const { form, report } = state;
   const { kept, keep, forget } = useKeptHints(kind, state);
   const [now, setNow] = useState(false);
   const madeThen =
     report.made === '' ? undefined : madeAt(report.made, nowIso(), new Date().getTimezoneOffset());
   const made = now ? undefined : madeThen;
-  const doubtful = useMemo(
-    () =>
-      new Set(
-        taken && taken.text === deferred ? taken.sure.flatMap((s, i) => (s < SURE ? [i + 1] : [])) : [],
-      ),
-    [taken, deferred],
-  );
+  const doubtful = useMemo(() => new Set(sure?.flatMap((s, i) => (s < SURE_ENOUGH ? [i + 1] : []))), [sure]);
   const tooLong = text.length > MOST;
   const bare = text.trim() !== '' && report.scope === '' && !report.modules.some((m) => m.answered);
   const put = () => {
@@ -255,6 +248,12 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
             ]}
             onChange={setScope}
           />
+        )}
+        {state.waiting.length > 0 && (
+          <Quiet role="status">
+            {state.waiting.length} code{state.waiting.length === 1 ? ' waits' : 's wait'} for your eye:
+            confirmed or corrected above, or not put on the case.
+          </Quiet>
         )}
         <span style={{ marginLeft: 'auto' }} />
         <Button $kind="quiet" onPress={() => onDone(false)}>

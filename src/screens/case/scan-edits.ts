@@ -3,8 +3,12 @@ import type { CodeStatus } from '@/core/case';
 import {
   foldLine,
   labelBy,
+  readCode,
   readScan,
+  rowsWithLines,
   statusWordOf,
+  SURE_ENOUGH,
+  sureOfPicture,
   type Label,
   type ReportHints,
   type ScanReport,
@@ -18,8 +22,10 @@ interface Edits {
   statuses: Readonly<Record<number, CodeStatus | ''>>;
   /** Lines that are faults in words. */
   faults: readonly string[];
+  /** Codes as a person put them right or confirmed them. */
+  codes: Readonly<Record<number, string>>;
 }
-const NONE: Edits = { gone: [], modules: {}, statuses: {}, faults: [] };
+const NONE: Edits = { gone: [], modules: {}, statuses: {}, faults: [], codes: {} };
 
 export interface ScanReadingState {
   form: ReturnType<typeof readScan>['form'];
@@ -33,6 +39,10 @@ export interface ScanReadingState {
   learned: boolean;
   setStatus: (row: number, line: string, status: CodeStatus | '') => void;
   setModule: (row: number, name: string) => void;
+  /** Confirms or corrects a code that was hard to read. */
+  setCode: (row: number, code: string) => void;
+  /** Codes that wait to be confirmed; they do not go onto the case until then. */
+  waiting: readonly number[];
   remove: (row: number) => void;
   heading: (line: string, is: boolean) => void;
   fault: (line: string) => void;
@@ -51,7 +61,11 @@ export const emptyHints = (kind: string): ReportHints => ({
 });
 
 /** The reading of a text, with what is put right in it; what holds for reports of its kind is told apart. */
-export function useScanReading(text: string, kind: string): ScanReadingState {
+export function useScanReading(
+  text: string,
+  kind: string,
+  sure: readonly number[] | undefined,
+): ScanReadingState {
   const [kept, setKept] = useState<ReportHints>();
   const [own, setOwn] = useState<ReportHints>();
   // What is put right by its place holds for this text only.
@@ -61,7 +75,8 @@ export function useScanReading(text: string, kind: string): ScanReadingState {
     setMade((m) => ({ of: text, edits: change(m.of === text ? m.edits : NONE) }));
   const hints = useMemo(() => own ?? kept ?? emptyHints(kind), [own, kept, kind]);
   const { form, report: read } = useMemo(() => readScan(text, hints), [text, hints]);
-  const report = useMemo(() => withEdits(read, edits), [read, edits]);
+  const doubtful = useMemo(() => (sure ? doubtfulRows(read, sure) : NOTHING), [read, sure]);
+  const report = useMemo(() => withEdits(read, edits, doubtful), [read, edits, doubtful]);
   const learn = (change: Partial<ReportHints>) => setOwn({ ...hints, kind, ...change });
   const without = (list: readonly string[], line: string) => list.filter((l) => l !== line);
   return {
@@ -85,6 +100,8 @@ export function useScanReading(text: string, kind: string): ScanReadingState {
       setEdits((e) => ({ ...e, statuses: { ...e.statuses, [row]: status } }));
     },
     setModule: (row, name) => setEdits((e) => ({ ...e, modules: { ...e.modules, [row]: name } })),
+    setCode: (row, code) => setEdits((e) => ({ ...e, codes: { ...e.codes, [row]: code } })),
+    waiting: doubtful.codes.filter((i) => edits.codes[i] === undefined && !edits.gone.includes(i)),
     remove: (row) => setEdits((e) => ({ ...e, gone: [...e.gone, row] })),
     heading(line, is) {
       const folded = foldLine(line);
@@ -105,22 +122,41 @@ export function useScanReading(text: string, kind: string): ScanReadingState {
   };
 }
 
-function withEdits(read: ScanReport, edits: Edits): ScanReport {
-  const modules = [...read.modules];
-  const moduleOf = (name: string): number | null => {
-    if (name === '') return null;
+interface Doubtful {
+  codes: readonly number[];
+  modules: readonly number[];
+}
+const NOTHING: Doubtful = { codes: [], modules: [] };
+
+/** Rows of a photo that were hard to read. */
+function doubtfulRows(read: ScanReport, sure: readonly number[]): Doubtful {
+  const rows = rowsWithLines(read, sureOfPicture(read, sure));
+  const under = (list: readonly { sure: number }[]) =>
+    list.flatMap((r, i) => (r.sure < SURE_ENOUGH ? [i] : []));
+  return { codes: under(rows.codes), modules: under(rows.modules) };
+}
+
+function withEdits(read: ScanReport, edits: Edits, doubtful: Doubtful): ScanReport {
+  // A heading that was hard to read names nothing; a code so waits until somebody confirms it.
+  const names = read.modules.flatMap((m, i) => (doubtful.modules.includes(i) ? [] : [m.name]));
+  const modules = read.modules.filter((m) => names.includes(m.name));
+  const moduleOf = (name: string, among?: readonly string[]): number | null => {
+    if (name === '' || (among && !among.includes(name))) return null;
     const at = modules.findIndex((m) => m.name === name);
     return at >= 0 ? at : modules.push({ name, answered: true }) - 1;
   };
   const place = new Map<number, number>();
   const codes = read.codes.flatMap((code, i) => {
-    if (edits.gone.includes(i)) return [];
+    const said = edits.codes[i];
+    if (edits.gone.includes(i) || (doubtful.codes.includes(i) && said === undefined)) return [];
     place.set(i, place.size);
     const status = edits.statuses[i];
     const module = edits.modules[i];
     return [
       {
         ...code,
+        module: code.module === null ? null : moduleOf(read.modules[code.module]!.name, names),
+        ...(said === undefined ? {} : { code: readCode(said)?.code ?? code.code }),
         ...(status === undefined ? {} : { statuses: status === '' ? [] : [status] }),
         ...(module === undefined ? {} : { module: moduleOf(module) }),
       },

@@ -1,10 +1,11 @@
 'use client';
 
 import { X } from 'lucide-react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { CODE_STATUSES, type CodeStatus } from '@/core/case';
 import { linesOf, plainText, type Label } from '@/core/codes';
-import { Button, Choice, Figure, IconButton, Quiet, Tag } from '@/ui/controls';
+import { Button, Choice, Figure, IconButton, Input, Quiet, Tag } from '@/ui/controls';
 import type { ScanReadingState } from './scan-edits';
 
 const MOST = 300;
@@ -131,7 +132,7 @@ export function ScanPreview({
                 ) : (
                   <Quiet>{saysOf(state, kind, b?.row)}</Quiet>
                 )}
-                {doubtful.has(line.n) && <Tag $tone="unsure">hard to read: check the letters</Tag>}
+                {doubtful.has(line.n) && <Tag $tone="unsure">hard to read</Tag>}
               </Became>
             </Line>
           );
@@ -160,9 +161,10 @@ function CodeRow({ row, line, state }: { row: number; line: string; state: ScanR
   if (edits.gone.includes(row)) return <Quiet>{code.code} is left out</Quiet>;
   const status = edits.statuses[row] ?? (code.statuses.length > 1 ? 'several' : (code.statuses[0] ?? ''));
   const module = edits.modules[row] ?? (code.module === null ? '' : (read.modules[code.module]?.name ?? ''));
+  if (state.waiting.includes(row)) return <Waiting row={row} code={code.code} state={state} />;
   return (
     <Fault>
-      <Figure>{code.code}</Figure>
+      <Figure>{edits.codes[row] ?? code.code}</Figure>
       <span title={code.text}>{code.text}</span>
       <Choice
         label={`Status of ${code.code}`}
@@ -189,6 +191,33 @@ function CodeRow({ row, line, state }: { row: number; line: string; state: ScanR
         <X aria-hidden="true" />
       </IconButton>
     </Fault>
+  );
+}
+
+/** A code that was hard to read: it is asked, never taken silently. */
+function Waiting({ row, code, state }: { row: number; code: string; state: ScanReadingState }) {
+  const [typed, setTyped] = useState(/\d/.test(code) ? code : '');
+  const take = () => typed.trim() !== '' && state.setCode(row, typed.trim());
+  return (
+    <div style={{ display: 'flex', gap: 6, alignItems: 'center' }}>
+      <Input
+        $figure
+        aria-label={`Code that was read as ${code}`}
+        value={typed}
+        maxLength={60}
+        style={{ width: 100 }}
+        onChange={(e) => setTyped(e.target.value)}
+        onKeyDown={(e) => {
+          if (e.key !== 'Enter') return;
+          e.preventDefault();
+          take();
+        }}
+      />
+      <Button onPress={take}>It is {typed || '…'}</Button>
+      <Button $kind="quiet" onPress={() => state.remove(row)}>
+        Leave it out
+      </Button>
+    </div>
   );
 }
 

@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { readBanks, readFiringOrder, readVin, vehicleName } from '@/core/vehicle';
 import { VehicleOffers } from './vehicle-offers';
+import { VinLabel } from './vin-label';
 import { VEHICLE_KINDS } from '@/core/case';
 import { Button, Figure, Quiet } from '@/ui/controls';
 import { age } from '@/ui/dates';
@@ -119,6 +120,7 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
             .join(', ')}
         </Quiet>
       )}
+      {vehicle.vin === '' && <VinLabel onVin={(vin) => edit('vehicle', vehicle.id, 'vin', vin)} />}
       <VehicleOffers />
       {known.map((k) => (
         <History key={k.vehicle.id} aria-label="Vehicle known here">

@@ -1,0 +1,102 @@
+import { expect, test } from '@playwright/test';
+import { drawScreens, screenOf } from '../bench/screens/draw';
+import { photographed } from '../bench/screens/photo';
+import { freshCase, part, saved } from './help';
+
+test('each line stands beside what it became; what is put right holds for the next report of its kind', async ({
+  page,
+}) => {
+  await freshCase(page);
+  const evidence = part(page, 'Evidence');
+  await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
+  const report = evidence.getByLabel('Scan report');
+  await report.fill(
+    [
+      'Diagnosis protocol 2026-03-14 09:42',
+      'K7/2 front module: no fault codes',
+      'PCM - Powertrain control module - 2 DTCs',
+      'PO171 - System too lean - Merk',
+      'P0300 - Random misfire - Merk',
+      'Tailgate',
+      'Bulletin 24-117: engines with P0341',
+    ].join('\n'),
+  );
+  const lines = evidence.getByRole('list', { name: 'Lines of the report' });
+  await expect(lines.getByText('no codes', { exact: true })).toBeVisible();
+  // A word of this tool for a status: said once, it holds on every line.
+  await lines.getByLabel('Status of P0171').selectOption('stored');
+  await expect(lines.getByLabel('Status of P0300')).toHaveValue('stored');
+  // A line that was not understood is a module after all.
+  await lines
+    .getByRole('listitem')
+    .filter({ hasText: 'Tailgate' })
+    .getByRole('button', { name: 'A module' })
+    .click();
+  await expect(
+    lines.getByRole('listitem').filter({ hasText: 'Tailgate' }).getByText('module', { exact: true }),
+  ).toBeVisible();
+  await expect(evidence.getByText(/The scan gets the time the report says/)).toBeVisible();
+  await evidence.getByRole('button', { name: 'Keep it for the next one' }).click();
+  await expect(evidence.getByText('Read as it was put right in earlier reports of this kind.')).toBeVisible();
+  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await expect(
+    evidence.getByRole('table', { name: 'Codes over the scans' }).getByText('P0300', { exact: true }),
+  ).toBeVisible();
+  await expect(evidence.getByRole('table', { name: 'Codes over the scans' }).getByText('P0341')).toHaveCount(
+    0,
+  );
+
+  await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
+  await report.fill(
+    'Diagnosis protocol 2026-03-19 16:01\nPCM - Powertrain control module - 1 DTC\nP0174 - Other bank lean - Merk',
+  );
+  await expect(lines.getByLabel('Status of P0174')).toHaveValue('stored');
+  await evidence.getByRole('button', { name: 'Forget that' }).click();
+  await expect(lines.getByLabel('Status of P0174')).toHaveValue('');
+  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+
+  // One more by hand, by keyboard alone.
+  await evidence.getByRole('button', { name: 'Code', exact: true }).first().press('Enter');
+  await page.keyboard.type('u0121 no message from the brakes');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('Gateway');
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('a');
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await expect(
+    evidence.getByRole('table', { name: 'Codes over the scans' }).getByText('U0121', { exact: true }),
+  ).toBeVisible();
+  await saved(page);
+});
+
+test('a photo of a screen is read, what is doubtful is asked, and the photo stays with the scan', async ({
+  page,
+}) => {
+  test.slow();
+  const [drawn] = await drawScreens([screenOf(5)]);
+  const photo = await photographed(drawn!, 5);
+  await freshCase(page);
+  const evidence = part(page, 'Evidence');
+  await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
+  const chosen = evidence.locator('input[aria-label="Photo of the screen"]');
+  await chosen.setInputFiles({
+    name: 'cat.jpg',
+    mimeType: 'image/jpeg',
+    buffer: Buffer.from('no picture at all'),
+  });
+  await expect(evidence.getByText(/That is no picture this browser can read/)).toBeVisible();
+  await chosen.setInputFiles({ name: 'screen.jpg', mimeType: 'image/jpeg', buffer: photo });
+  await expect(evidence.getByLabel('Reading the photo')).toBeVisible();
+  const lines = evidence.getByRole('list', { name: 'Lines of the report' });
+  await expect(lines).toBeVisible({ timeout: 90_000 });
+  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await expect(
+    evidence
+      .getByRole('table', { name: 'Codes over the scans' })
+      .getByText(screenOf(5).codes[1]!, { exact: true }),
+  ).toBeVisible();
+  await expect(evidence.getByRole('list', { name: 'Photos of S1' })).toBeVisible();
+  await expect(evidence.getByRole('link', { name: 'Open screen.jpg' })).toBeVisible();
+  await saved(page);
+});
