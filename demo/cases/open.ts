@@ -581,6 +581,19 @@ export const openCases = (at: At) => [
         frequency: 'always',
       },
     ],
+    // Lists of live values and no codes: a normal case on an engine of this kind.
+    scans: [
+      {
+        at: at(0, '08:50'),
+        phase: 'first',
+        text: 'Live data, port engine\nEngine speed: 0 rpm\nManifold pressure: 91 kPa\nBarometric pressure: 100 kPa\nCoolant temperature: 19 °C\nIntake air temperature: 21 °C\nBattery voltage: 12.6 V',
+      },
+      {
+        at: at(0, '09:10'),
+        phase: 'after road test',
+        text: 'Live data, port engine\nRPM\t2380\trpm\nMAP\t118\tkPa\nBARO\t100\tkPa\nECT\t84\t°C\nIAT\t38\t°C\nBattery voltage\t14.1\tV',
+      },
+    ],
     tests: [
       t(
         'speeds',

@@ -14,4 +14,5 @@ export * from './frames/isotp';
 export * from './read-scan';
 export * from './port';
 export * from './mend-code';
+export * from './live';
 export * from './triage-scans';

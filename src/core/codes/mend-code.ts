@@ -63,7 +63,9 @@ export function looksLikeCode(word: string): boolean {
   if (token === undefined) return false;
   const figures = (token.match(/[0-9OoIl|]/g) ?? []).length;
   // Without a figure only where no word is written so: capitals with an O at the second place.
-  const written = /\d/.test(token) || /^[PCBU]O[0-9A-Z@|!$]{3}$/.test(token);
+  const written =
+    /\d/.test(token) ||
+    (/^[PCBU]O[0-9A-Z@|!$]{3}$/.test(token) && token.slice(2).replace(/[0-9A-FO]/g, '').length <= 1);
   return written && figures >= 2 && candidatesOf(token).length > 0;
 }
 
@@ -83,8 +85,8 @@ function agreement(code: string, text: string): number {
   return (2 * same) / (wording.length + Math.min(there.size, 2 * wording.length));
 }
 
-/** Figures in words of a wording: "bank 2", "cylinder 3". */
-const numbersIn = (s: string): string => (s.match(/\b\d\b/g) ?? []).join();
+/** Single figures of a wording: "bank 2", "cylinder 3". */
+const numbersIn = (s: string): Set<string> => new Set(s.match(/\b\d\b/g));
 
 /**
  * The code that several readings of one place make together, by grammar, dictionary and the wording beside it.
@@ -113,9 +115,9 @@ export function mendCode(
   const ranked = [...votes]
     .map(([code, v]) => {
       const agrees = agreement(code, wording);
-      const number = numbersIn(meaningOf(code));
-      const clashes =
-        agrees > 0 && number !== '' && numbersIn(wording) !== '' && number !== numbersIn(wording);
+      // Bank 1 there and bank 2 in the dictionary: another code was meant.
+      const [own, beside] = [numbersIn(meaningOf(code)), numbersIn(wording)];
+      const clashes = agrees > 0 && own.size > 0 && beside.size > 0 && ![...own].some((n) => beside.has(n));
       return {
         code,
         ...v,

@@ -11,6 +11,7 @@ import { CodesOverScans } from './code-table';
 import { ClearItem, ScanItem } from './codes';
 import { useActions } from '../frame/actions';
 import { CasePart, nowIso, Sub, useFocusNext } from './fields';
+import { LiveValues } from './live-values';
 import { MomentField } from './moment';
 import { useCase } from './store';
 import { KnownGoodProvider } from './tests/known-good';
@@ -190,6 +191,7 @@ export function EvidencePart() {
           <CodesOverScans />
         </>
       )}
+      <LiveValues />
       {items.length > 0 && (
         <>
           <Sub>In the order it came</Sub>

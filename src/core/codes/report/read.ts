@@ -120,8 +120,10 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
     r.mark(n, 'text');
     return;
   }
-  r.out.made ||= i < 3 ? dateIn(text) : '';
-  r.unread(n, line.raw);
+  const date = i < 3 ? dateIn(text) : '';
+  r.out.made ||= date;
+  if (date !== '' && isTitle(text.replace(date, ''))) r.mark(n, 'heading');
+  else r.unread(n, line.raw);
 }
 
 /** The line above broke off in the middle of a status: "… not", "… no longer". */

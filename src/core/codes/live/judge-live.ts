@@ -1,0 +1,126 @@
+import { convert, findUnit, readEntry, writeQuantity } from '@/core/readings';
+import { liveName, type LiveName } from './names';
+
+/** One value of a list, with what it is. */
+export interface LiveRow extends LiveName {
+  entered: string;
+  /** What is odd about it, and what that means; empty where nothing is. */
+  because: string;
+}
+
+/** The two ends of a temperature of one byte, SAE J1979: −40 °C and 215 °C. */
+const COLD_END = -40;
+const HOT_END = 215;
+/** With the engine off manifold and outside pressure are one; common practice, no source. */
+const NEAR_BARO = 3;
+/** Trims of two banks that differ by more are told; common practice, no source. */
+const BANKS_APART = 10;
+
+/** A value in the unit its kind is compared in. */
+function figureOf(row: LiveName, entered: string): number | undefined {
+  const e = readEntry(entered);
+  if (e.kind !== 'quantity') return undefined;
+  const { value, unit } = e.quantity;
+  try {
+    switch (row.kind) {
+      case 'temperature':
+        return findUnit(unit)?.measures === 'temperature' ? convert(e.quantity, '°C').value : undefined;
+      case 'pressure':
+        return unit === '' ? undefined : convert({ value, unit: unit.replace(/ abs$/, '') }, 'kPa').value;
+      case 'trim':
+        // The old block scale counts 0 to 255 around 128.
+        return unit === '%'
+          ? value
+          : unit === '' && value >= 60 && value <= 255
+            ? ((value - 128) * 100) / 128
+            : undefined;
+      case 'speed':
+        return unit === '' || unit === 'rpm' ? value : undefined;
+      default:
+        return undefined;
+    }
+  } catch {
+    return undefined;
+  }
+}
+
+/**
+ * A list of live values: each by the one name it has, and what cannot be or does not go together, with why.
+ *
+ * @param values as the tool printed them
+ * @returns rows in the order of the list
+ * @example judgeLive([{ name: 'IAT', entered: '-40 °C' }])[0]!.because // 'the cold end of the scale: an open circuit (plug, wire, sensor)'
+ */
+export function judgeLive(values: readonly { name: string; entered: string }[]): LiveRow[] {
+  const rows = values.map((v) => ({ ...liveName(v.name), entered: v.entered, because: '' }));
+  const of = (key: string) => {
+    const row = rows.find((r) => r.key === key);
+    return row && figureOf(row, row.entered);
+  };
+  const off = of('rpm') === 0;
+  for (const row of rows) {
+    const figure = figureOf(row, row.entered);
+    if (figure === undefined) continue;
+    if (row.kind === 'temperature' && Math.abs(figure - COLD_END) < 0.6)
+      row.because = 'the cold end of the scale: an open circuit (plug, wire, sensor)';
+    else if (row.kind === 'temperature' && figure >= HOT_END - 0.6)
+      row.because = 'the hot end of the scale: shorted to ground, or a sensor of the exhaust';
+    else if (row.key === 'map' && off) {
+      const baro = of('baro');
+      if (baro !== undefined && Math.abs(figure - baro) > NEAR_BARO)
+        row.because = `the engine stands, and outside it is ${writeQuantity({ value: baro, unit: 'kPa' }, 0)}: sensor, hose or its ground`;
+    } else if (row.kind === 'trim' && row.bank === 2) {
+      const first = of(row.key.replace(' 2', ' 1'));
+      if (first !== undefined && Math.abs(figure - first) > BANKS_APART)
+        row.because = `${writeQuantity({ value: Math.abs(figure - first), unit: '%' }, 1)} apart from bank 1: what only one bank has`;
+    }
+  }
+  return rows;
+}
+
+/**
+ * When a list was taken, as far as its own values tell.
+ *
+ * @example momentOf([{ name: 'RPM', entered: '742 rpm' }, { name: 'ECT', entered: '91 °C' }]) // 'idle, hot'
+ */
+export function momentOf(values: readonly { name: string; entered: string }[]): string {
+  const rows = values.map((v) => ({ ...liveName(v.name), entered: v.entered }));
+  const figure = (key: string) => {
+    const row = rows.find((r) => r.key === key);
+    return row && figureOf(row, row.entered);
+  };
+  const rpm = figure('rpm');
+  const coolant = figure('coolant');
+  const speed =
+    rpm === undefined
+      ? ''
+      : rpm === 0
+        ? 'engine off'
+        : rpm < 400
+          ? 'cranking'
+          : rpm <= 1100
+            ? 'idle'
+            : `${Math.round(rpm / 100) * 100} rpm`;
+  // An open sensor tells no temperature.
+  const warm =
+    coolant === undefined || coolant <= COLD_END + 1 || coolant >= HOT_END - 1
+      ? ''
+      : coolant >= 80
+        ? 'hot'
+        : coolant < 40
+          ? 'cold'
+          : 'warming up';
+  return [speed, warm].filter(Boolean).join(', ');
+}
+
+/** Lists side by side: one row a value, in the order of the first list that has it. */
+export function besideEachOther(
+  lists: readonly (readonly { name: string; entered: string }[])[],
+): { key: string; name: string; cells: (LiveRow | undefined)[] }[] {
+  const judged = lists.map(judgeLive);
+  const keys = [...new Set(judged.flatMap((rows) => rows.map((r) => r.key)))];
+  return keys.map((key) => {
+    const cells = judged.map((rows) => rows.find((r) => r.key === key));
+    return { key, name: cells.find((c) => c)!.name, cells };
+  });
+}

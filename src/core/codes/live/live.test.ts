@@ -1,0 +1,98 @@
+import { describe, expect, it } from 'vitest';
+import { besideEachOther, judgeLive, liveName, momentOf } from './index';
+
+const v = (name: string, entered: string) => ({ name, entered });
+
+describe('one value under many names', () => {
+  it.each([
+    [
+      'ltft 1',
+      [
+        'Long-term fuel trim, bank 1',
+        'LTFT B1',
+        'LT FTRM1',
+        'Long Term Fuel Trim - Bank 1',
+        'LTFT1 (%)',
+        'Long FT 1',
+      ],
+    ],
+    ['stft 2', ['Short-term fuel trim bank 2', 'STFT2', 'ST FTRM B2', 'SHORT TERM FUEL TRIM BANK 2']],
+    [
+      'coolant',
+      [
+        'ECT',
+        'Engine coolant temperature',
+        'Coolant temp.',
+        'Kühlmitteltemperatur',
+        'Température eau',
+        'ECT-1',
+      ],
+    ],
+    ['intake', ['IAT', 'Intake air temperature', 'Intake temp', 'Ansauglufttemperatur']],
+    ['map', ['MAP', 'Manifold absolute pressure', 'Intake manifold pressure']],
+    ['baro', ['BARO', 'Barometric pressure', 'Umgebungsdruck']],
+    ['rpm', ['RPM', 'Engine speed', 'Motordrehzahl', 'Giri motore']],
+    ['maf', ['MAF', 'Mass air flow', 'Air flow rate']],
+  ])('%s', (key, names) => {
+    for (const name of names) expect([name, liveName(name).key]).toEqual([name, key]);
+  });
+  it.each([
+    ['Oil pressure', 'oil temperature'],
+    ['Coolant fan duty', 'Coolant level'],
+    ['Fuel rail pressure', 'Manifold pressure'],
+    ['IAT', 'ECT'],
+    ['ECT', 'ECT sensor voltage'],
+    ['Throttle position', 'Desired throttle position'],
+    ['RPM', 'Turbine rpm'],
+    ['Battery', 'Battery temperature'],
+    ['Load', 'Alternator load'],
+    ['MAP', 'MAP voltage'],
+    ['LTFT B1', 'LTFT B2'],
+    ['LTFT B1', 'STFT B1'],
+  ])('keeps %s and %s apart', (a, b) => expect(liveName(a).key).not.toBe(liveName(b).key));
+});
+
+describe('what a list says by itself', () => {
+  const because = (...list: [string, string][]) =>
+    Object.fromEntries(judgeLive(list.map(([n, e]) => v(n, e))).map((r) => [r.key, r.because]));
+  it('finds ends of scale, in either unit', () => {
+    expect(because(['IAT', '-40 °C'], ['ECT', '-40 °F'], ['Oil temp', '215 °C'])).toMatchObject({
+      intake: expect.stringContaining('open circuit'),
+      coolant: expect.stringContaining('open circuit'),
+      oil: expect.stringContaining('hot end'),
+    });
+    expect(because(['IAT', '-38 °C'], ['ECT', '96 °C'])).toEqual({ intake: '', coolant: '' });
+  });
+  it('holds manifold pressure against the barometer only while the engine stands', () => {
+    expect(because(['RPM', '0 rpm'], ['MAP', '93 kPa'], ['BARO', '99 kPa']).map).toContain(
+      'outside it is 99',
+    );
+    expect(because(['RPM', '0 rpm'], ['MAP', '0.98 bar'], ['BARO', '99 kPa']).map).toBe('');
+    expect(because(['RPM', '750 rpm'], ['MAP', '33 kPa'], ['BARO', '99 kPa']).map).toBe('');
+    expect(because(['MAP', '33 kPa'], ['BARO', '99 kPa']).map).toBe('');
+  });
+  it('tells banks apart, and reads the old block scale', () => {
+    // (160 − 128) · 100/128 = 25 %.
+    expect(because(['LTFT B1', '2 %'], ['LTFT B2', '160'])['ltft 2']).toContain('23.0');
+    expect(because(['LTFT B1', '2 %'], ['LTFT B2', '9 %'])['ltft 2']).toBe('');
+    expect(because(['LTFT B1', '2 %'], ['LTFT B2', '25'])['ltft 2']).toBe('');
+  });
+  it.each([
+    [[v('RPM', '742 rpm'), v('ECT', '91 °C')], 'idle, hot'],
+    [[v('RPM', '0'), v('ECT', '12 °C')], 'engine off, cold'],
+    [[v('Engine speed', '2480 rpm')], '2500 rpm'],
+    [[v('ECT', '-40 °C')], ''],
+    [[], ''],
+  ])('%j is %s', (list, moment) => expect(momentOf(list)).toBe(moment));
+  it('lays two lists side by side by value, not by name', () => {
+    const rows = besideEachOther([
+      [v('ECT', '20 °C'), v('Long-term fuel trim B1', '4 %')],
+      [v('LTFT1', '12 %'), v('Coolant temperature', '91 °C'), v('Gear', '3')],
+    ]);
+    expect(rows.map((r) => [r.name, ...r.cells.map((c) => c?.entered ?? '')])).toEqual([
+      ['Coolant temperature', '20 °C', '91 °C'],
+      ['Long-term fuel trim, bank 1', '4 %', '12 %'],
+      ['Gear', '', '3'],
+    ]);
+  });
+});

@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest';
+import { looksLikeCode, mendCode } from './mend-code';
+
+const read = (texts: string[], wording = '', confidence = 85) =>
+  mendCode(
+    texts.map((text) => ({ text, confidence })),
+    wording,
+  );
+
+describe('a code read of a photo', () => {
+  it.each([
+    [['P0171', 'P0171', 'P0171'], 'System too lean, bank 1', 'P0171'],
+    [['PO171', 'P0171', 'P0I71'], 'System too lean, bank 1', 'P0171'],
+    [['POABO', 'P0A80', 'P0AB0'], 'Replace hybrid battery', 'P0A80'],
+    [['uo121', 'U0121', 'U0121'], 'Lost communication with anti-lock brake module', 'U0121'],
+    [['P0128', 'PO128', 'P0128'], 'Coolant thermostat below regulating temperature', 'P0128'],
+    // An eight that every reading takes for a nought: the wording is that of P0087.
+    [['P0007', 'P0007', 'P0007'], 'Fuel rail pressure too low', 'P0087'],
+  ])('%j beside "%s" is %s', (texts, wording, code) => {
+    const mended = read(texts, wording)!;
+    expect(mended.code).toBe(code);
+    expect(mended.sure).toBeGreaterThanOrEqual(0.8);
+  });
+  it.each([
+    // Another bank than the wording says, another circuit, readings that differ, one reading alone.
+    [['P0174', 'P0174', 'P0174', 'P0174'], 'System too lean, bank 1'],
+    [['P0335', 'P0336', 'P0338'], ''],
+    [['P1B40'], 'Charge flap not locked'],
+  ])('%j beside "%s" is asked', (texts, wording) => {
+    expect(read(texts, wording)!.sure).toBeLessThan(0.8);
+  });
+  it('makes no code of words', () => {
+    for (const word of ['Stored', 'BOOST', 'COOLS', 'bank', '12345', 'PUMPE', 'P12'])
+      expect(looksLikeCode(word)).toBe(false);
+  });
+});
