@@ -107,7 +107,12 @@ export function ScanPreview({
 }) {
   const { read } = state;
   const lines = linesOf(plainText(text));
-  const became = new Map(read.lines.map((l) => [l.n, l]));
+  // Of a line that is a module and a fault, the fault is shown; its module stands in it.
+  const became = new Map(
+    [...read.lines]
+      .sort((a, b) => Number(a.became === 'code') - Number(b.became === 'code'))
+      .map((l) => [l.n, l]),
+  );
   const shown = new Set<number>();
   return (
     <>

@@ -41,10 +41,16 @@ export class Reading {
   noneSaid = false;
   /** Modules of which an outcome stands: codes, or that there are none. */
   readonly settled = new Set<number>();
-  private readonly marked = new Map<number, { became: Became; row?: number }>();
+  private readonly marked: ScanReport['lines'] = [];
 
+  /** Notes what a line became; one line can be a module and its first fault. */
   mark(n: number, became: Became, row?: number): void {
-    if (!this.marked.has(n)) this.marked.set(n, row === undefined ? { became } : { became, row });
+    const there = this.marked.filter((m) => m.n === n);
+    if (there.some((m) => m.became === became && m.row === row)) return;
+    // What only says that the line belongs to something adds nothing to what it is.
+    if (there.length > 0 && row === undefined) return;
+    if (became === 'code' && there.some((m) => m.became !== 'module' && m.became !== 'code')) return;
+    this.marked.push(row === undefined ? { n, became } : { n, became, row });
   }
 
   /** Goes on under a module; one that is there already by that name is that one. */
@@ -83,7 +89,7 @@ export class Reading {
 
   finish(): ScanReport {
     const { out } = this;
-    out.lines = [...this.marked].sort(([a], [b]) => a - b).map(([n, m]) => ({ n, ...m }));
+    out.lines = this.marked.sort((a, b) => a.n - b.n);
     if (this.whole && !this.broken && (out.codes.length > 0 || this.noneSaid || this.settled.size > 0))
       out.scope = 'vehicle';
     else if (out.codes.length === 0 && out.modules.length === 0 && out.live.length === 0 && !this.noneSaid)

@@ -33,7 +33,7 @@ export interface ScanReport {
   engine: '' | 'off' | 'running';
   /** When the report says it was made, as it says it; empty when it does not. */
   made: string;
-  /** What each line became, and which row of its kind; lines without words are left out. */
+  /** What each line became, and which row of its kind: a line that is a module and a fault stands twice. */
   lines: { n: number; became: Became; row?: number }[];
   /** Lines that said nothing understood here; kept, never dropped. */
   leftover: string[];
