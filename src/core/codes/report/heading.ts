@@ -29,11 +29,13 @@ export function beginsFault(line: Line, survey: Survey): boolean {
 
 /** The next line that is no page footer and says nothing of the part's number or software. */
 function nextOf(lines: readonly Line[], i: number): Line | undefined {
-  return lines.slice(i + 1).find((l) => {
-    const label = /^([^:=\t]{2,30}?)\s*[:=\t]/u.exec(l.text)?.[1];
+  for (let k = i + 1; k < lines.length; k++) {
+    const { text } = lines[k]!;
+    const label = /^([^:=\t]{2,30}?)\s*[:=\t]/u.exec(text)?.[1];
     const about = label === undefined ? undefined : labelOf(label);
-    return !FURNITURE.test(l.text) && about !== 'skip' && about !== 'detail' && about !== 'date';
-  });
+    if (!FURNITURE.test(text) && about !== 'skip' && about !== 'detail' && about !== 'date') return lines[k];
+  }
+  return undefined;
 }
 
 /** The fault above already has its status, or the report has none to wait for. */

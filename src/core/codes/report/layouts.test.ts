@@ -130,6 +130,15 @@ describe('codes', () => {
     expect(said(r)).toHaveLength(1);
     expect(r.leftover).toHaveLength(3);
   });
+  it.each([
+    'Customer asks about a P0128',
+    'He read somewhere of lean engines and that it is (P0171)',
+    'See the bulletin for engines with a P0341 before you order',
+  ])('stores nothing of "%s" alone', (line) => {
+    const r = read(line);
+    expect(said(r)).toEqual([]);
+    expect(r.leftover).toEqual([line]);
+  });
   it('takes the status of the heading over them', () => {
     expect(
       said(read('Confirmed codes: P0420', 'Pending codes: P0171, P0174', 'Permanent codes: none')),

@@ -69,7 +69,9 @@ export function surveyOf(lines: readonly Line[]): Survey {
   return {
     bareStatus: by('blank') >= 2 && by('blank') + by('mark') >= 0.6 * worded,
     hasStatus: by('mark') > 0 || below || (by('blank') >= 2 && by('blank') >= 0.5 * worded),
-    codeLast: last.length > 0 && last.length >= 0.6 * coded.length,
+    // One sentence that ends in a code is no list of faults; a column is.
+    codeLast:
+      last.length >= 0.6 * coded.length && (last.length >= 2 || last.some((c) => columnBefore(c.l, c.found))),
     brackets: bracketsOf(coded),
     hasWording: worded > 0.5 * begins.length,
     textAbove: codesAloneUnderWords(lines),
@@ -82,14 +84,24 @@ export function surveyOf(lines: readonly Line[]): Survey {
 }
 
 /** What stands before codes in brackets. */
-function bracketsOf(coded: readonly { l: Line; found: Found; before: string }[]): Survey['brackets'] {
+function bracketsOf(
+  coded: readonly { l: Line; found: Found; before: string; after: string }[],
+): Survey['brackets'] {
   const inBrackets = coded.filter(({ before }) => /\p{L}.*[([]$/u.test(before));
   if (inBrackets.length === 0 || inBrackets.length < 0.6 * coded.length) return '';
+  // One alone may be a sentence, unless its status follows.
+  const [only, second] = inBrackets;
+  if (!second && !statusOf(only!.after.replace(/^[\s)\],:;–-]+/u, '')) && findCodes(only!.l.text).length < 2)
+    return namesOnly(only!.before) ? 'module' : '';
   const several = inBrackets.some(({ l }) => findCodes(l.text).length > 1);
   const words =
     inBrackets.reduce((s, { before }) => s + before.split(/\s+/u).length - 1, 0) / inBrackets.length;
   return several || words < 2.5 ? 'module' : 'wording';
 }
+
+/** Two words at most before the bracket, as a module has. */
+const namesOnly = (before: string): boolean =>
+  before.replace(/[\s([]+$/u, '').split(/\s+/u).length <= 2 && /^\p{Lu}/u.test(before);
 
 /** Every code stands alone in its line and the line above it is worded like a fault, not like a module. */
 function codesAloneUnderWords(lines: readonly Line[]): boolean {
@@ -130,7 +142,8 @@ function countsAreBorneOut(lines: readonly Line[]): boolean {
     }
     if (named.outcome.kind !== 'count') continue;
     let below = 0;
-    for (const next of lines.slice(i + 1)) {
+    for (let k = i + 1; k < lines.length && below <= named.outcome.count; k++) {
+      const next = lines[k]!;
       if (findCodes(next.text).length || ownNumber(next.text)) below++;
       else if (namedOutcome(next.text, true) && !statusOf(next.text)) break;
     }
