@@ -14,7 +14,7 @@ export const VIEWS: { url: string; kb: number }[] = [
   { url: '/cases/25/traces/demo-trace-4', kb: 455 },
   { url: '/compare?a=3&b=9', kb: 305 },
   { url: '/tests', kb: 355 },
-  { url: '/tests/filter-back-pressure', kb: 370 },
+  { url: '/tests/filter-back-pressure', kb: 375 },
   { url: '/tests/known-good', kb: 340 },
   { url: '/tests/procedures', kb: 370 },
   { url: '/causes', kb: 255 },

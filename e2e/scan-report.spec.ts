@@ -57,6 +57,7 @@ test('each line stands beside what it became; what is put right holds for the ne
 
   // One more by hand, by keyboard alone.
   await evidence.getByRole('button', { name: 'Code', exact: true }).first().press('Enter');
+  await expect(evidence.getByLabel('Code or fault in words')).toBeFocused();
   await page.keyboard.type('u0121 no message from the brakes');
   await page.keyboard.press('Tab');
   await page.keyboard.type('Gateway');
@@ -67,18 +68,34 @@ test('each line stands beside what it became; what is put right holds for the ne
   await expect(
     evidence.getByRole('table', { name: 'Codes over the scans' }).getByText('U0121', { exact: true }),
   ).toBeVisible();
+  // Lists of live values stand side by side, by value.
+  await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
+  await report.fill('Live data\nRPM\t0\trpm\nMAP\t91\tkPa\nBARO\t100\tkPa\nIAT\t-40\t°C');
+  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
+  await report.fill('Engine speed: 780 rpm\nIntake air temperature: -40 °C\nManifold pressure: 33 kPa');
+  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  const values = evidence.getByRole('table', { name: 'Live values' });
+  await expect(values.getByRole('row', { name: /Engine speed 0 rpm 780 rpm/ })).toBeVisible();
+  await expect(values.getByText(/an open circuit/).first()).toBeVisible();
+  await expect(values.getByText(/the engine stands, and outside it is 100/)).toBeVisible();
+  await expect(values.getByRole('columnheader', { name: /idle/ })).toBeVisible();
   await saved(page);
 });
 
 test('a photo of a screen is read, what is doubtful is asked, and the photo stays with the scan', async ({
   page,
 }) => {
-  test.slow();
+  test.setTimeout(120_000);
   const [drawn] = await drawScreens([screenOf(5)]);
   const photo = await photographed(drawn!, 5);
   await freshCase(page);
   const evidence = part(page, 'Evidence');
-  await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
+  // A press before the page has come alive is lost; a person presses again.
+  await expect(async () => {
+    await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
+    await expect(evidence.getByLabel('Scan report')).toBeVisible({ timeout: 3000 });
+  }).toPass();
   const chosen = evidence.locator('input[aria-label="Photo of the screen"]');
   await chosen.setInputFiles({
     name: 'cat.jpg',

@@ -26,7 +26,7 @@ async function label(format: 'Code39' | 'Code128' | 'DataMatrix' | 'QRCode', tex
 
 test('the VIN comes off a photo of the label, whichever code it has', async ({ page }) => {
   await freshCase(page);
-  const chosen = page.locator('input[aria-label="Photo of the VIN label"]');
+  const chosen = page.locator('input[aria-label="Photo of the label"]');
   const field = page.getByLabel('VIN', { exact: true });
   for (const [format, text] of [
     ['Code39', `I${VIN}`],

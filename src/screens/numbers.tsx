@@ -1,55 +1,7 @@
 'use client';
 
-import { createContext, useContext, useState, type ReactNode } from 'react';
-import { asWrittenHere } from '@/core/readings';
+import { createContext } from 'react';
 
-/** How this shop writes numbers: the decimal sign, or empty where it never said. */
-const DecimalSign = createContext<'' | '.' | ','>('');
+/** How this shop writes numbers: the decimal sign, or empty where it never said. On every page, so without the core. */
+export const DecimalSign = createContext<'' | '.' | ','>('');
 export const NumbersOfShop = DecimalSign.Provider;
-
-/**
- * Writes a number that can be read in two ways as the shop writes numbers, once its field is left, and says so.
- *
- * @param text as typed
- * @param offers the ways to write it, where it cannot be read as it stands
- * @param write puts a text into the field
- * @returns whether the shop's way settles it, what to do when the field is left, what was done, and how to write it the other way
- */
-export function useNumbersOfShop(
-  text: string,
-  offers: readonly string[],
-  write: (text: string) => void,
-): { settles: boolean; leave: () => void; said: string; other: string } {
-  const sign = useContext(DecimalSign);
-  const [done, setDone] = useState<{ typed: string; meant: string; other: string }>();
-  const there = sign === '' ? undefined : asWrittenHere(text, offers, sign);
-  const leave = () => {
-    if (!there) return;
-    setDone({ typed: text, ...there });
-    write(there.meant);
-  };
-  const holds = done?.meant === text;
-  return {
-    settles: there !== undefined,
-    leave,
-    said: holds ? `${done.typed} is written as ${done.meant}, as this shop writes numbers.` : '',
-    other: holds ? done.other : '',
-  };
-}
-
-/**
- * A box that says when the cursor leaves it, without a place of its own in the layout. A press on something offered
- * is an answer, not leaving.
- */
-export function Leaving({ onLeave, children }: { onLeave: () => void; children: ReactNode }) {
-  return (
-    <div
-      style={{ display: 'contents' }}
-      onBlur={({ currentTarget, relatedTarget }) => {
-        if (!currentTarget.contains(relatedTarget) && !relatedTarget?.closest('[data-offer]')) onLeave();
-      }}
-    >
-      {children}
-    </div>
-  );
-}

@@ -64,6 +64,8 @@ export const Code = z.object({
   code: z.string().min(1).max(60),
   text: line,
   statuses: z.array(z.enum(CODE_STATUSES)).max(7).default([]),
+  /** When and how often the tool says it was seen: counts, first and last time, distance. */
+  detail: line,
 });
 export type Code = z.infer<typeof Code>;
 

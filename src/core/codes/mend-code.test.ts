@@ -25,6 +25,8 @@ describe('a code read of a photo', () => {
     // Another bank than the wording says, another circuit, readings that differ, one reading alone.
     [['P0174', 'P0174', 'P0174', 'P0174'], 'System too lean, bank 1'],
     [['P0335', 'P0336', 'P0338'], ''],
+    // Every reading takes a five for an eight, and the wording is rather that of the five.
+    [['P0338', 'P0338', 'P0338', 'P0338'], 'Crankshaft position sensor circuit'],
     [['P1B40'], 'Charge flap not locked'],
   ])('%j beside "%s" is asked', (texts, wording) => {
     expect(read(texts, wording)!.sure).toBeLessThan(0.8);

@@ -1,4 +1,4 @@
-import { meaningOf } from './dictionary';
+import { akin, meaningOf } from './dictionary';
 
 /** One reading of a code's letters, with how sure the reader of letters was, 0 to 100. */
 export interface CodeReading {
@@ -13,10 +13,10 @@ const CONFUSED: Record<string, string> = {
   '2': 'Zz7',
   '3': '8B5',
   '4': 'A',
-  '5': 'Ss$63',
-  '6': 'Gb85',
+  '5': 'Ss$638',
+  '6': 'Gb850',
   '7': 'T1/Z',
-  '8': 'B3&S0',
+  '8': 'B3&S056',
   '9': 'gq',
   A: '4R',
   B: '8R3E',
@@ -135,7 +135,9 @@ export function mendCode(
   const agreed =
     (first.agrees >= 0.3 && first.exact >= 1 && margin >= 0.25) || (first.agrees >= 0.5 && margin >= 0.4);
   // Another code whose wording fits better is never passed over for sure.
-  const rival = ranked.slice(1).some((r) => r.agrees > first.agrees + 0.15);
+  const rival = ranked
+    .slice(1)
+    .some((r) => r.agrees > first.agrees + (akin(r.code, first.code) === 'same circuit' ? 0.03 : 0.15));
   const borne = (agreed || (whole && margin >= 0.3)) && !rival && !first.clashes;
   return { code: first.code, sure: borne ? Math.min(1, 0.82 + 0.18 * Math.min(1, margin)) : 0.5 };
 }

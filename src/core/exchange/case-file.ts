@@ -38,6 +38,8 @@ const ScanRead = z.object({
         code: z.string().min(1).max(60),
         text: line,
         statuses: z.array(z.enum(CODE_STATUSES)).max(7).optional(),
+        /** When and how often it was seen. */
+        detail: line,
         /** Position in the list of modules, from 1. */
         module: z.number().int().min(1).optional(),
         freeze: z.array(z.object({ name: line, entered: line })).optional(),

@@ -332,6 +332,7 @@ function asReport(read: NonNullable<NonNullable<CaseFile['scans']>[number]['read
       code: c.code,
       text: c.text ?? '',
       statuses: c.statuses ?? [],
+      ...(c.detail ? { detail: c.detail } : {}),
       module: c.module === undefined ? null : c.module - 1,
     })),
     freeze: codes.flatMap((c, code) =>

@@ -134,6 +134,12 @@ export function CodesOverScans() {
   };
   const used = new Set(courses.flatMap((c) => [...c.inScan.values()]));
   const marks = (['not read', 'not told'] as const).filter((m) => used.has(m));
+  // What the tool says of when and how often, of the last scan that says it.
+  const seen = new Map(
+    scans.flatMap((s) =>
+      record.code.filter((x) => x.scanId === s.id && x.detail !== '').map((x) => [x.code, x.detail] as const),
+    ),
+  );
   const explained = (code: string) => record.explains.some((e) => e.of === 'code' && e.what === code);
   return (
     <>
@@ -182,6 +188,7 @@ export function CodesOverScans() {
                 </td>
                 <td style={{ minWidth: 130 }}>
                   <Wording code={c.code} toolText={c.text} />
+                  {seen.get(c.code) && <Quiet as="div">{seen.get(c.code)}</Quiet>}
                   {columns.length === 0 && (
                     <Strip>
                       {scans.map((s, i) => (

@@ -1,15 +1,18 @@
 'use client';
 
 import { Plus, X } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { doneRepairs, type RowOf } from '@/core/case';
 import { unrecordedClears } from '@/core/codes';
 import { Button, Figure, IconButton, Quiet, Tag } from '@/ui/controls';
-import { AddCode } from './add-code';
 import { ChoiceField, LineField, Row } from './fields';
 import { Files } from './files';
 import { ScanCoverage } from './scan-coverage';
 import { useCase } from './store';
+
+/** Fetched on the press. */
+const AddCode = dynamic(() => import('./add-code').then((m) => m.AddCode));
 
 /** What a scan's time does not say. What came before and what after follows from the times. */
 const SCAN_TAKEN = [

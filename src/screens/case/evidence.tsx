@@ -11,7 +11,6 @@ import { CodesOverScans } from './code-table';
 import { ClearItem, ScanItem } from './codes';
 import { useActions } from '../frame/actions';
 import { CasePart, nowIso, Sub, useFocusNext } from './fields';
-import { LiveValues } from './live-values';
 import { MomentField } from './moment';
 import { useCase } from './store';
 import { KnownGoodProvider } from './tests/known-good';
@@ -22,6 +21,7 @@ import { TraceItem } from '../traces/list';
 
 /** What opens on a press is fetched on the press. */
 const PasteScan = dynamic(() => import('./paste-scan').then((m) => m.PasteScan));
+const LiveValues = dynamic(() => import('./live-values').then((m) => m.LiveValues));
 const PortPanel = dynamic(() => import('./port-panel').then((m) => m.PortPanel));
 const ChooseCheck = dynamic(() => import('./tests/choose-check').then((m) => m.ChooseCheck));
 const ChooseProcedure = dynamic(() => import('./tests/choose-procedure').then((m) => m.ChooseProcedure));
@@ -77,6 +77,7 @@ export function EvidencePart() {
   const number = useCase((s) => s.record.case.number);
   const router = useRouter();
   const hasCodes = useCase((s) => s.record.code.length > 0);
+  const hasLive = useCase((s) => s.record.live.length > 0);
   const add = useCase((s) => s.add);
   const focus = useFocusNext();
   const [pasting, setPasting] = useState(false);
@@ -191,7 +192,7 @@ export function EvidencePart() {
           <CodesOverScans />
         </>
       )}
-      <LiveValues />
+      {hasLive && <LiveValues />}
       {items.length > 0 && (
         <>
           <Sub>In the order it came</Sub>

@@ -29,6 +29,9 @@ const Box = styled.div`
 const MOST = 500_000;
 const FORMS = { text: '', table: ' from a table', frames: ' from a frame log' };
 
+const madeOf = (said: string): string | undefined =>
+  said === '' ? undefined : madeAt(said, nowIso(), new Date().getTimezoneOffset());
+
 /** Paste a scan report from any tool; what was understood is shown before it goes onto the case. */
 export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
   const record = useCase((s) => s.record);
@@ -49,13 +52,16 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
   const { form, report } = state;
   const { kept, keep, forget } = useKeptHints(kind, state);
   const [now, setNow] = useState(false);
-  const madeThen =
-    report.made === '' ? undefined : madeAt(report.made, nowIso(), new Date().getTimezoneOffset());
-  const made = now ? undefined : madeThen;
+  const madeThen = madeOf(report.made);
+  const timeOf = (said: string) => (now ? undefined : madeOf(said)) ?? nowIso();
   const doubtful = useMemo(() => new Set(sure?.flatMap((s, i) => (s < SURE_ENOUGH ? [i + 1] : []))), [sure]);
   const tooLong = text.length > MOST;
   const bare = text.trim() !== '' && report.scope === '' && !report.modules.some((m) => m.answered);
   const put = () => {
+    // Pressed right after pasting, what is shown may still be of the text before.
+    // A photo's doubtful codes are only known once it is shown.
+    if (taken?.text === text && deferred !== text) return;
+    const report = state.reportOf(text.slice(0, MOST));
     const scanId = nanoid(14);
     const ops: Op[] = [
       {
@@ -63,7 +69,7 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
         kind: 'scan',
         id: scanId,
         row: {
-          at: made ?? nowIso(),
+          at: timeOf(report.made),
           scope: scope || report.scope,
           text,
           leftover: report.leftover.slice(0, 5000),

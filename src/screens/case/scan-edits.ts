@@ -39,6 +39,8 @@ export interface ScanReadingState {
   learned: boolean;
   setStatus: (row: number, line: string, status: CodeStatus | '') => void;
   setModule: (row: number, name: string) => void;
+  /** The reading of a text that may be newer than the one shown. */
+  reportOf: (text: string) => ScanReport;
   /** Confirms or corrects a code that was hard to read. */
   setCode: (row: number, code: string) => void;
   /** Codes that wait to be confirmed; they do not go onto the case until then. */
@@ -100,6 +102,7 @@ export function useScanReading(
       setEdits((e) => ({ ...e, statuses: { ...e.statuses, [row]: status } }));
     },
     setModule: (row, name) => setEdits((e) => ({ ...e, modules: { ...e.modules, [row]: name } })),
+    reportOf: (now) => (now === text ? report : readScan(now, hints).report),
     setCode: (row, code) => setEdits((e) => ({ ...e, codes: { ...e.codes, [row]: code } })),
     waiting: doubtful.codes.filter((i) => edits.codes[i] === undefined && !edits.gone.includes(i)),
     remove: (row) => setEdits((e) => ({ ...e, gone: [...e.gone, row] })),

@@ -74,7 +74,7 @@ export function VinLabel({ onVin }: { onVin: (vin: string) => void }) {
         ref={input}
         type="file"
         accept="image/*"
-        aria-label="Photo of the VIN label"
+        aria-label="Photo of the label"
         hidden
         onChange={(e) => {
           const file = e.target.files?.[0];

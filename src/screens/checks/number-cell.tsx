@@ -2,7 +2,7 @@
 
 import { waysToWrite } from '@/core/readings';
 import { Button, Quiet } from '@/ui/controls';
-import { Leaving, useNumbersOfShop } from '../numbers';
+import { Leaving, useNumbersOfShop } from '../use-numbers';
 import type { CellProps, Entries, Entry } from './entries';
 
 /** A cell for a number; offers the ways to write one that cannot be read as it stands. */

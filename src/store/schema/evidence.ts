@@ -40,7 +40,15 @@ export const scanModules = sqliteTable(
 
 export const scanCodes = sqliteTable(
   'scan_codes',
-  { ...owned(), scanId: scanId(), moduleId: text(), code: text().notNull(), text: line(), statuses: words() },
+  {
+    ...owned(),
+    scanId: scanId(),
+    moduleId: text(),
+    code: text().notNull(),
+    text: line(),
+    statuses: words(),
+    detail: line(),
+  },
   (t) => [index('scan_codes_case').on(t.caseId), index('scan_codes_code').on(t.code)],
 );
 

@@ -78,6 +78,14 @@ export function dateIn(text: string): string {
   return DATE.exec(text)?.[0] ?? '';
 }
 
+/** How often a fault was seen, where that stands beside its status. */
+export const countsIn = (text: string): string[] =>
+  [
+    ...text.matchAll(
+      /\b(?:count(?:er)?|frequency|occurrences?|häufigkeit|zähler|fréquence|frecuencia|frequenza|aantal)\s*[:=]?\s*\d{1,6}/giu,
+    ),
+  ].map((m) => m[0]);
+
 /** A line that says when and how often a fault was seen; parts of it are labels of that and their values. */
 export function isDetail(text: string): boolean {
   const parts = text.split(/\s{2,}|\t|;\s|,\s(?=\p{L})|\s\|\s/u).filter((p) => p.trim() !== '');

@@ -189,6 +189,11 @@ describe('values', () => {
       'Distance since clear: 112 km',
     );
     expect(r.live).toEqual([]);
+    expect(r.codes[0]!.detail).toBe('First seen: 84120 km Occurrences: 3');
+  });
+  it('keep the count of a status line and of a column', () => {
+    expect(read('ABS', 'C0035 Wheel', 'Status: Present  Count: 12').codes[0]!.detail).toBe('Count: 12');
+    expect(read('Code;Text;Count', 'C0035;Wheel;3').codes[0]!.detail).toBe('seen 3 times');
   });
 });
 

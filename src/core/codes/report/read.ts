@@ -1,5 +1,5 @@
 import { readBroken, scopeSaid } from './broken';
-import { dateIn, isDetail, isReadinessHeading, labelled, monitorOf, takeVehicle } from './details';
+import { countsIn, dateIn, isDetail, isReadinessHeading, labelled, monitorOf, takeVehicle } from './details';
 import { applyStatusWords, foldLine, labelBy, type ReportHints } from './hints';
 import { beginsFault, continues, isHeading } from './heading';
 import { FREEZE_TITLE, isTitle, labelOf, LIVE_TITLE } from './labels';
@@ -84,11 +84,13 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
   if (statuses && entry && r.list === '') {
     // A status is said of the fault above; a second one only beside the first, on its own line.
     entry.statuses = [...new Set([...entry.statuses, ...statuses])];
+    entry.details.push(...countsIn(text));
     entry.lines.push(n);
     r.mark(n, 'status', r.entries.length - 1);
     return;
   }
   if (isDetail(text)) {
+    entry?.details.push(text);
     r.mark(n, 'detail', entry ? r.entries.length - 1 : undefined);
     return;
   }
@@ -207,6 +209,7 @@ function takeLabel(r: Reading, line: Line): boolean {
     else {
       const statuses = statusOf(m!.value);
       if (!statuses) return false;
+      entry.details.push(...countsIn(m!.value));
       entry.statuses = [...new Set([...entry.statuses, ...statuses])];
     }
     r.mark(line.n, label, r.entries.length - 1);

@@ -13,6 +13,8 @@ export interface Entry {
   settled: boolean;
   /** Its status stood before the code, so that nothing says where its wording ends. */
   statusFirst: boolean;
+  /** When and how often it was seen. */
+  details: string[];
   /** Status said by the heading over it. */
   group: CodeStatus[];
   lines: number[];
@@ -74,6 +76,7 @@ export class Reading {
       settled: false,
       statusFirst: false,
       group: this.group,
+      details: [],
       lines: [n],
     };
     this.mark(n, 'code', this.entries.push(entry) - 1);

@@ -25,6 +25,7 @@ export function settle(r: Reading, survey: Survey): void {
       text: wording === e.code ? '' : wording.slice(0, 400),
       statuses: statuses.length ? statuses : e.group,
       module,
+      ...(e.details.length ? { detail: e.details.join('; ').replace(/\s+/gu, ' ').slice(0, 300) } : {}),
     });
     for (const n of e.lines) r.mark(n, 'code', i);
   });

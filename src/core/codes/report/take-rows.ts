@@ -48,6 +48,7 @@ export function takeRow(r: Reading, row: Row, of: 'codes' | 'values', below?: Ro
     entry.statuses = inText.statuses;
   }
   entry.settled = true;
+  if (row.detail) entry.details.push(/^\d+$/u.test(row.detail) ? `seen ${row.detail} times` : row.detail);
 }
 
 /** The module of the heading above a table without a column for it. */

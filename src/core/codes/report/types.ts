@@ -21,7 +21,14 @@ export interface ScanReport {
   modules: { name: string; answered: boolean; read?: boolean }[];
   /** What the report itself says it read: the whole vehicle, or nothing. */
   scope: '' | 'vehicle' | 'nothing';
-  codes: { code: string; text: string; statuses: CodeStatus[]; module: number | null }[];
+  codes: {
+    code: string;
+    text: string;
+    statuses: CodeStatus[];
+    module: number | null;
+    /** When and how often it was seen, as the tool says it. */
+    detail?: string;
+  }[];
   freeze: { code: number; name: string; entered: string }[];
   /** Values the vehicle reported at that moment. */
   live: { name: string; entered: string }[];

@@ -16,7 +16,7 @@ import { IconButton } from '@/ui/controls';
 import { VerdictShape } from '@/ui/marks';
 import { LineField } from '../fields';
 import { OfferButton } from '../offer';
-import { Leaving, useNumbersOfShop } from '../../numbers';
+import { Leaving, useNumbersOfShop } from '../../use-numbers';
 import { useCase } from '../store';
 import { KnownGoodOffers } from './known-good';
 

@@ -1,0 +1,1 @@
+ALTER TABLE `scan_codes` ADD `detail` text DEFAULT '' NOT NULL;
