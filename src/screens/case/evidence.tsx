@@ -21,7 +21,8 @@ import { TraceItem } from '../traces/list';
 
 /** What opens on a press is fetched on the press. */
 const PasteScan = dynamic(() => import('./paste-scan').then((m) => m.PasteScan));
-const LiveValues = dynamic(() => import('./live-values').then((m) => m.LiveValues));
+/** Only in the browser: a part that waits for its code must not hold up the page that is there. */
+const LiveValues = dynamic(() => import('./live-values').then((m) => m.LiveValues), { ssr: false });
 const PortPanel = dynamic(() => import('./port-panel').then((m) => m.PortPanel));
 const ChooseCheck = dynamic(() => import('./tests/choose-check').then((m) => m.ChooseCheck));
 const ChooseProcedure = dynamic(() => import('./tests/choose-procedure').then((m) => m.ChooseProcedure));

@@ -1,12 +1,12 @@
 'use client';
 
 import type { KnownVehicle } from '@/core/api';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { readBanks, readFiringOrder, readVin, vehicleName } from '@/core/vehicle';
 import { VehicleOffers } from './vehicle-offers';
+import { VinLabel } from './vin-label';
 import { VEHICLE_KINDS } from '@/core/case';
 import { Button, Figure, Quiet } from '@/ui/controls';
 import { age } from '@/ui/dates';
@@ -14,9 +14,6 @@ import { GradeMark } from '@/ui/marks';
 import { ChoiceField, LineField, NumberField, Row, Sub } from './fields';
 import { OfferButton } from './offer';
 import { useCase } from './store';
-
-/** What reads labels is not part of what a case begins with. */
-const VinLabel = dynamic(() => import('./vin-label').then((m) => m.VinLabel));
 
 const Warn = styled.ul`
   margin: 4px 0 0 8px;
