@@ -92,6 +92,8 @@ test('a link leads to any part of a case, down to one test', async ({ page, cont
 
 test('without a connection the page stays, and says so', async ({ page, context }) => {
   await freshCase(page);
+  // What a fresh page still loads has to be there before the connection goes.
+  await page.waitForLoadState('networkidle');
   await context.setOffline(true);
   await page.getByLabel('Customer’s own words').fill('It hums.');
   await page.getByRole('link', { name: 'Shop', exact: true }).click();
