@@ -1,4 +1,4 @@
-import { isTitle, labelOf } from './labels';
+import { CLEARED_TITLE, isTitle, labelOf } from './labels';
 import { isName, namedOutcome, outcomeOf } from './outcome';
 import { findCodes } from './place';
 import type { Reading } from './reading';
@@ -61,8 +61,11 @@ function wordless(r: Reading, survey: Survey): boolean {
   return survey.hasWording && !/\p{L}{2}/u.test(partStatus(`${body} .x`)?.text.replace(/\.x$/u, '') ?? body);
 }
 
-/** A word at the end of a line that belongs to the first of the next. */
+/** A word at the end of a line that belongs to the first of the next: "… not", "… no longer". */
 const NEGATION = /(?:^|[\s([])(?:not|no|longer|currently|nicht|mehr|momentan|non|pas|niet|en|in)$/iu;
+
+/** Whether a wording breaks off in the middle of a status. */
+export const breaksOff = (body: string): boolean => NEGATION.test(body);
 
 /** Whether a line goes on with the wording of the fault above it. */
 export function continues(r: Reading, lines: readonly Line[], i: number, survey: Survey): boolean {
@@ -88,7 +91,7 @@ export function continues(r: Reading, lines: readonly Line[], i: number, survey:
       (/^\p{Ll}/u.test(line.text) && !namesController(line.text)) ||
       (before.raw.trimEnd().length >= 45 && !follows)
     );
-  if (NEGATION.test(body)) return true;
+  if (breaksOff(body)) return true;
   if (/[.!?]$/u.test(line.text) && line.text.split(/\s+/u).length > 8) return false;
   // A wording of its own where only the code stood so far: "16683", then its words.
   if (!/\p{L}{2}/u.test(body))
@@ -111,7 +114,7 @@ export function isHeading(r: Reading, lines: readonly Line[], i: number, survey:
   const line = lines[i]!;
   const { text } = line;
   if (!isName(text) || FURNITURE.test(text) || labelOf(text) !== undefined || isValue(text)) return false;
-  if (isTitle(text) || valueOf(line.cells, false)) return false;
+  if (isTitle(text) || CLEARED_TITLE.test(text) || valueOf(line.cells, false)) return false;
   if (/[.!?]$/u.test(text) || line.cells.filter((c) => c !== '').length > 2 || /["“”]/u.test(text))
     return false;
   if (/\d{1,4}[-/.]\d{1,2}[-/.]\d{2,4}/u.test(text)) return false;

@@ -1,5 +1,6 @@
 import { CODE_STATUSES, type CodeStatus } from '@/core/case';
 import { z } from 'zod';
+import { foldModule } from '../modules';
 import { labelOf, LABELS, type Label } from './labels';
 import { findCodes } from './place';
 import { linesOf, type Line } from './split';
@@ -20,12 +21,7 @@ export const ReportHints = z.object({
 export type ReportHints = z.infer<typeof ReportHints>;
 
 /** A line or word for comparing: without case, marks and runs of blanks. */
-export const foldLine = (text: string): string =>
-  text
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, ' ')
-    .trim()
-    .slice(0, 200);
+export const foldLine = (text: string): string => foldModule(text).slice(0, 200);
 
 /** What a column is about, as a person said it of this kind of report, else by its word. */
 export const labelBy =

@@ -1,3 +1,6 @@
+import type { CodeStatus } from '@/core/case';
+import { statusOf } from './status';
+
 /** What a column or a label of a scan report is about. */
 export const LABELS = [
   'code',
@@ -64,6 +67,29 @@ export const isTitle = (line: string): boolean =>
     .replace(/\s*[:=]?\s*\d{1,3}$|\s+count\s*[:=]?\s*\d{0,3}$/iu, '')
     .split(/\s+\/\s+/u)
     .every((part) => TITLE.test(part.replace(/^[\s#*=[(:-]+|[\s#*=\])(:-]+$/gu, '').trim()));
+
+/** A title over faults, not over values or the report as a whole. */
+export const isFaultTitle = (line: string): boolean =>
+  /codes?|faults?|dtcs?|errors?|memory|fehler|défauts?|averías?|errori|guasti|storing|foutgeheugen/iu.test(
+    line,
+  );
+
+/** Codes under this title, or behind it, are those that were taken out of the memory. */
+export const CLEARED_TITLE =
+  /\b(?:cleared|erased|deleted|gelöscht\p{L}*|effacé\p{L}*|borrad\p{L}*|cancellat\p{L}*|gewist\p{L}*)(?!\p{L})/iu;
+
+/**
+ * The status that a title says of all faults under it.
+ *
+ * @example groupStatus('Pending codes') // ['pending']
+ */
+export const groupStatus = (title: string): CodeStatus[] =>
+  statusOf(
+    title.replace(
+      /\b(?:fault|trouble|diagnostic)?\s*(?:codes?|faults?|dtcs?|errors?|list|memory)\b|:/giu,
+      ' ',
+    ),
+  ) ?? [];
 
 /** A heading after which values are live ones, and one after which they were stored with a code. */
 export const LIVE_TITLE =

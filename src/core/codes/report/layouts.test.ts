@@ -150,6 +150,43 @@ describe('codes', () => {
   });
 });
 
+describe('texts that look like a report and are none', () => {
+  it.each([
+    [['ABS - present', 'Airbag - present', 'Trailer - not present', 'Tow bar - inactive']],
+    [['Fuel filter – old', 'Air filter - past', 'Belt: set']],
+    [['Winter tyres – stored']],
+    [['Engine speed: 820 rpm', 'Brake switch: active', 'Clutch: not active']],
+    [['Oil: OK', 'Brakes: OK', 'Tyres: pass', 'Wipers: none']],
+    [['P0171 was cleared and did not return', 'P0300 kam nicht wieder']],
+    [['P0171 possible causes: intake leak, fuel pump', 'P0171 symptoms: rough idle']],
+    [['Codes cleared: P0171, P0300']],
+    [['Cleared codes', 'P0171', 'P0300']],
+    [['No codes except P0171 in engine']],
+    [['Possible causes of P0171:', '- intake leak']],
+  ])('makes neither fault nor module of %j', (lines) => {
+    const r = read(...lines);
+    expect(said(r)).toEqual([]);
+    expect(modules(r)).toEqual([]);
+  });
+  it('goes on with the codes that stand after the cleared ones', () => {
+    const r = read('Cleared codes', 'P0171', '', 'Engine', 'P0300 Misfire  stored');
+    expect(said(r)).toEqual([['P0300', 'Misfire', 'stored', 'Engine']]);
+  });
+  it('takes "OK" for a module without codes only beside modules with an outcome of their own', () => {
+    expect(modules(read('ABS: OK', 'Engine: P0171 lean stored', 'Airbag: OK'))).toEqual([
+      'ABS',
+      'Engine',
+      'Airbag',
+    ]);
+  });
+  it('takes words for faults under a title that says so', () => {
+    expect(said(read('Fault memory', 'Clutch switch: not active', 'Side stand switch: active'))).toEqual([
+      ['Clutch switch', '', 'history', ''],
+      ['Side stand switch', '', 'active', ''],
+    ]);
+  });
+});
+
 describe('values', () => {
   it('are live ones before, between and after the codes, unless the report says frozen', () => {
     const r = read(

@@ -1,14 +1,22 @@
 import { readBroken, scopeSaid } from './broken';
 import { countsIn, dateIn, isDetail, isReadinessHeading, labelled, monitorOf, takeVehicle } from './details';
 import { applyStatusWords, foldLine, labelBy, type ReportHints } from './hints';
-import { beginsFault, continues, isHeading } from './heading';
-import { FREEZE_TITLE, isTitle, labelOf, LIVE_TITLE } from './labels';
+import { beginsFault, breaksOff, continues, isHeading } from './heading';
+import {
+  CLEARED_TITLE,
+  FREEZE_TITLE,
+  groupStatus,
+  isFaultTitle,
+  isTitle,
+  labelOf,
+  LIVE_TITLE,
+} from './labels';
 import { namedOutcome, outcomeOf } from './outcome';
 import { findCodes, ownNumber } from './place';
 import { Reading } from './reading';
 import { linesOf, type Line } from './split';
 import { statusOf } from './status';
-import { surveyOf, type Survey } from './survey';
+import { isBareOk, surveyOf, type Survey } from './survey';
 import { attributesOf, recordsAt, tableAt } from './table';
 import { takeCodes } from './take-codes';
 import { takeRow, wordFault } from './take-rows';
@@ -74,13 +82,14 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
     return;
   }
   if (scopeSaid(text)) r.whole = true;
+  if (takeCleared(r, line)) return;
   if (takeCodes(r, line, survey)) return;
   if (readBroken(r, line)) return;
   if (takeTitle(r, line)) return;
   if (takeOutcome(r, line, survey)) return;
   if (takeLabel(r, line)) return;
   const entry = r.entries.at(-1);
-  const statuses = continues(r, lines, i, survey) && wordsOpen(entry!.body) ? undefined : statusOf(text);
+  const statuses = continues(r, lines, i, survey) && breaksOff(entry!.body) ? undefined : statusOf(text);
   if (statuses && entry && r.list === '') {
     // A status is said of the fault above; a second one only beside the first, on its own line.
     entry.statuses = [...new Set([...entry.statuses, ...statuses])];
@@ -116,7 +125,7 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
     r.under(withoutCount(text), true, n);
     return;
   }
-  if (wordFault(r, line)) return;
+  if (wordFault(r, line, survey)) return;
   if (survey.textAbove && lines[i + 1] && beginsFault(lines[i + 1]!, survey)) {
     r.above = text;
     r.mark(n, 'text');
@@ -128,12 +137,26 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
   else r.unread(n, line.raw);
 }
 
-/** The line above broke off in the middle of a status: "… not", "… no longer". */
-const wordsOpen = (body: string): boolean =>
-  /(?:^|[\s([])(?:not|no|longer|currently|nicht|mehr|momentan|non|pas|niet|en|in)$/iu.test(body);
+/** A code that was taken out of the memory is none that stands in it. */
+function takeCleared(r: Reading, { n, raw, text }: Line): boolean {
+  if (r.list !== 'cleared') return false;
+  const coded = findCodes(text).length > 0;
+  // The list ends at its title's next, or at an empty line.
+  if (!coded && r.clearedAt > 0 && n > r.clearedAt + 1) r.list = '';
+  if (!coded) return false;
+  r.clearedAt = n;
+  r.unread(n, raw);
+  return true;
+}
 
 /** Titles of lists: what follows them is a list of that kind, or faults of one status. */
 function takeTitle(r: Reading, { n, text }: Line): boolean {
+  if (CLEARED_TITLE.test(text) && isFaultTitle(text) && text.split(/\s+/u).length <= 5) {
+    r.list = 'cleared';
+    r.clearedAt = 0;
+    r.mark(n, 'heading');
+    return true;
+  }
   if (FREEZE_TITLE.test(text) && text.length < 80) {
     r.list = 'freeze';
     const [named] = findCodes(text);
@@ -143,13 +166,8 @@ function takeTitle(r: Reading, { n, text }: Line): boolean {
   else if (isReadinessHeading(text)) r.list = 'readiness';
   else if (isTitle(text)) {
     r.list = '';
-    r.group =
-      statusOf(
-        text.replace(
-          /\b(?:fault|trouble|diagnostic)?\s*(?:codes?|faults?|dtcs?|errors?|list|memory)\b|:/giu,
-          ' ',
-        ),
-      ) ?? [];
+    r.group = groupStatus(text);
+    r.faultsFollow = isFaultTitle(text);
     r.module = null;
   } else return false;
   r.mark(n, 'heading');
@@ -158,6 +176,7 @@ function takeTitle(r: Reading, { n, text }: Line): boolean {
 
 /** A module with its outcome in one line, or the outcome alone under its heading. */
 function takeOutcome(r: Reading, { n, text }: Line, survey: Survey): boolean {
+  if (!survey.ofScan && isBareOk(text)) return false;
   const alone = outcomeOf(text);
   if (alone?.kind === 'silent') {
     if (/:$/u.test(text.trim())) {

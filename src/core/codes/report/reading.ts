@@ -1,4 +1,5 @@
 import type { CodeStatus } from '@/core/case';
+import { foldModule } from '../modules';
 import type { ReportHints } from './hints';
 import { emptyReport, type Became, type ScanReport } from './types';
 
@@ -28,7 +29,11 @@ export class Reading {
   readonly entries: Entry[] = [];
   module: number | null = null;
   /** Which list the lines stand in. */
-  list: '' | 'live' | 'freeze' | 'readiness' | 'silent' = '';
+  list: '' | 'live' | 'freeze' | 'readiness' | 'silent' | 'cleared' = '';
+  /** The line of the last cleared code. */
+  clearedAt = 0;
+  /** A title above says that faults follow. */
+  faultsFollow = false;
   /** Status said by the heading over the faults. */
   group: CodeStatus[] = [];
   /** The wording that stands above a code alone in its line. */
@@ -43,25 +48,26 @@ export class Reading {
   noneSaid = false;
   /** Modules of which an outcome stands: codes, or that there are none. */
   readonly settled = new Set<number>();
-  private readonly marked: ScanReport['lines'] = [];
+  private readonly marked = new Map<number, ScanReport['lines']>();
 
   /** Notes what a line became; one line can be a module and its first fault. */
   mark(n: number, became: Became, row?: number): void {
-    const there = this.marked.filter((m) => m.n === n);
+    const there = this.marked.get(n) ?? [];
     if (there.some((m) => m.became === became && m.row === row)) return;
     // What only says that the line belongs to something adds nothing to what it is.
     if (there.length > 0 && row === undefined) return;
     if (became === 'code' && there.some((m) => m.became !== 'module' && m.became !== 'code')) return;
-    this.marked.push(row === undefined ? { n, became } : { n, became, row });
+    this.marked.set(n, [...there, row === undefined ? { n, became } : { n, became, row }]);
   }
 
   /** Goes on under a module; one that is there already by that name is that one. */
   under(name: string, answered: boolean, n: number): void {
     const clean = tidyName(name);
-    const known = this.out.modules.findIndex((m) => foldName(m.name) === foldName(clean));
+    const known = this.out.modules.findIndex((m) => foldModule(m.name) === foldModule(clean));
     this.module = known >= 0 ? known : this.out.modules.push({ name: clean, answered }) - 1;
     if (!answered) this.out.modules[this.module]!.answered = false;
-    this.list = '';
+    // What was cleared stays cleared under every module, until another title.
+    if (this.list !== 'cleared') this.list = '';
     this.mark(n, 'module', this.module);
   }
 
@@ -92,7 +98,7 @@ export class Reading {
 
   finish(): ScanReport {
     const { out } = this;
-    out.lines = this.marked.sort((a, b) => a.n - b.n);
+    out.lines = [...this.marked.values()].flat().sort((a, b) => a.n - b.n);
     if (this.whole && !this.broken && (out.codes.length > 0 || this.noneSaid || this.settled.size > 0))
       out.scope = 'vehicle';
     else if (out.codes.length === 0 && out.modules.length === 0 && out.live.length === 0 && !this.noneSaid)
@@ -112,9 +118,3 @@ export function tidyName(text: string): string {
     .trim()
     .slice(0, 200);
 }
-
-const foldName = (name: string): string =>
-  name
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, ' ')
-    .trim();

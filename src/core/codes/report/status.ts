@@ -22,7 +22,7 @@ const PHRASES: readonly [source: string, status: CodeStatus][] = [
     'history',
   ],
   [
-    'no longer (?:active|present|current|detected)|not any ?more|inactive|passive|historic(?:al)?|history|previous(?:ly active)?|past|old',
+    'no longer (?:active|present|current|detected)|not any ?more|inactive|passive|historic(?:al)?|history|previous(?:ly active)?|past',
     'history',
   ],
   [
@@ -43,7 +43,7 @@ const PHRASES: readonly [source: string, status: CodeStatus][] = [
     'pending',
   ],
   ['permanente?|perm', 'permanent'],
-  ['(?:confirmed|stored|saved|memori[sz]ed|recorded|logged|set)', 'stored'],
+  ['(?:confirmed|stored|saved|memori[sz]ed|recorded|logged)', 'stored'],
   ['(?:ab)?gespeichert|bestätigt|abgelegt|mémorisée?|memorise|enregistrée?|confirmée?', 'stored'],
   [
     'almacenad[oa]|memorizad[oa]|guardad[oa]|confirmad[oa]|memorizzat[oa]|registrat[oa]|confermat[oa]|opgeslagen|bevestigd',
@@ -189,6 +189,11 @@ function statusAtStart(text: string): Parted | undefined {
 
 /** Whether the text ends in words that are a status wherever they stand. */
 export const endsSafely = (text: string): boolean => SAFE.test(text.trimEnd());
+
+/** Words that only a fault memory has; "present" and "not active" are said of switches and of equipment too. */
+const OF_A_MEMORY =
+  /(?:^|[\s(\[])(?:stored|confirmed|pending|permanent|intermittent|sporadic|(?:ab)?gespeichert|sporadisch|mémorisée?|en attente|almacenad[oa]|memorizad[oa]|pendiente|memorizzat[oa]|in attesa|opgeslagen)[)\]]?\s*$/iu;
+export const endsAsMemory = (text: string): boolean => OF_A_MEMORY.test(text.trimEnd());
 
 /**
  * Statuses of a status byte.

@@ -1,4 +1,4 @@
-import { partStatus, statusOf } from './status';
+import { endsAsMemory, partStatus, statusOf } from './status';
 import { findCodes, ownNumber, type Found } from './place';
 import { namedOutcome, outcomeOf } from './outcome';
 import { isTitle } from './labels';
@@ -22,6 +22,10 @@ export interface Survey {
   hasWording: boolean;
   /** Codes stand alone on their lines, each under its wording. */
   textAbove: boolean;
+  /** Some lines are faults in words: at least two end in a status, one of them as only a fault memory has it. */
+  wordFaults: boolean;
+  /** The text is a scan: it has codes, or says of a module how many faults it has or that it did not answer. */
+  ofScan: boolean;
   /** What stands before the codes is a module's name, as a column. */
   moduleFirst: boolean;
 }
@@ -73,6 +77,8 @@ export function surveyOf(lines: readonly Line[]): Survey {
     codeLast:
       last.length >= 0.6 * coded.length && (last.length >= 2 || last.some((c) => columnBefore(c.l, c.found))),
     brackets: bracketsOf(coded),
+    wordFaults: wordFaultsIn(lines),
+    ofScan: coded.length > 0 || lines.some((l) => saysFaults(l.text)),
     hasWording: worded > 0.5 * begins.length,
     textAbove: codesAloneUnderWords(lines),
     bareCounts: countsAreBorneOut(lines),
@@ -82,6 +88,22 @@ export function surveyOf(lines: readonly Line[]): Survey {
       (named.length >= 2 && named.length >= 0.8 * coded.length),
   };
 }
+
+/** Faults in words come in lists; one alone may be any sentence ("winter tyres – stored"). */
+function wordFaultsIn(lines: readonly Line[]): boolean {
+  const ending = lines.filter((l) => findCodes(l.text).length === 0 && partStatus(l.text)?.by === 'mark');
+  return ending.length >= 2 && ending.some((l) => endsAsMemory(l.text));
+}
+
+/** "no fault codes", "3 faults", "no response": not the "OK" of any list. */
+function saysFaults(text: string): boolean {
+  const outcome = outcomeOf(text) ?? namedOutcome(text, false)?.outcome;
+  return outcome !== undefined && (outcome.kind !== 'none' || !BARE_OK.test(text));
+}
+const BARE_OK =
+  /(?:^|[\s:.–—-])(?:ok|okay|pass(?:ed)?|clean|none|i\.?\s?o\.?|in ordnung|correcto|conforme|in orde)[\s.)\]]*$/iu;
+/** An outcome that is no more than "OK". */
+export const isBareOk = (text: string): boolean => BARE_OK.test(text);
 
 /** What stands before codes in brackets. */
 function bracketsOf(

@@ -1,10 +1,9 @@
 import { separateCodes } from '../codes-in-line';
-import { isTitle, labelOf } from './labels';
+import { CLEARED_TITLE, groupStatus, isTitle, labelOf } from './labels';
 import { namesController } from './heading';
 import { findCodes, type Found } from './place';
 import type { Reading } from './reading';
 import type { Line } from './split';
-import { statusOf } from './status';
 import { leadOf, statusBefore, type Survey } from './survey';
 
 /**
@@ -14,7 +13,8 @@ import { leadOf, statusBefore, type Survey } from './survey';
  * @returns whether the line was taken
  */
 export function takeCodes(r: Reading, line: Line, survey: Survey): boolean {
-  if (findCodes(line.text).length === 0) return false;
+  const [first] = findCodes(line.text);
+  if (!first || CLEARED_TITLE.test(leadOf(line.text.slice(0, first.at)))) return false;
   let taken = false;
   for (const piece of pieces(line.text)) {
     const [found] = findCodes(piece);
@@ -22,6 +22,10 @@ export function takeCodes(r: Reading, line: Line, survey: Survey): boolean {
   }
   return taken;
 }
+
+/** A sentence about a code begins so, or the explanation of one in a manual; a wording never does. */
+const SAYS_OF_IT =
+  /^\s*[:–-]?\s*(?:was|were|is|are|has|had|did|does|came|comes|returned|cleared|erased|gone|again|possible causes?|likely causes?|symptoms?|repairs?|wurde|war|ist|kam|kommt|gelöscht|möglich\p{L}* ursache\p{L}*|a été|était|est|causes? possibles?|fue|era|está|posibles? causas?|è|era stat\p{L}|possibili cause|werd|is|mogelijke oorza\p{L}*)(?!\p{L})/iu;
 
 /** A line with several faults, one after the other. */
 function pieces(text: string): string[] {
@@ -34,6 +38,7 @@ function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Su
   const before = piece.slice(0, found.at);
   const after = piece.slice(found.end);
   const lead = leadOf(before);
+  if (SAYS_OF_IT.test(after)) return false;
   const open = r.entries.at(-1);
   // The maker's number stands above, its wording too: this is the same fault by the standard's name.
   if (
@@ -93,10 +98,7 @@ function takeAfterName(
   const parted = survey.brackets === 'module' || /(?:[:=|;\t│]|\s[–-]|\s{2,})\s*[([]?$/u.test(before);
   if (isTitle(name)) {
     r.module = null;
-    r.group =
-      statusOf(
-        name.replace(/\b(?:fault|trouble|diagnostic)?\s*(?:codes?|faults?|dtcs?|errors?)\b/giu, ' '),
-      ) ?? [];
+    r.group = groupStatus(name);
     r.fault(found.code, after, n);
     return true;
   }

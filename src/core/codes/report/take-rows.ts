@@ -4,6 +4,7 @@ import { findCodes } from './place';
 import type { Reading } from './reading';
 import type { Line } from './split';
 import { partStatus, statusOf, statusOfByte } from './status';
+import type { Survey } from './survey';
 import type { Row } from './table';
 import { isUnit, isValue } from './value';
 import { isTitle, labelOf } from './labels';
@@ -36,7 +37,6 @@ export function takeRow(r: Reading, row: Row, of: 'codes' | 'values', below?: Ro
   }
   const code = found?.code ?? ownCode(cells[0]!);
   if (code === undefined) return;
-  if (!('module' in row)) r.module = moduleAbove(r);
   const entry = r.fault(code, cells[1]!, row.n);
   const byte = /^(?:0x|\$)?([0-9A-F]{2})h?$/iu.exec(cells[2]!);
   const statuses = statusOf(cells[2]!) ?? (byte ? statusOfByte(parseInt(byte[1]!, 16)) : []);
@@ -50,9 +50,6 @@ export function takeRow(r: Reading, row: Row, of: 'codes' | 'values', below?: Ro
   entry.settled = true;
   if (row.detail) entry.details.push(/^\d+$/u.test(row.detail) ? `seen ${row.detail} times` : row.detail);
 }
-
-/** The module of the heading above a table without a column for it. */
-const moduleAbove = (r: Reading): number | null => r.module;
 
 /** The maker's own number in a column of codes, as printed. */
 function ownCode(cell: string): string | undefined {
@@ -79,20 +76,16 @@ function takeValueRow(r: Reading, row: Row): void {
 }
 
 /**
- * A fault in words without any code: "Side stand switch – stored". Only with a status that nothing but a fault has,
- * or under a heading that says faults follow.
+ * A fault in words without any code: "Side stand switch – stored". Only under a title that says faults follow, or in a
+ * list in which a status stands that only a fault memory has.
  *
  * @returns whether the line was taken
  */
-export function wordFault(r: Reading, { n, text, cells }: Line): boolean {
-  if (r.list !== '' || findCodes(text).length) return false;
+export function wordFault(r: Reading, { n, text, cells }: Line, survey: Survey): boolean {
+  if (r.list !== '' || findCodes(text).length || !(r.faultsFollow || survey.wordFaults)) return false;
   const parted = partStatus(text);
   if (!parted || parted.by !== 'mark') return false;
   const words = parted.text.replace(/^[\s\-–•*·\d.)]+|[\s:–|;-]+$/gu, '').trim();
-  const told = parted.statuses.some(
-    (s) => s === 'stored' || s === 'history' || s === 'pending' || s === 'permanent',
-  );
-  if (!told && r.group.length === 0 && !r.entries.some((e) => e.code === e.body)) return false;
   if (
     !isName(words) ||
     !/\p{L}{3}/u.test(words) ||
