@@ -13,6 +13,7 @@ export * from './battery-limit';
 export * from './corner';
 export * from './gauge';
 export * from './many';
+export * from './plausible';
 export * from './sibling-readings';
 export * from './siblings';
 export * from './test-verdict';

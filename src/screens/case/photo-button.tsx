@@ -3,6 +3,7 @@
 import { Camera } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Button, Quiet } from '@/ui/controls';
+import { FileButton } from '@/ui/file-button';
 import type { PhotoReading } from './read-photo';
 
 /** What was read of a photo: its text, how sure each line is, and the picture itself. */
@@ -50,24 +51,16 @@ export function usePhoto(onRead: (read: PhotoRead) => void) {
 
 /** Takes a photo, or one that is there, and says how far its reading has come. */
 export function PhotoButton({ photo }: { photo: ReturnType<typeof usePhoto> }) {
-  const input = useRef<HTMLInputElement>(null);
   return (
     <div style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
-      <Button onPress={() => input.current?.click()} isDisabled={photo.share !== undefined}>
-        <Camera aria-hidden="true" /> Photo of the screen
-      </Button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="Photo of the screen"
         accept="image/*"
-        aria-label="Photo of the screen"
-        hidden
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          e.target.value = '';
-          if (file) void photo.read(file);
-        }}
-      />
+        isDisabled={photo.share !== undefined}
+        onFile={(file) => void photo.read(file)}
+      >
+        <Camera aria-hidden="true" /> Photo of the screen
+      </FileButton>
       {photo.share !== undefined && (
         <>
           <progress

@@ -4,6 +4,7 @@ import { ScanBarcode } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { vinsIn, type FoundVin } from '@/core/vehicle';
 import { Button, Quiet } from '@/ui/controls';
+import { FileButton } from '@/ui/file-button';
 import { OfferButton } from './offer';
 import type { PhotoReading } from './read-photo';
 
@@ -34,7 +35,6 @@ async function ofBarcode(file: File): Promise<{ found: FoundVin[]; from: string 
 
 /** Takes the VIN off a photo of the label: its barcode, else its printed letters. */
 export function VinLabel({ onVin }: { onVin: (vin: string) => void }) {
-  const input = useRef<HTMLInputElement>(null);
   const running = useRef<PhotoReading>(undefined);
   const [state, setState] = useState<{ busy?: string; problem?: string; said?: string; offers?: FoundVin[] }>(
     {},
@@ -67,21 +67,15 @@ export function VinLabel({ onVin }: { onVin: (vin: string) => void }) {
   };
   return (
     <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'center', paddingLeft: 8 }}>
-      <Button $kind="quiet" onPress={() => input.current?.click()} isDisabled={state.busy !== undefined}>
-        <ScanBarcode aria-hidden="true" /> VIN from a photo of the label
-      </Button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="Photo of the label"
         accept="image/*"
-        aria-label="Photo of the label"
-        hidden
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          e.target.value = '';
-          if (file) void read(file);
-        }}
-      />
+        $kind="quiet"
+        isDisabled={state.busy !== undefined}
+        onFile={(file) => void read(file)}
+      >
+        <ScanBarcode aria-hidden="true" /> VIN from a photo of the label
+      </FileButton>
       {state.busy && (
         <>
           <Quiet role="status">{state.busy} …</Quiet>

@@ -2,11 +2,12 @@
 
 import { Trash2, Upload } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import type { z } from 'zod';
 import { BulletinsAnswer } from '@/core/api';
 import { Button, Empty, Figure, IconButton, Quiet } from '@/ui/controls';
+import { FileButton } from '@/ui/file-button';
 import { post } from '../send';
 import { ShopShelf } from './sections';
 
@@ -44,15 +45,13 @@ type Loaded = z.infer<typeof BulletinsAnswer>;
 export function BulletinsScreen({ shelf }: { shelf: Bulletin[] }) {
   const router = useRouter();
   const [message, setMessage] = useState('');
-  const file = useRef<HTMLInputElement>(null);
   const send = async (body: object, done: (d: Loaded) => string) => {
     const { answer, problem } = await post('/api/bulletins', body, BulletinsAnswer);
     setMessage(answer ? done(answer) : problem);
     router.refresh();
   };
   const loaded = (d: Loaded) => `${d.added} new, ${d.replaced} replaced.`;
-  const load = async (chosen: File | undefined) => {
-    if (!chosen) return;
+  const load = async (chosen: File) => {
     let content: unknown;
     try {
       content = JSON.parse(await chosen.text());
@@ -70,20 +69,14 @@ export function BulletinsScreen({ shelf }: { shelf: Bulletin[] }) {
         file (format in <Figure>docs/formats</Figure>); the shelf that ships is made up.
       </p>
       <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
-        <Button $kind="main" onPress={() => file.current?.click()}>
-          <Upload aria-hidden="true" /> Load a file
-        </Button>
-        <input
-          ref={file}
-          type="file"
+        <FileButton
+          label="Bulletin file"
           accept=".json,application/json"
-          aria-label="Bulletin file"
-          hidden
-          onChange={(e) => {
-            void load(e.target.files?.[0]);
-            e.target.value = '';
-          }}
-        />
+          $kind="main"
+          onFile={(chosen) => void load(chosen)}
+        >
+          <Upload aria-hidden="true" /> Load a file
+        </FileButton>
         <Button onPress={() => void send({ do: 'shipped' }, loaded)}>Put the made-up shelf here</Button>
       </div>
       <p role="status" style={{ minHeight: 24, paddingTop: 6 }}>

@@ -7,6 +7,7 @@ import styled from 'styled-components';
 import type { z } from 'zod';
 import { ImportAnswer, ProblemAnswer } from '@/core/api';
 import { Button, Figure } from '@/ui/controls';
+import { FileButton } from '@/ui/file-button';
 
 const Refused = styled.ul`
   max-height: 320px;
@@ -24,14 +25,12 @@ const n = (count: number, what: string) => `${count.toLocaleString('en')} ${what
 
 /** Takes a file of cases in: progress while it runs, a stop, and every refused line with its reason. */
 export function TakeIn() {
-  const file = useRef<HTMLInputElement>(null);
   const stop = useRef<AbortController>(undefined);
   const [state, setState] = useState<Progress>();
   const [running, setRunning] = useState('');
   const [problem, setProblem] = useState('');
 
-  const take = async (chosen: File | undefined) => {
-    if (!chosen) return;
+  const take = async (chosen: File) => {
     const name = nanoid(12);
     setProblem('');
     setState(undefined);
@@ -66,21 +65,16 @@ export function TakeIn() {
 
   return (
     <>
-      <Button $kind="main" isDisabled={running !== ''} onPress={() => file.current?.click()}>
-        <Upload aria-hidden="true" /> Choose a file
-      </Button>{' '}
-      {running && <Button onPress={() => stop.current?.abort()}>Stop</Button>}
-      <input
-        ref={file}
-        type="file"
+      <FileButton
+        label="Case file"
         accept=".json,.ndjson,.jsonl"
-        aria-label="Case file"
-        hidden
-        onChange={(e) => {
-          void take(e.target.files?.[0]);
-          e.target.value = '';
-        }}
-      />
+        $kind="main"
+        isDisabled={running !== ''}
+        onFile={(chosen) => void take(chosen)}
+      >
+        <Upload aria-hidden="true" /> Choose a file
+      </FileButton>{' '}
+      {running && <Button onPress={() => stop.current?.abort()}>Stop</Button>}
       <div role="status" style={{ paddingTop: 10 }}>
         {running && <p>Taking in “{running}” …</p>}
         {state && (

@@ -3,9 +3,10 @@
 import { RunAnswer } from '@/core/api';
 import { post } from '../send';
 import { Activity, FileUp, Gauge } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
+import { FileButton } from '@/ui/file-button';
 import { useCase } from '../case/store';
 
 const Three = styled.div`
@@ -57,7 +58,6 @@ export function Source({
 }) {
   const caseId = useCase((s) => s.record.case.id);
   const vehicle = useCase((s) => s.record.vehicle);
-  const input = useRef<HTMLInputElement>(null);
   const [test, setTest] = useState(scope.tests[0]!.id);
   const [fault, setFault] = useState(scope.tests[0]!.faults[0]!.id);
   const orders = [...new Set([vehicle.firingOrder, ...scope.engines].filter(Boolean))];
@@ -90,20 +90,14 @@ export function Source({
           A table (CSV) from any instrument, JSON, a sound file (WAV), or a frame log with live values
           (candump).
         </p>
-        <input
-          ref={input}
-          type="file"
-          hidden
-          aria-label="Recording"
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            e.target.value = '';
-            if (file) onGiven({ file, source: 'file' });
-          }}
-        />
-        <Button $kind="main" onPress={() => input.current?.click()}>
+        <FileButton
+          label="Recording"
+          accept=""
+          $kind="main"
+          onFile={(file) => onGiven({ file, source: 'file' })}
+        >
           Choose a file
-        </Button>
+        </FileButton>
         <Quiet>or drop it anywhere on this page</Quiet>
       </section>
       <section>

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { convert, convertDifference, findUnit } from '@/core/readings';
+import { convert, convertDifference, findUnit, isAtBarometer, isOpenTemperature } from '@/core/readings';
 import { defineCheck, Refusal, type Finding } from '../contract';
 import { ANY, choice, like, likeDifference, optional, quantity, type Read } from '../fields';
 
@@ -11,8 +11,7 @@ const KINDS = [
   'other',
 ] as const;
 
-/** What each kind measures, and what its two ends mean. Common practice, no source. */
-const OPEN_TEMPERATURE = -40;
+/** Near the upper end of most coolant and air scales. Common practice, no source. */
 const HOT_END = 140;
 
 const at = (r: Read, unit: string, field: string): number => {
@@ -53,7 +52,7 @@ export default defineCheck({
       if (findUnit(unit)?.measures !== 'temperature')
         throw new Refusal('A temperature needs °C or °F.', 'value');
       const c = at(i.value, '°C', 'value');
-      if (Math.abs(c - OPEN_TEMPERATURE) < 0.6)
+      if (isOpenTemperature(c))
         findings.push({
           verdict: 'fail',
           because: `${says} is the cold end of the scale: the circuit is open (plug, wire, sensor).`,
@@ -98,7 +97,7 @@ export default defineCheck({
         1,
       );
       findings.push(
-        Math.abs(off) <= 3 + 1e-9
+        isAtBarometer(off)
           ? { verdict: 'pass', because: `${says} is the barometer, within ${shown}.` }
           : {
               verdict: 'fail',

@@ -1,4 +1,11 @@
-import { convert, findUnit, readEntry, writeQuantity } from '@/core/readings';
+import {
+  convert,
+  findUnit,
+  isAtBarometer,
+  isOpenTemperature,
+  readEntry,
+  writeQuantity,
+} from '@/core/readings';
 import { liveName, type LiveName } from './names';
 
 /** One value of a list, with what it is. */
@@ -8,11 +15,8 @@ export interface LiveRow extends LiveName {
   because: string;
 }
 
-/** The two ends of a temperature of one byte, SAE J1979: −40 °C and 215 °C. */
-const COLD_END = -40;
+/** The hot end of a temperature of one byte, SAE J1979, in °C. */
 const HOT_END = 215;
-/** With the engine off manifold and outside pressure are one; common practice, no source. */
-const NEAR_BARO = 3;
 /** Trims of two banks that differ by more are told; common practice, no source. */
 const BANKS_APART = 10;
 
@@ -61,13 +65,13 @@ export function judgeLive(values: readonly { name: string; entered: string }[]):
   for (const row of rows) {
     const figure = figureOf(row, row.entered);
     if (figure === undefined) continue;
-    if (row.kind === 'temperature' && Math.abs(figure - COLD_END) < 0.6)
+    if (row.kind === 'temperature' && isOpenTemperature(figure))
       row.because = 'the cold end of the scale: an open circuit (plug, wire, sensor)';
     else if (row.kind === 'temperature' && figure >= HOT_END - 0.6)
       row.because = 'the hot end of the scale: shorted to ground, or a sensor of the exhaust';
     else if (row.key === 'map' && off) {
       const baro = of('baro');
-      if (baro !== undefined && Math.abs(figure - baro) > NEAR_BARO)
+      if (baro !== undefined && !isAtBarometer(figure - baro))
         row.because = `the engine stands, and outside it is ${writeQuantity({ value: baro, unit: 'kPa' }, 0)}: sensor, hose or its ground`;
     } else if (row.kind === 'trim' && row.bank === 2) {
       const first = of(row.key.replace(' 2', ' 1'));
@@ -103,7 +107,7 @@ export function momentOf(values: readonly { name: string; entered: string }[]): 
             : `${Math.round(rpm / 100) * 100} rpm`;
   // An open sensor tells no temperature.
   const warm =
-    coolant === undefined || coolant <= COLD_END + 1 || coolant >= HOT_END - 1
+    coolant === undefined || isOpenTemperature(coolant) || coolant >= HOT_END - 1
       ? ''
       : coolant >= 80
         ? 'hot'

@@ -18,7 +18,7 @@ const KNOWN: readonly Known[] = [
     name: 'Long-term fuel trim',
     kind: 'trim',
     words:
-      /\b(?:lt ?ft|long[ -]?term (?:fuel )?(?:trim|adj\w*|correction)|ltf trim|fuel trim long|long ft|adaption lang\w*|lernwert gemisch)/u,
+      /\b(?:lt ?ft|ltft ?[12]|long[ -]?term (?:fuel )?(?:trim|adj\w*|correction)|ltf trim|fuel trim long|long ft|adaption lang\w*|lernwert gemisch)/u,
   },
   {
     key: 'stft',
@@ -39,7 +39,7 @@ const KNOWN: readonly Known[] = [
     name: 'Intake air temperature',
     kind: 'temperature',
     words:
-      /\b(?:iat|act|intake (?:air )?temp\w*|charge air temp\w*|ansaugluft\w*temp\w*|température air\w*|temperatura aria|temperatura (?:de )?aire)\b/u,
+      /\b(?:iat|intake (?:air )?temp\w*|charge air temp\w*|ansaugluft\w*temp\w*|température air\w*|temperatura aria|temperatura (?:de )?aire)\b/u,
   },
   {
     key: 'ambient',
@@ -110,13 +110,17 @@ const KNOWN: readonly Known[] = [
     key: 'advance',
     name: 'Ignition timing advance',
     kind: 'angle',
-    words: /\b(?:(?:ignition |spark )?timing(?: advance)?|spark advance|zündwinkel|avance)\b/u,
+    words:
+      /\b(?:(?:ignition |spark )timing(?: advance)?|spark advance|timing advance|ignition advance|zündwinkel|avance)\b/u,
   },
 ];
 
-/** Words that make another value of a name: what is wanted, how it is driven, what the sensor's wire shows. */
-const QUALIFIED =
-  /\b(?:voltage|volts?|duty|status|state|target|desired|commanded|command|set ?point|soll\w*|wanted|raw|signal|frequency|resistance|difference|deviation|delta|fan|level|limit|max|min|turbo|turbine|output shaft|input shaft)\b/u;
+/** Words that add nothing to which value it is: units, places it is alone in, what kind of figure it is. */
+const FILLER = new Set(
+  'engine sensor bank value reading temp temperature temperatur pressure position absolute the of in for no nr b bk s °c °f c f k kpa bar mbar hpa psi inhg rpm 1 2 3 4 min % percent v volt g kg h deg ° km mph motor sensore capteur'.split(
+    ' ',
+  ),
+);
 
 export interface LiveName {
   /** One value has one key, whatever the tool calls it, with its bank and its sensor. */
@@ -142,7 +146,13 @@ export function liveName(label: string): LiveName {
     .trim();
   const bank = /\bb(?:ank|k)? ?([12])\b|(?:ft|trim) ?([12])\b/u.exec(text);
   const n = bank ? Number(bank[1] ?? bank[2]) : undefined;
-  const known = KNOWN.find((k) => k.words.test(text) && (k.kind === 'voltage' || !QUALIFIED.test(text)));
+  // Any other word makes another value of it: what is wanted, the radiator's outlet, the current of its motor.
+  const known = KNOWN.find((k) => {
+    const m = k.words.exec(text);
+    if (!m) return false;
+    const rest = `${text.slice(0, m.index)} ${text.slice(m.index + m[0].length)}`.split(/[\s-]+/u);
+    return rest.every((w) => w === '' || FILLER.has(w) || /^b[12]?s?[1-4]?$/u.test(w));
+  });
   if (!known) return { key: text, name: label.trim() };
   // Of temperatures and pressures there may be several sensors; of trims one a bank.
   const sensor = /\bsensor ?(\d)\b|\b(?:ect|iat|map|tps)[ -]?(\d)\b/u.exec(text);
