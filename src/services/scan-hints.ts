@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ReportHints } from '@/core/codes';
 import { db, write } from '@/store/database';
+import { appendHistory } from '@/store/rows';
 import { getSetting, putSetting } from '@/store/shop';
 
 /** What people put right in the reading of reports, by kind of report; the newest first. */
@@ -23,12 +24,23 @@ export async function scanHints(): Promise<ReportHints[]> {
 }
 
 /** Keeps what was put right for reports of one kind, or forgets it. */
-export async function changeScanHints(request: ScanHintsRequest): Promise<void> {
+export async function changeScanHints(request: ScanHintsRequest, who: string): Promise<void> {
   await write(async (tx) => {
     const kept = Kept.safeParse(await getSetting(tx, KEY));
     const kind = request.do === 'keep' ? request.hints.kind : request.kind;
-    const others = (kept.success ? kept.data : []).filter((h) => h.kind !== kind);
+    const all = kept.success ? kept.data : [];
+    const others = all.filter((h) => h.kind !== kind);
     await putSetting(tx, KEY, request.do === 'keep' ? [request.hints, ...others].slice(0, MOST) : others);
+    await appendHistory(tx, {
+      at: new Date().toISOString(),
+      who,
+      caseId: null,
+      kind: 'shop',
+      rowId: 'scanHints',
+      op: 'set',
+      before: all.find((h) => h.kind === kind) ?? null,
+      after: request.do === 'keep' ? request.hints : null,
+    });
   });
 }
 

@@ -1,5 +1,5 @@
 import { changeScanHints, scanHints, ScanHintsRequest } from '@/services/scan-hints';
-import { answer, readBody } from '../answer';
+import { answer, personHere, readBody } from '../answer';
 
 export function GET() {
   return answer(async () => ({ hints: await scanHints() }));
@@ -7,7 +7,7 @@ export function GET() {
 
 export function POST(request: Request) {
   return answer(async () => {
-    await changeScanHints(await readBody(request, ScanHintsRequest));
+    await changeScanHints(await readBody(request, ScanHintsRequest), await personHere());
     return { hints: await scanHints() };
   });
 }

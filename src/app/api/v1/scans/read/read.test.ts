@@ -59,13 +59,13 @@ describe('reading a scan', () => {
     expect(before.codes.map((c) => c.statuses)).toEqual([[], []]);
     const kind = kindOfReport(text);
     const hints = { kind, statuses: { merk: 'stored' as const }, headings: [], notHeadings: [], columns: {} };
-    await changeScanHints({ do: 'keep', hints });
+    await changeScanHints({ do: 'keep', hints }, '');
     const after = ScanReading.parse(await (await send(text)).json());
     expect(after.codes.map((c) => [c.text, ...c.statuses])).toEqual([
       ['Wheel speed', 'stored'],
       ['Other wheel', 'stored'],
     ]);
-    await changeScanHints({ do: 'forget', kind });
+    await changeScanHints({ do: 'forget', kind }, '');
   });
   it.each([
     ['', 400, /no text in it/],
@@ -80,6 +80,23 @@ describe('reading a scan', () => {
     const response = await send(body as BodyInit);
     expect(response.status).toBe(status);
     expect(((await response.json()) as { error: string }).error).toMatch(says);
+  });
+});
+
+describe('a body without an announced length', () => {
+  it('is given up when it is too long', async () => {
+    let sent = 0;
+    const endless = new ReadableStream<Uint8Array>({
+      pull(c) {
+        sent += 1_000_000;
+        c.enqueue(new Uint8Array(1_000_000).fill(65));
+      },
+    });
+    const response = await POST(
+      new Request(URL, { method: 'POST', body: endless, duplex: 'half' } as RequestInit),
+    );
+    expect(response.status).toBe(413);
+    expect(sent).toBeLessThan(60_000_000);
   });
 });
 
