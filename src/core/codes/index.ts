@@ -4,6 +4,7 @@ export * from './course';
 export * from './modules';
 export * from './report';
 export * from './reading-rows';
+export * from './edit-report';
 export * from './dictionary';
 export * from './kind';
 export * from './triage';

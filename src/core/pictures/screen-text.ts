@@ -22,6 +22,8 @@ export interface ScreenText {
 /** Reads one word again, large and alone, where only characters of codes can stand: several readings. */
 export type ReadAgain = (place: Omit<OcrWord, 'text' | 'confidence'>) => Promise<CodeReading[]>;
 
+/** A code, or a word. */
+const WORDS = /^[PCBU]\d|\p{L}{4}|\d{2}.*\p{L}{2}/u;
 /** Lines less sure than this are no letters but what a picture has besides. */
 const LEAST = 0.6;
 
@@ -52,7 +54,8 @@ export async function screenText(
       out.sure.push(sure);
     }
   }
-  return { ...out, text: texts.join('\n') };
+  // Fur, leaves and scratches are read as a letter here and there; a text has words.
+  return texts.some((t) => WORDS.test(t)) ? { ...out, text: texts.join('\n') } : { text: '', sure: [] };
 }
 
 /** Signs without a letter or a figure in them, and what was hardly read. */

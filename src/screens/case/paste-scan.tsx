@@ -10,6 +10,7 @@ import { Button, Choice, Figure, Quiet, TextArea } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { useDraft } from '../draft';
 import { nowIso } from './fields';
+import { PhotoBeside } from './photo-beside';
 import { PhotoButton, usePhoto, type PhotoRead } from './photo-button';
 import { textOf } from './report-file';
 import { useUploads } from './upload-queue';
@@ -224,6 +225,7 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
               </Button>
             </p>
           )}
+          {sure && taken && <PhotoBeside file={taken.file} />}
           <ScanPreview text={deferred} state={state} doubtful={doubtful} />
           <p style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap', paddingTop: 4 }}>
             {kept && !state.learned && (
@@ -256,7 +258,7 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
           />
         )}
         {state.waiting.length > 0 && (
-          <Quiet role="status">
+          <Quiet role="status" style={{ flexBasis: '100%' }}>
             {state.waiting.length} code{state.waiting.length === 1 ? ' waits' : 's wait'} for your eye:
             confirmed or corrected above, or not put on the case.
           </Quiet>

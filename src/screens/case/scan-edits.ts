@@ -1,31 +1,23 @@
 import { useMemo, useState } from 'react';
 import type { CodeStatus } from '@/core/case';
 import {
+  doubtfulRows,
+  editReport,
   foldLine,
+  isTaken,
   labelBy,
-  readCode,
+  NO_EDITS,
+  NONE_DOUBTFUL,
   readScan,
-  rowsWithLines,
   statusWordOf,
-  SURE_ENOUGH,
-  sureOfPicture,
+  type DoubtfulRows,
   type Label,
+  type ReportEdits,
   type ReportHints,
   type ScanReport,
 } from '@/core/codes';
 
-/** What a person put right in one report before it goes onto the case. */
-interface Edits {
-  /** Faults taken away, by their place in the reading. */
-  gone: readonly number[];
-  modules: Readonly<Record<number, string>>;
-  statuses: Readonly<Record<number, CodeStatus | ''>>;
-  /** Lines that are faults in words. */
-  faults: readonly string[];
-  /** Codes as a person put them right or confirmed them. */
-  codes: Readonly<Record<number, string>>;
-}
-const NONE: Edits = { gone: [], modules: {}, statuses: {}, faults: [], codes: {} };
+type PhotoRows = keyof DoubtfulRows;
 
 export interface ScanReadingState {
   form: ReturnType<typeof readScan>['form'];
@@ -34,7 +26,7 @@ export interface ScanReadingState {
   /** As it goes onto the case. */
   report: ScanReport;
   hints: ReportHints;
-  edits: Edits;
+  edits: ReportEdits;
   /** Something was put right that the next report of this kind can profit from. */
   learned: boolean;
   setStatus: (row: number, line: string, status: CodeStatus | '') => void;
@@ -45,6 +37,9 @@ export interface ScanReadingState {
   setCode: (row: number, code: string) => void;
   /** Codes that wait to be confirmed; they do not go onto the case until then. */
   waiting: readonly number[];
+  /** Whether a row of a photo goes onto the case as it stands. */
+  taken: (kind: PhotoRows, row: number) => boolean;
+  confirm: (kind: PhotoRows, row: number) => void;
   remove: (row: number) => void;
   heading: (line: string, is: boolean) => void;
   fault: (line: string) => void;
@@ -71,14 +66,14 @@ export function useScanReading(
   const [kept, setKept] = useState<ReportHints>();
   const [own, setOwn] = useState<ReportHints>();
   // What is put right by its place holds for this text only.
-  const [made, setMade] = useState<{ of: string; edits: Edits }>({ of: '', edits: NONE });
-  const edits = made.of === text ? made.edits : NONE;
-  const setEdits = (change: (e: Edits) => Edits) =>
-    setMade((m) => ({ of: text, edits: change(m.of === text ? m.edits : NONE) }));
+  const [made, setMade] = useState<{ of: string; edits: ReportEdits }>({ of: '', edits: NO_EDITS });
+  const edits = made.of === text ? made.edits : NO_EDITS;
+  const setEdits = (change: (e: ReportEdits) => ReportEdits) =>
+    setMade((m) => ({ of: text, edits: change(m.of === text ? m.edits : NO_EDITS) }));
   const hints = useMemo(() => own ?? kept ?? emptyHints(kind), [own, kept, kind]);
   const { form, report: read } = useMemo(() => readScan(text, hints), [text, hints]);
-  const doubtful = useMemo(() => (sure ? doubtfulRows(read, sure) : NOTHING), [read, sure]);
-  const report = useMemo(() => withEdits(read, edits, doubtful), [read, edits, doubtful]);
+  const doubtful = useMemo(() => (sure ? doubtfulRows(read, sure) : NONE_DOUBTFUL), [read, sure]);
+  const report = useMemo(() => editReport(read, edits, doubtful), [read, edits, doubtful]);
   const learn = (change: Partial<ReportHints>) => setOwn({ ...hints, kind, ...change });
   const without = (list: readonly string[], line: string) => list.filter((l) => l !== line);
   return {
@@ -105,6 +100,8 @@ export function useScanReading(
     reportOf: (now) => (now === text ? report : readScan(now, hints).report),
     setCode: (row, code) => setEdits((e) => ({ ...e, codes: { ...e.codes, [row]: code } })),
     waiting: doubtful.codes.filter((i) => edits.codes[i] === undefined && !edits.gone.includes(i)),
+    taken: (kind, row) => isTaken(kind, row, edits, doubtful),
+    confirm: (kind, row) => setEdits((e) => ({ ...e, confirmed: [...e.confirmed, `${kind}:${row}`] })),
     remove: (row) => setEdits((e) => ({ ...e, gone: [...e.gone, row] })),
     heading(line, is) {
       const folded = foldLine(line);
@@ -122,56 +119,5 @@ export function useScanReading(
       setKept(found);
       setOwn(undefined);
     },
-  };
-}
-
-interface Doubtful {
-  codes: readonly number[];
-  modules: readonly number[];
-}
-const NOTHING: Doubtful = { codes: [], modules: [] };
-
-/** Rows of a photo that were hard to read. */
-function doubtfulRows(read: ScanReport, sure: readonly number[]): Doubtful {
-  const rows = rowsWithLines(read, sureOfPicture(read, sure));
-  const under = (list: readonly { sure: number }[]) =>
-    list.flatMap((r, i) => (r.sure < SURE_ENOUGH ? [i] : []));
-  return { codes: under(rows.codes), modules: under(rows.modules) };
-}
-
-function withEdits(read: ScanReport, edits: Edits, doubtful: Doubtful): ScanReport {
-  // A heading that was hard to read names nothing; a code so waits until somebody confirms it.
-  const names = read.modules.flatMap((m, i) => (doubtful.modules.includes(i) ? [] : [m.name]));
-  const modules = read.modules.filter((m) => names.includes(m.name));
-  const moduleOf = (name: string, among?: readonly string[]): number | null => {
-    if (name === '' || (among && !among.includes(name))) return null;
-    const at = modules.findIndex((m) => m.name === name);
-    return at >= 0 ? at : modules.push({ name, answered: true }) - 1;
-  };
-  const place = new Map<number, number>();
-  const codes = read.codes.flatMap((code, i) => {
-    const said = edits.codes[i];
-    if (edits.gone.includes(i) || (doubtful.codes.includes(i) && said === undefined)) return [];
-    place.set(i, place.size);
-    const status = edits.statuses[i];
-    const module = edits.modules[i];
-    return [
-      {
-        ...code,
-        module: code.module === null ? null : moduleOf(read.modules[code.module]!.name, names),
-        ...(said === undefined ? {} : { code: readCode(said)?.code ?? code.code }),
-        ...(status === undefined ? {} : { statuses: status === '' ? [] : [status] }),
-        ...(module === undefined ? {} : { module: moduleOf(module) }),
-      },
-    ];
-  });
-  for (const line of edits.faults)
-    codes.push({ code: line.trim().slice(0, 60), text: '', statuses: [], module: null });
-  return {
-    ...read,
-    modules,
-    codes,
-    freeze: read.freeze.flatMap((f) => (place.has(f.code) ? [{ ...f, code: place.get(f.code)! }] : [])),
-    leftover: read.leftover.filter((l) => !edits.faults.includes(l)),
   };
 }

@@ -89,8 +89,9 @@ export function Field({
         unit={unit}
         entries={entries}
         props={{ label: field.title, placeholder: hint({ unit }, field.help), figure: true }}
-      />
-      <Problems of={problems} />
+      >
+        <Problems of={problems} />
+      </NumberCell>
     </div>
   );
 }

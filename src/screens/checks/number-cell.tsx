@@ -1,5 +1,6 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import { waysToWrite } from '@/core/readings';
 import { Button, Quiet } from '@/ui/controls';
 import { Leaving, useNumbersOfShop } from '../use-numbers';
@@ -11,11 +12,14 @@ export function NumberCell({
   unit,
   entries,
   props,
+  children,
 }: {
   row: Entry;
   unit: string;
   entries: Entries;
   props: CellProps;
+  /** What is wrong with the number; said before the ways to write it. */
+  children?: ReactNode;
 }) {
   const ways = waysToWrite(row.entered, unit === '*' ? '' : unit);
   const write = (text: string) => entries.fill(row, text);
@@ -24,6 +28,7 @@ export function NumberCell({
   return (
     <Leaving onLeave={shop.leave}>
       {entries.cell(row, 'entered', props)}
+      {children}
       {shop.said && <Quiet role="status">{shop.said}</Quiet>}
       {offers.map((text) => (
         <Button key={text} excludeFromTabOrder={shop.settles} onPress={() => write(text)}>

@@ -169,6 +169,9 @@ describe('texts that look like a report and are none', () => {
     expect(modules(r)).toEqual([]);
   });
   it('goes on with the codes that stand after the cleared ones', () => {
+    const mixed = read('Codes cleared: P0171', 'P0300 Misfire  stored', 'P0302 Misfire 2  stored');
+    expect(said(mixed).map(([code]) => code)).toEqual(['P0300', 'P0302']);
+    expect(mixed.leftover).toEqual(['Codes cleared: P0171']);
     const r = read('Cleared codes', 'P0171', '', 'Engine', 'P0300 Misfire  stored');
     expect(said(r)).toEqual([['P0300', 'Misfire', 'stored', 'Engine']]);
   });

@@ -152,6 +152,8 @@ function takeCleared(r: Reading, { n, raw, text }: Line): boolean {
 /** Titles of lists: what follows them is a list of that kind, or faults of one status. */
 function takeTitle(r: Reading, { n, text }: Line): boolean {
   if (CLEARED_TITLE.test(text) && isFaultTitle(text) && text.split(/\s+/u).length <= 5) {
+    // The codes behind it in the same line are all of them.
+    if (findCodes(text).length) return false;
     r.list = 'cleared';
     r.clearedAt = 0;
     r.mark(n, 'heading');
