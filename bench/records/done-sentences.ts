@@ -1,6 +1,8 @@
+import type { Repair } from '@/core/case';
+
 /**
  * What was done, as shops write it into a spreadsheet, with what a technician takes from it: written before the
- * reader of `core/exchange/records` and by the names of the starter list. Every second one is kept back: not
+ * reader of `core/exchange/old-records` and by the names of the starter list. Every second one is kept back: not
  * looked at while the reader is mended (`npm run bench -- records` reports both halves).
  *
  * `part` null: not told which (none named, several alike, or none that the list has). `failure` null: not told.
@@ -10,17 +12,7 @@ export interface DoneSentence {
   text: string;
   part: string | null;
   failure: string | null;
-  action:
-    | ''
-    | 'replaced'
-    | 'repaired'
-    | 'cleaned'
-    | 'adjusted'
-    | 'configured'
-    | 'relearned'
-    | 'other'
-    | 'connector seated'
-    | 'hose rerouted';
+  action: '' | Repair['action'];
 }
 
 const d = (
@@ -133,7 +125,7 @@ export const DONE_SENTENCES: readonly DoneSentence[] = [
     'charge-air cooler',
     'leaking',
   ),
-  d('Steering angle sensor calibration', 'relearned', 'steering angle sensor', 'not relearned'),
+  d('Steering angle sensor calibration', 'calibrated', 'steering angle sensor', 'not relearned'),
   d('Window regulator coded / initialised', 'relearned', 'window regulator', 'not relearned'),
   d('reset service light', 'other'),
   d('Codes cleared only', ''),
@@ -160,3 +152,92 @@ export const DONE_SENTENCES: readonly DoneSentence[] = [
 
 export const untouched = <T>(list: readonly T[]): T[] => list.filter((_, i) => i % 2 === 1);
 export const mended = <T>(list: readonly T[]): T[] => list.filter((_, i) => i % 2 === 0);
+
+/** More of them, written after the first run of the reader, to find kinds of mistakes without looking at the rest. */
+export const LATER_SENTENCES: readonly DoneSentence[] = [
+  d('Replaced lower radiator hose', 'replaced', 'coolant hose'),
+  d('Alternator belt replaced', 'replaced', 'accessory belt'),
+  d('replaced thermostat housing', 'replaced'),
+  d('water pump leaking from seal, new pump + coolant', 'replaced', 'water pump', 'leaking'),
+  d('N/S/F wheel speed sensor wiring repaired', 'repaired', 'wiring harness'),
+  d('Fault traced to ECM, ECM replaced and programmed', 'replaced', 'engine control module'),
+  d('repaired wiring at rear light, bulb holder corroded', 'repaired', 'lamp socket', 'corroded'),
+  d('Main relay contacts burnt, relay replaced', 'replaced', 'main relay', 'burnt'),
+  d('Found fuel pump not running, no power at pump. Relay replaced.', 'replaced', 'relay'),
+  d(
+    'intake manifold gasket leaking on cyl 1. Replaced gasket and plugs',
+    'replaced',
+    'intake manifold gasket',
+    'leaking',
+  ),
+  d('Turbo hose blown off, refitted and clamp tightened', 'repaired', 'charge-air hose'),
+  d('Boost leak, hose at turbo split, replaced', 'replaced', 'charge-air hose', 'cracked'),
+  d('replaced EGR, cleaned intake', 'replaced', 'exhaust gas recirculation valve'),
+  d('carried out EGR clean and DPF regen', 'cleaned', 'exhaust gas recirculation valve'),
+  d('battery tested bad. Battery and both terminals replaced', 'replaced', 'battery'),
+  d('Replaced battery, alternator charging 14.2 V ok', 'replaced', 'battery'),
+  d('charged battery, parasitic draw 20 mA ok', 'other', 'battery'),
+  d('radio staying awake, disconnected, drain gone', 'repaired'),
+  d('DPF pressure pipe split, replaced pipe', 'replaced', 'difference pressure hose', 'cracked'),
+  d('diff pressure sensor replaced, regen done', 'replaced', 'difference pressure sensor'),
+  d('ABS sensor LR open circuit, replaced', 'replaced', 'wheel speed sensor', 'open circuit'),
+  d('rust under reluctor ring lifted the ring, cleaned hub, new ring', 'replaced', 'reluctor ring'),
+  d('Crank sensor connector full of oil, cleaned', 'cleaned', 'connector'),
+  d('oil in the plug of the cam actuator -> cleaned, new seal', 'cleaned', 'connector', 'contaminated'),
+  d('ECU connector pins corroded, cleaned, contact spray', 'cleaned', 'connector pin', 'corroded'),
+  d('Pin 14 pushed out of connector, repaired', 'repaired', 'connector pin', 'spread or pushed back'),
+  d('earth strap broken. Replaced', 'replaced', 'ground strap', 'broken'),
+  d(
+    'Coil packs all replaced + plugs by previous garage. Found injector 3 dead, replaced',
+    'replaced',
+    'fuel injector',
+    'no signal',
+  ),
+  d(
+    'Previous garage had fitted wrong thermostat. Correct one fitted',
+    'replaced',
+    'thermostat',
+    'wrong part fitted',
+  ),
+  d(
+    'Compression test cyl 3 low, head off, valve burnt. Head reconditioned',
+    'replaced',
+    'exhaust valve',
+    'burnt',
+  ),
+  d('head gasket gone, replaced + skimmed', 'replaced', 'head gasket'),
+  d('reset adaptations, drove ok', 'relearned'),
+  d(
+    'Fitted new MAP sensor; no difference. Refitted old one. Wastegate stuck, freed.',
+    'cleaned',
+    'wastegate actuator',
+    'sticking',
+  ),
+  d('Vehicle not repaired, uneconomical', ''),
+  d('Estimate given for DPF', ''),
+  d('see next job', ''),
+  d('as above', ''),
+  d('Warranty claim rejected. customer paying. fitted new inverter', 'replaced', 'inverter'),
+  d('test drive with customer, normal characteristics', ''),
+  d('explained operation to customer', ''),
+  d('carried out diagnostics', ''),
+  d('1 hr diagnosis', ''),
+  d('Diag. Found faulty lambda bank 1, replaced.', 'replaced', 'oxygen sensor'),
+  d('defective injector 2 replaced', 'replaced', 'fuel injector'),
+  d('Injectors removed, cleaned and tested, refitted with new seals', 'cleaned', 'fuel injector'),
+  d('Fuel injector seal blowing, injector resealed', 'repaired', 'injector seal', 'leaking'),
+  d('glow plug relay replaced', 'replaced', 'glow plug controller'),
+  d('Replaced clutch slave cylinder and bled system', 'replaced', 'clutch slave cylinder'),
+  d('gearbox ecu sent for repair and refitted', 'repaired', 'transmission control module'),
+  d('Replaced front discs and pads', 'replaced'),
+  d('Air con regassed, no leaks', 'other', 'refrigerant'),
+  d('A/C condenser holed by stone, renewed, regassed', 'replaced', 'condenser'),
+  d('wiper linkage seized, freed and greased', 'cleaned', 'wiper linkage', 'seized'),
+  d('nothing done', ''),
+  d('timing belt kit, water pump', ''),
+  d('T/belt & w/pump replaced', 'replaced'),
+  d('replaced broken coil spring OSF', 'replaced', 'coil spring', 'broken'),
+  d('Ball joint worn, replaced lower arm', 'replaced', 'ball joint', 'worn'),
+  d('power steering pump whining, low on fluid, topped up', 'other', null, 'low level'),
+  d('steering rack leaking, fitted recon rack, tracked', 'replaced', 'steering rack', 'leaking'),
+];

@@ -23,7 +23,8 @@ export type Taken =
   | { line: number; state: 'unchanged'; id: string }
   | { line: number; state: 'refused'; reason: string };
 
-interface Candidate {
+/** A case file with the id it gets here, and a hash of what it came from: the same one again adds nothing. */
+export interface Candidate {
   line: number;
   file: CaseFile;
   id: string;
@@ -62,10 +63,23 @@ export async function takeIn(lines: { line: number; text: string }[], who: strin
   const read = lines.map(({ line, text }) => candidate(line, text));
   const good = read.filter((r): r is Candidate => 'file' in r);
   const taken: Taken[] = read.filter((r): r is Extract<Taken, { state: 'refused' }> => 'state' in r);
-  if (good.length > 0) taken.push(...(await holdAndTake(good, who)));
+  taken.push(...(await takeFiles(good, who)));
+  return taken.sort((a, b) => a.line - b.line);
+}
+
+/**
+ * Takes case files in that are known to be valid, each whole or not at all.
+ *
+ * @param good with the line each came from
+ * @param who id of the person, or empty
+ * @returns what became of each
+ */
+export async function takeFiles(good: Candidate[], who: string): Promise<Taken[]> {
+  if (good.length === 0) return [];
+  const taken = await holdAndTake(good, who);
   const later = taken.filter((t) => t.state === 'created').map((t) => t.id);
   await weighComebacks(later.filter((id) => comebackIds.delete(id)));
-  return taken.sort((a, b) => a.line - b.line);
+  return taken;
 }
 
 /** Cases that came in with a comeback; the earlier case is graded once they stand. */

@@ -239,6 +239,14 @@ export async function vehiclesByVin(q: Tx | Db, start: string, except: string, l
     .limit(limit);
 }
 
+/** Vehicles by their plates, without blanks and dashes, in lower case. */
+export async function vehiclesByPlate(q: Tx | Db, plates: readonly string[]) {
+  return q
+    .select()
+    .from(s.vehicles)
+    .where(inArray(sql`lower(replace(replace(${s.vehicles.plate}, ' ', ''), '-', ''))`, [...plates]));
+}
+
 /** Vehicles of one make with one engine, newest row last. */
 export async function vehiclesByEngine(q: Tx | Db, make: string, engine: string, except: string) {
   return q

@@ -2,6 +2,7 @@ export * from './case';
 export * from './find';
 export * from './known-offers';
 export * from './margin';
+export * from './old-records';
 export * from './open-api';
 export * from './operations';
 export * from './problem';

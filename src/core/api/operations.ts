@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { CaseFile } from '@/core/exchange';
 import { FindAnswer } from './find';
+import { ReadRecordsRequest, RecordsReading, RecordsTaken, TakeRecordsRequest } from './old-records';
 import { ProblemAnswer } from './problem';
 import { ScanReading } from './scan-reading';
 import { ConclusionsAnswer, GuideAnswer, ImportAnswer } from './programs';
@@ -82,6 +83,37 @@ export const OPERATIONS: readonly Operation[] = [
       200: { about: 'The reading', type: json, schema: { name: 'ScanReading', of: ScanReading } },
       400: problem('There is nothing in it that can be read'),
       413: problem('It is too large'),
+    },
+  },
+  {
+    id: 'readRecords',
+    method: 'post',
+    path: '/api/v1/records/read',
+    summary: 'How a table of past jobs is read: its columns, and what its rows become; nothing is kept',
+    params: {},
+    body: {
+      about: 'Rows of the table, the heads among them.',
+      types: { [json]: z.toJSONSchema(ReadRecordsRequest, { io: 'input' }) },
+    },
+    answers: {
+      200: { about: 'The reading', type: json, schema: { name: 'RecordsReading', of: RecordsReading } },
+      400: problem('The rows are not understood'),
+    },
+  },
+  {
+    id: 'takeRecords',
+    method: 'post',
+    path: '/api/v1/records',
+    summary: 'Takes past jobs in as cases marked as from old records; one that is here already adds nothing',
+    params: {},
+    body: {
+      about: 'Some hundred jobs, and how they are read.',
+      types: { [json]: z.toJSONSchema(TakeRecordsRequest, { io: 'input' }) },
+    },
+    answers: {
+      200: { about: 'What became of each', type: json, schema: { name: 'RecordsTaken', of: RecordsTaken } },
+      400: problem('The jobs are not understood'),
+      413: problem('It is too much at once'),
     },
   },
   {

@@ -62,6 +62,7 @@ export const REPAIR_ACTIONS = [
   'configured',
   'relearned',
   'calibrated',
+  'other',
 ] as const;
 export const AUTHORISATIONS = ['', 'asked', 'authorised', 'declined', 'put off'] as const;
 

@@ -54,6 +54,8 @@ export const WAITS = [
 export const GRADES = ['', 'claimed', 'checked', 'proven', 'held'] as const;
 export type Grade = (typeof GRADES)[number];
 
+export const ORIGINS = ['', 'old records'] as const;
+
 /** The case itself: who, what was said, where it stands. */
 export const Case = z.object({
   id: owner,
@@ -67,6 +69,10 @@ export const Case = z.object({
   waitNote: line,
   leadId: ref,
   customer: line,
+  /** The shop's or its office program's number of the job, where it has one. */
+  orderNumber: line,
+  /** Where it came from when it was not written here: a shop's old records say less, and nobody looked it over. */
+  origin: z.enum(ORIGINS).default(''),
   odometer: line,
   /** The customer's own words, verbatim. Never edited by what the shop finds. */
   said: prose,

@@ -62,6 +62,8 @@ const FIELDS: Record<string, string> = {
   waitsFor: 'waits for',
   waitNote: 'waits for, exactly',
   said: 'the customer’s words',
+  orderNumber: 'the job number',
+  origin: 'where it came from',
   seen: 'what the shop saw',
   why: 'why',
   says: 'says',

@@ -1,4 +1,5 @@
 export * from './catalogue';
+export * from './parts-in-text';
 export * from './cover';
 export { seenAgainst, type GradeFacts, type GradeInput } from './after-repair';
 export * from './grade';

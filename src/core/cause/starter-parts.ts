@@ -54,10 +54,10 @@ outside air temperature sensor (ambient temperature sensor)
 charge air temperature sensor (charge air cooler temperature sensor)
 crankcase pressure sensor
 intake heater (grid heater; intake air heater)
-charge-air hose (boost hose; intercooler hose; turbo hose; charge pipe)
+charge-air hose (boost hose; boost pipe; intercooler hose; intercooler pipe; turbo hose; turbo pipe; charge pipe)
 charge-air cooler (intercooler)
 turbocharger (turbo)
-wastegate actuator (boost actuator; turbo actuator; vane actuator)
+wastegate actuator (wastegate; boost actuator; turbo actuator; vane actuator)
 boost control solenoid (boost solenoid; pressure converter; wastegate solenoid)
 vacuum hose (vacuum line; vacuum pipe)
 vacuum pump
@@ -73,10 +73,10 @@ catalytic converter (catalyst; cat)
 particle filter (dpf; gpf; soot filter; diesel particulate filter)
 difference pressure sensor (differential pressure sensor; dpf pressure sensor)
 difference pressure hose (dpf hose; pressure pipe)
-oxygen sensor (lambda sensor; o2 sensor)
+oxygen sensor (lambda sensor; lambda probe; lambda; o2 sensor)
 air-fuel ratio sensor (wideband sensor; broadband lambda)
 exhaust temperature sensor (egt sensor; exhaust gas temperature sensor)
-exhaust gas recirculation valve (egr valve; exhaust gas recirculation control)
+exhaust gas recirculation valve (egr valve; egr; exhaust gas recirculation control)
 exhaust gas recirculation position sensor (egr position sensor; exhaust gas recirculation sensor)
 exhaust gas recirculation temperature sensor (egr temperature sensor)
 exhaust gas recirculation cooler (egr cooler)
@@ -108,7 +108,7 @@ ignition module (igniter; ignition amplifier)
 contact breaker (points; ignition condenser)
 knock sensor
 glow plug (heater plug)
-glow plug controller (glow relay; glow module)`,
+glow plug controller (glow relay; glow plug relay; glow module)`,
   'Engine mechanical': `
 timing chain (cam chain)
 timing belt (cam belt)
@@ -135,7 +135,7 @@ oil pressure switch (oil pressure sensor)
 oil pressure control solenoid
 oil filter
 engine mount
-accessory belt (drive belt; serpentine belt; fan belt)
+accessory belt (drive belt; alternator belt; auxiliary belt; aux belt; serpentine belt; fan belt)
 belt tensioner
 crankshaft pulley (harmonic damper)`,
   Cooling: `
@@ -200,7 +200,7 @@ gateway module (gateway)
 body control module (bcm; body computer)
 instrument cluster (cluster; dash)
 tow-bar module (trailer module; tow wiring)
-added equipment (alarm retrofit; dash camera; tracker; aftermarket radio)`,
+added equipment (alarm retrofit; aftermarket alarm; dash camera; tracker; aftermarket radio)`,
   Transmission: `
 clutch disc (clutch; friction plate)
 clutch release bearing (throw-out bearing)
@@ -232,7 +232,7 @@ drive chain
 four-wheel-drive coupling (awd coupling)`,
   Brakes: `
 brake pad (pads; lining)
-brake disc (rotor; brake rotor)
+brake disc (front disc; rear disc; rotor; brake rotor)
 brake caliper (caliper)
 brake caliper guide pin (slide pin)
 brake hose

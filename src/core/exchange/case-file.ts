@@ -6,6 +6,7 @@ import {
   EARLIER_KINDS,
   EXPECTATION_SOURCES,
   FREQUENCIES,
+  ORIGINS,
   PART_SOURCES,
   PROOF_KINDS,
   REPAIR_ACTIONS,
@@ -75,6 +76,8 @@ export const CaseFile = z.object({
   waitNote: line,
   lead: line,
   customer: line,
+  orderNumber: line,
+  origin: z.enum(ORIGINS).optional(),
   odometer: line,
   vehicle: z.object({
     /** Names a vehicle without a VIN over several cases. */

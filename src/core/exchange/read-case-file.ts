@@ -110,6 +110,8 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
     waitNote: file.waitNote,
     leadId: into.person(file.lead),
     customer: file.customer,
+    orderNumber: file.orderNumber,
+    origin: file.origin,
     odometer: file.odometer,
     said: file.said,
     seen: file.seen,

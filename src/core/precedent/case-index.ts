@@ -5,7 +5,7 @@ import { fold, yearOf } from './fold';
 import { FloatList, IntList, Postings } from './postings';
 import { causeKey, type CaseDigest } from './profile';
 import { packed, spans } from './pack';
-import { COMEBACK_WEIGHT, PROOF_WEIGHT } from './weights';
+import { COMEBACK_WEIGHT, OLD_RECORDS_WEIGHT, PROOF_WEIGHT } from './weights';
 
 /** Share of replaced versions above which the index packs itself anew. */
 const PACK_AT = 0.25;
@@ -37,6 +37,7 @@ export class CaseIndex {
   grades = new IntList();
   /** 1 for an open case. */
   isOpen = new IntList();
+  private fromOldRecords = new IntList();
   /** Its make as a position in `makeNames`, −1 for none. */
   makes = new IntList();
   makeNames: string[] = [];
@@ -138,7 +139,8 @@ export class CaseIndex {
     if (cameBack) this.cameBack.add(digest.id);
     else this.cameBack.delete(digest.id);
     this.grades.push(GRADES.indexOf(digest.grade));
-    this.proof.push(proofOf(digest.grade, cameBack));
+    this.fromOldRecords.push(digest.fromOldRecords ? 1 : 0);
+    this.proof.push(proofOf(digest.grade, cameBack, digest.fromOldRecords));
     this.isOpen.push(digest.open ? 1 : 0);
     const { make } = digest.vehicle;
     this.makes.push(make ? intern(this.makeIds, this.makeNames, make) : -1);
@@ -238,7 +240,11 @@ export class CaseIndex {
     if (cameBack) this.cameBack.add(id);
     else this.cameBack.delete(id);
     this.changes++;
-    this.proof.values[doc] = proofOf(GRADES[this.grades.values[doc]!]!, cameBack);
+    this.proof.values[doc] = proofOf(
+      GRADES[this.grades.values[doc]!]!,
+      cameBack,
+      this.fromOldRecords.values[doc] === 1,
+    );
   }
   /** Ids of the cases that came back. */
   cameBackIds(): string[] {
@@ -309,6 +315,7 @@ export class CaseIndex {
     this.opened = packed(this.opened, new FloatList(), to);
     this.grades = packed(this.grades, new IntList(), to);
     this.isOpen = packed(this.isOpen, new IntList(), to);
+    this.fromOldRecords = packed(this.fromOldRecords, new IntList(), to);
     this.makes = packed(this.makes, new IntList(), to);
     this.conditions = packed(this.conditions, new IntList(), to);
     this.proof = packed(this.proof, new FloatList(), to);
@@ -329,8 +336,9 @@ function intern(ids: Map<string, number>, list: string[], value: string): number
   return id;
 }
 
-const proofOf = (grade: string, cameBack: boolean): number =>
-  cameBack ? COMEBACK_WEIGHT : (PROOF_WEIGHT[grade] ?? PROOF_WEIGHT['']!);
+const proofOf = (grade: string, cameBack: boolean, fromOldRecords: boolean): number =>
+  (cameBack ? COMEBACK_WEIGHT : (PROOF_WEIGHT[grade] ?? PROOF_WEIGHT['']!)) *
+  (fromOldRecords ? OLD_RECORDS_WEIGHT : 1);
 
 /** The terms of a case with their weights. */
 function eachTerm(

@@ -85,6 +85,7 @@ export function explain(wanted: Wanted, p: CaseProfile, ranked: Ranked, fit: Cau
   else if (p.cameBack) reasons.push({ of: 'proof', text: 'came back at its follow-up', points: 0 });
   else if (!p.open && PROOF_WORDS[p.grade] !== undefined)
     reasons.push({ of: 'proof', text: PROOF_WORDS[p.grade]!, points: 0 });
+  if (p.fromOldRecords) reasons.push({ of: 'proof', text: 'from old records', points: 0 });
   reasons.sort((a, b) => b.points - a.points);
   return { profile: p, score: ranked.score, reasons, lacks };
 }

@@ -6,7 +6,7 @@ import { SHIPPED, symptomById, tokens, type Vocabulary } from '@/core/symptoms';
 import type { VehicleFacts } from '@/core/vehicle';
 
 /** Counts up when what is kept of a case changes, so that what was kept before is drawn up anew. */
-export const DIGEST_VERSION = 8;
+export const DIGEST_VERSION = 9;
 
 /** What is kept of a case for search and guide: enough to rank it, to say why, and to learn from it. */
 export interface CaseDigest extends FactRows {
@@ -31,6 +31,8 @@ export interface CaseDigest extends FactRows {
   /** Parts and failures as they stand on the case; merges are followed when it is read. */
   causes: { partId: string | null; failureId: string | null }[];
   grade: Grade;
+  /** Taken from a shop's old records: less was written down, and nobody looked it over. */
+  fromOldRecords: boolean;
   /** Whether one change alone stands between the failing and the passing test. */
   isolated: Isolation['state'];
   /** Who leads it and who tested. */
@@ -132,6 +134,7 @@ export function digestOf(
     conditions: [...new Set(record.symptom.flatMap((s) => s.conditions))],
     causes,
     grade: record.case.grade,
+    fromOldRecords: record.case.origin === 'old records',
     isolated: isolationOf(record).state,
     people: [...new Set([record.case.leadId, ...record.test.map((t) => t.byId)].filter((p) => p !== null))],
     vain: [

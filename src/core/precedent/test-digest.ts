@@ -26,6 +26,7 @@ export const testDigest = (over: Partial<CaseDigest>): CaseDigest => ({
   conditions: [],
   causes: [],
   grade: 'proven',
+  fromOldRecords: false,
   isolated: 'unknown',
   people: [],
   vain: [],

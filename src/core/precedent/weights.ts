@@ -24,6 +24,11 @@ export const PROOF_WEIGHT: Record<string, number> = {
 };
 /** What is left of one that came back. */
 export const COMEBACK_WEIGHT = 0.6;
+/**
+ * What is left of one taken from old records: its cause was read out of a sentence, and nobody looked it over. Set by
+ * judgement.
+ */
+export const OLD_RECORDS_WEIGHT = 0.8;
 /** How much a code counts that is akin to the one asked for, and the same code with another failure type. */
 export const KIN = { sibling: 0.25, otherType: 0.75 };
 

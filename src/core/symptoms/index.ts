@@ -1,3 +1,4 @@
 export * from './conditions';
 export * from './read';
 export * from './vocabulary';
+export * from './by-clause';

@@ -8,6 +8,7 @@ const SECTIONS = [
   { href: '/shop/words', label: 'Words' },
   { href: '/shop/bulletins', label: 'Bulletins' },
   { href: '/shop/data', label: 'In and out' },
+  { href: '/shop/records', label: 'Old records' },
 ];
 
 /** What stands around the pages of the shop itself. */

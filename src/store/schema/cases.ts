@@ -43,6 +43,8 @@ export const cases = sqliteTable(
     waitNote: line(),
     leadId: text(),
     customer: line(),
+    orderNumber: line(),
+    origin: line(),
     odometer: line(),
     said: line(),
     seen: line(),

@@ -6,3 +6,4 @@ export { linesOf } from './split';
 export { LABELS, type Label } from './labels';
 export { plainText } from './unmark';
 export { madeAt } from './made';
+export { findCodes } from './place';

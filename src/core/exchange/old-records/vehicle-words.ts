@@ -1,0 +1,70 @@
+/** A vehicle as one cell of a table describes it. */
+export interface VehicleWords {
+  year: number | undefined;
+  make: string;
+  model: string;
+  engine: string;
+}
+
+const YEAR = /(?<![\d.,])(?:\(|\[)?\b(19[4-9]\d|20[0-4]\d)\b(?:\)|\])?(?![.,]?\d)/u;
+const ENGINE =
+  /(?<!\S)(?:\d[.,]\d\s?[A-Za-z]{0,5}|\d{3,4}\s?cc)(?:\s+(?:V\d|16V|diesel|petrol|hybrid|turbo|TD|hdi?|T|\d{1,2}V))*(?=\s|$|[,)])/iu;
+
+/**
+ * The makes that a column of vehicles shows: first words that stand before different models.
+ *
+ * @param cells of the column
+ * @param known makes the shop has
+ * @returns makes, the longest first
+ * @example makesIn(['Norvik Tessa', 'Norvik Fjell', 'Norvik Tessa'], []) // ['Norvik']
+ */
+export function makesIn(cells: readonly string[], known: readonly string[]): string[] {
+  const after = new Map<string, { name: string; times: number; next: Set<string> }>();
+  for (const cell of cells) {
+    const words = plain(cell).split(' ').filter(Boolean);
+    // "Brandt & Kole K7": what an "and" joins is one name.
+    const length = words.length > 3 && /^(?:&|and|\+)$/i.test(words[1]!) ? 3 : 1;
+    if (words.length <= length) continue;
+    const name = words.slice(0, length).join(' ');
+    if (!/^\p{L}/u.test(name)) continue;
+    const seen = after.get(name.toLowerCase()) ?? { name, times: 0, next: new Set<string>() };
+    seen.times++;
+    seen.next.add(words[length]!.toLowerCase());
+    after.set(name.toLowerCase(), seen);
+  }
+  const shown = [...after.values()].filter((s) => s.next.size >= 2 || s.times >= 3).map((s) => s.name);
+  return [...new Map([...shown, ...known.filter(Boolean)].map((m) => [m.toLowerCase(), m])).values()].sort(
+    (a, b) => b.length - a.length,
+  );
+}
+
+const plain = (cell: string): string =>
+  cell
+    .replace(YEAR, ' ')
+    .replace(ENGINE, ' ')
+    .replace(/[\s,/]+/gu, ' ')
+    .trim();
+
+/**
+ * Takes a vehicle's description apart. What is not plainly a make stays with the model.
+ *
+ * @param cell as written: "2014 Norvik Tessa 1.6 petrol"
+ * @param makes from `makesIn`
+ * @returns year, make, model and engine, empty where it does not say
+ * @example readVehicleWords('2014 Norvik Tessa 1.6', ['Norvik']) // 2014, Norvik, Tessa, 1.6
+ */
+export function readVehicleWords(cell: string, makes: readonly string[]): VehicleWords {
+  const year = YEAR.exec(cell)?.[1];
+  const engine = ENGINE.exec(cell.replace(YEAR, ' '))?.[0]?.trim() ?? '';
+  const rest = plain(cell);
+  const make = makes.find((m) => {
+    const head = rest.slice(0, m.length + 1).toLowerCase();
+    return head === m.toLowerCase() || head === `${m.toLowerCase()} `;
+  });
+  return {
+    year: year === undefined ? undefined : Number(year),
+    make: make ?? '',
+    model: make === undefined ? rest : rest.slice(make.length).trim(),
+    engine,
+  };
+}

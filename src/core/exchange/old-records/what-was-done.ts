@@ -1,0 +1,297 @@
+import type { CatalogueItem, Repair } from '@/core/case';
+import { namedIn, wordsIn, type Catalogue } from '@/core/cause';
+import { clausesOf, didIn, type Did } from './clauses';
+
+/** What the text of a past job says was done, as far as it says so. */
+export interface DoneReading {
+  /** Nothing when it tells of no repair. */
+  action: Repair['action'] | '';
+  /** The part it was, where one alone is left; proposed, not known. */
+  part: CatalogueItem | undefined;
+  failure: CatalogueItem | undefined;
+  /** "cyl 3", "rear left": as written. */
+  where: string;
+  /** Other parts that were done at the same time. */
+  also: CatalogueItem[];
+  /** Parts that were fitted and changed nothing. */
+  inVain: CatalogueItem[];
+  /** Why no part is proposed, for the preview; empty when there is one. */
+  because: string;
+}
+
+/**
+ * Words of the list of failures that say too little in a job's text: "the old hose", "plugged in", "all good again".
+ * Common practice, no source.
+ */
+const TOO_COMMON =
+  /^(?:open|old|full|green|wet|plugged|locked|dead|failed|empty|grounded|flat|weak|dirty|loose contact|too much|too little|too full|noise|offset|torn|leak|lazy|defective|faulty)$/;
+/** Of those, the ones that are believed beside the part itself. */
+const BESIDE_PART = /^(?:flat|weak|dirty|torn|leak|wet|dead)$/;
+
+/** Head nouns: what follows the name of another part and makes it a part of its own ("radiator hose"). */
+const HEAD_NOUN =
+  /^(?:seal|gasket|bolt|bracket|mount|mounting|hose|pipe|wire|wiring|loom|harness|connector|plug|pin|relay|fuse|sensor|valve|motor|pump|cover|housing|clip|clamp|bush|switch|cap|belt|lead|line|ring|shaft|regulator|solenoid|actuator|circuit|ground|earth|oil|fluid|module|ecu|resistor|filter|cooler|bearing|tensioner|pulley|spring|arm|rod|shield|tank|cable|terminal|strap|pressure|level|temperature|signal|supply|voltage|light|lamp|warning|code|noise|life|side|area|end)$/;
+/** Parts that are mostly done because of another: not the cause where another part is named. Common practice. */
+const BY_THE_WAY =
+  /^(?:coolant|oil filter|brake fluid|transmission oil|refrigerant|fuel itself|intake manifold gasket|injector seal|ground point|fuse)$/;
+/** Words between a part and where it is: "relay for the fuel pump", "connector at injector 2". */
+const PLACE = /^(?:for|of|to|at|on|in|from|behind|near|under|by|between|inside|onto)$/;
+const WHERE =
+  /\b(?:cyl(?:inder)?s?\.? ?\d(?:(?:,| ?& ?| and )\d)*|n(?:o|r|umber)\.? ?\d|#\d|bank ?[12]|[on]\/?s\/?[fr]|[lr]h(?: (?:front|rear))?|(?:front|rear)(?: (?:left|right))?|(?:left|right)(?: hand)?(?: (?:front|rear))?|upstream|downstream|inlet|outlet)\b/iu;
+
+interface Clause {
+  text: string;
+  did: Did;
+  parts: CatalogueItem[];
+  failure: CatalogueItem | undefined;
+  where: string;
+  /** Something else was replaced along with it that the list has no name for. */
+  more: boolean;
+}
+
+/** Words of a list of parts that are no part of their own: "with new seals and bolts", "both", "kit". */
+const FILLER =
+  /^(?:new|old|a|an|the|both|all|set|kit|pair|of|with|its|it|unit|assembly|complete|front|rear|left|right|upper|lower|inner|outer|seal|gasket|bolt|nut|clip|screw|washer|fluid|oil|coolant|clamp|fixing|x|to|on|for|one|from|genuine|oem|aftermarket|used|side|hand|system|done|ok|cyl\w*|no|nr|bank|[on]s[fr]|lh|rh|\d+)$/;
+
+/** "Replaced caliper, hose, pads": what follows a deed without a verb of its own was done too. */
+function continueLists(clauses: Clause[]): void {
+  for (let i = 1; i < clauses.length; i++) {
+    const [before, c] = [clauses[i - 1]!, clauses[i]!];
+    if (before.did.kind !== 'did' || c.did.kind !== 'found' || c.failure || c.parts.length === 0) continue;
+    if (
+      wordsIn(c.text).length <= 2 + 3 * c.parts.length &&
+      !/\b(?:found|was|is|were|had|has)\b/iu.test(c.text)
+    )
+      c.did = before.did;
+  }
+}
+
+/**
+ * Reads what was done out of a job's text: which part, what was wrong with it, what was done with it. Advice,
+ * estimates and refusals are not done; what was good is not the part; what was fitted in vain is set apart; where
+ * several parts remain it does not choose.
+ *
+ * @param text as the shop wrote it
+ * @param catalogue the shop's list of parts and failures
+ * @returns what it says; measured on sentences written beforehand (`bench/records`)
+ * @example readDone('EGR valve stuck open, replaced with new', catalogue) // replaced, EGR valve, stuck open
+ */
+export function readDone(text: string, catalogue: Catalogue): DoneReading {
+  const clauses = clausesOf(text).map((c) => readClause(c, catalogue));
+  const inVain: CatalogueItem[] = [];
+  for (const [i, c] of clauses.entries()) {
+    if (c.did.kind !== 'in vain') continue;
+    // "Replaced X, no change": what stands before it was done in vain, and with it all that was named so far.
+    for (const before of clauses.slice(0, i + 1)) {
+      inVain.push(...before.parts);
+      if (before.did.kind === 'did' || before.did.kind === 'found') before.did = { kind: 'in vain' };
+    }
+  }
+  continueLists(clauses);
+  const done = clauses.filter((c) => c.did.kind === 'did');
+  if (done.length === 0) return nothing('It tells of no repair.', unique(inVain));
+  const acquitted = new Set(
+    clauses.filter((c) => c.did.kind === 'tested').flatMap((c) => c.parts.map((p) => p.id)),
+  );
+  const alive = clauses.filter((c) => c.did.kind === 'did' || c.did.kind === 'found');
+  const doneParts = unique(done.flatMap((c) => c.parts));
+  const found = alive.filter((c) => c.failure && c.parts.length > 0);
+  const more = done.some((c) => c.more);
+  const main = mainPart(doneParts, found, alive, acquitted, more);
+  const action = actionFor(main, done);
+  const failing = found.find((c) => main && c.parts.some((p) => p.id === main.id));
+  const failure =
+    failing?.failure ??
+    (main && alive.length <= 3 ? onlyFailure(alive) : undefined) ??
+    byAction(action, main, catalogue);
+  const where =
+    alive.find((c) => main && c.parts.includes(main) && c.where)?.where ??
+    alive.find((c) => c.where)?.where ??
+    '';
+  return {
+    action,
+    part: main,
+    failure: main ? failure : undefined,
+    where: main ? where : '',
+    also: doneParts.filter((p) => p.id !== main?.id),
+    inVain: unique(inVain).filter((p) => p.id !== main?.id),
+    because: main
+      ? ''
+      : more || doneParts.length > 1
+        ? `It names several parts (${doneParts.map((p) => p.name).join(', ')}) and not which of them it was.`
+        : 'It names no part of the list.',
+  };
+}
+
+const nothing = (because: string, inVain: CatalogueItem[]): DoneReading => ({
+  action: '',
+  part: undefined,
+  failure: undefined,
+  where: '',
+  also: [],
+  inVain,
+  because,
+});
+
+const unique = (parts: readonly CatalogueItem[]): CatalogueItem[] => [
+  ...new Map(parts.map((p) => [p.id, p])).values(),
+];
+
+/** The one part it was: what was found bad, else the one that was done; none where several are left. */
+function mainPart(
+  done: readonly CatalogueItem[],
+  found: readonly Clause[],
+  alive: readonly Clause[],
+  acquitted: ReadonlySet<string>,
+  more: boolean,
+): CatalogueItem | undefined {
+  const bad = unique(found.flatMap((c) => c.parts)).filter((p) => !acquitted.has(p.id));
+  const first = found.find((c) => c.parts.length === 1)?.parts[0];
+  if (bad.length === 1) return bad[0];
+  if (first && done.some((p) => p.id === first.id)) return first;
+  if (bad.length > 1 || more) return undefined;
+  const telling = done.filter((p) => !BY_THE_WAY.test(p.name));
+  const left = (telling.length ? telling : done).filter((p) => !acquitted.has(p.id));
+  if (left.length === 1) return left[0];
+  if (left.length > 1) return undefined;
+  // Done to something that an earlier clause names: "EGR valve stuck, cleaned".
+  if (!alive.some((c) => c.did.kind === 'did' && c.did.action !== 'other')) return undefined;
+  const named = unique(alive.flatMap((c) => c.parts)).filter((p) => !acquitted.has(p.id));
+  return named.length === 1 ? named[0] : undefined;
+}
+
+/** What was done with the part; with none, the most telling deed of all. */
+function actionFor(main: CatalogueItem | undefined, done: readonly Clause[]): Repair['action'] {
+  const its = done.filter((c) => c.parts.length === 0 || (main && c.parts.some((p) => p.id === main.id)));
+  const deeds = (its.length ? its : done).flatMap((c) => (c.did.kind === 'did' ? [c.did] : []));
+  return deeds.reduce((a, b) => (b.rank < a.rank ? b : a)).action;
+}
+
+/** A failure said on its own, in the only clause that says one. */
+function onlyFailure(alive: readonly Clause[]): CatalogueItem | undefined {
+  const said = alive.filter((c) => c.failure && c.parts.length === 0);
+  return said.length === 1 ? said[0]!.failure : undefined;
+}
+
+/** What the deed itself tells of the failure: updated software was outdated, a seated connector was not latched. */
+function byAction(
+  action: Repair['action'],
+  main: CatalogueItem | undefined,
+  catalogue: Catalogue,
+): CatalogueItem | undefined {
+  if (action === 'connector seated' && main?.name === 'connector')
+    return catalogue.find('failure', 'not latched');
+  if ((action === 'relearned' || action === 'calibrated') && main)
+    return catalogue.find('failure', 'not relearned');
+  if (action === 'configured' && main?.name === 'software')
+    return catalogue.find('failure', 'outdated software');
+  return undefined;
+}
+
+function readClause(text: string, catalogue: Catalogue): Clause {
+  const words = wordsIn(text);
+  const parts = partsOf(text, words, catalogue);
+  const did = didIn(text);
+  return {
+    text,
+    did,
+    parts,
+    failure: failureIn(text, catalogue, parts.length > 0),
+    where: WHERE.exec(text)?.[0] ?? '',
+    more: did.kind === 'did' && did.action === 'replaced' && namesMore(text, catalogue),
+  };
+}
+
+/** Whether an "and" of the clause brings in something that is neither a part of the list nor a deed nor a filler. */
+function namesMore(text: string, catalogue: Catalogue): boolean {
+  const pieces = text.split(/\band\b|&|\+|\bplus\b|\//iu).slice(1);
+  return pieces.some((piece) => {
+    const words = wordsIn(piece);
+    if (words.length === 0 || words.length > 4 || didIn(piece).kind !== 'found') return false;
+    return (
+      partsOf(piece, words, catalogue).length === 0 &&
+      failureIn(piece, catalogue, true) === undefined &&
+      words.some((w) => w.word.length > 2 && !FILLER.test(w.word))
+    );
+  });
+}
+
+/** Words before "at", "of", "in" after which the part is what is wrong: "leak at the water pump". */
+const TROUBLE =
+  /^(?:exchange|replacement|renewal|repair|cleaning|change|fault|leak|leaking|water|circuit|short|corrosion|play|traced|rust|crack|hole|damage|drop|resistance|wear|down|problem|moisture|oil|break|open|noise|rattle|worn|wrong|back)$/;
+/** Names of the list that are everyday words: alone they name no part. */
+const EVERYDAY =
+  /^(?:ring|drain|contact|terminal|wheel|point|programming|socket|dash|regulator|booster|nozzle|bulb|charger|lining|damper)$/;
+
+/** The parts a clause is about, without those that only say where. */
+function partsOf(
+  text: string,
+  words: readonly { word: string; at: number; end: number }[],
+  catalogue: Catalogue,
+): CatalogueItem[] {
+  const all = namedIn(words, catalogue, 'part').flatMap((n) => {
+    const alone = n.to - n.from === 1 ? words[n.from]! : undefined;
+    if (alone && EVERYDAY.test(alone.word)) return [];
+    // One plug that is loose or wet is a connector; spark plugs come in sets or by their name.
+    if (alone && /^plug$/i.test(text.slice(alone.at, alone.end))) {
+      const item = catalogue.find('part', 'connector');
+      return item ? [{ ...n, item }] : [];
+    }
+    return [n];
+  });
+  // What stands in brackets says more of the part before them: "relay (contacts burnt)".
+  const outside = all.filter((n) => !inBrackets(text, words[n.from]!.at));
+  const named = outside.length > 0 ? outside : all;
+  const parts: CatalogueItem[] = [];
+  let last = -1;
+  for (const [i, n] of named.entries()) {
+    // "Radiator hose" is no radiator, unless the list has it as one name.
+    if (HEAD_NOUN.test(words[n.to]?.word ?? '') || named[i + 1]?.from === n.to) continue;
+    const before = named[i - 1];
+    // "Relay for the fuel pump": the list may know it the other way round, else the second is its place.
+    if (before && last === i - 1 && isPlace(words.slice(before.to, n.from))) {
+      const turned = catalogue.find('part', `${n.item.name} ${before.item.name}`);
+      if (turned) parts[parts.length - 1] = turned;
+      continue;
+    }
+    if (onlyPlace(words, n.from)) continue;
+    parts.push(n.item);
+    last = i;
+  }
+  // Wires of no name of their own are the harness.
+  if (parts.length === 0 && words.some((w) => /^(?:wire|wiring|harness)$/.test(w.word))) {
+    const harness = catalogue.find('part', 'wiring harness');
+    if (harness) parts.push(harness);
+  }
+  return unique(parts);
+}
+
+const inBrackets = (text: string, at: number): boolean =>
+  text.lastIndexOf('(', at) > text.lastIndexOf(')', at);
+
+const isPlace = (between: readonly { word: string }[]): boolean =>
+  between.length > 0 && between.length <= 3 && PLACE.test(between[0]!.word);
+
+/** "… at the turbo": where something is, unless what stands before it is the trouble itself. */
+function onlyPlace(words: readonly { word: string }[], from: number): boolean {
+  let at = from - 1;
+  while (at >= 0 && /^(?:the|a|an|front|rear|left|right|driver|new|upper|lower)$/.test(words[at]!.word)) at--;
+  if (at < 1 || !PLACE.test(words[at]!.word)) return false;
+  return !TROUBLE.test(words[at - 1]!.word);
+}
+
+/** The failure a clause says, unless it denies one. */
+function failureIn(text: string, catalogue: Catalogue, besidePart: boolean): CatalogueItem | undefined {
+  if (/\b(?:no|not|without|never)\b(?! (?:output|pressure|signal|seated|latched))/iu.test(text))
+    return undefined;
+  const words = wordsIn(text);
+  const hits = namedIn(words, catalogue, 'failure').filter((h) => {
+    const said = words
+      .slice(h.from, h.to)
+      .map((w) => w.word)
+      .join(' ');
+    return !TOO_COMMON.test(said) || (besidePart && BESIDE_PART.test(said));
+  });
+  const [first] = hits;
+  return first && hits.every((h) => h.item.id === first.item.id) ? first.item : hits[0]?.item;
+}

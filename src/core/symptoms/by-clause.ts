@@ -1,0 +1,56 @@
+import type { Vocabulary } from './read';
+
+/** One symptom of a text, with what its own clause says of it. */
+export interface ClauseSymptom {
+  id: string;
+  label: string;
+  /** The words that said it. */
+  words: string;
+  conditions: string[];
+  frequency: '' | 'always' | 'intermittent' | 'once';
+}
+
+const CLAUSES = /[;.!?\n]+(?!\d)|,(?!\d)|\b(?:but|and then|also)\b/iu;
+/** A clause that only says more of the one before it. */
+const GOES_ON =
+  /^\s*(?:when|only|mostly|mainly|usually|especially|worse|particularly|after|under|at|in|on|from|once|whenever|if|while|sometimes|always|intermittent\w*)\b/iu;
+
+/**
+ * The symptoms a text tells of, each with the conditions of its own clause; what is denied is left out. "Pulls left
+ * when braking, noise when cold" gives braking to the one and cold to the other.
+ *
+ * @param vocabulary the shop's own
+ * @param text a complaint as it was written down
+ * @returns each symptom once, in the order they are told
+ * @example symptomsByClause(SHIPPED, 'rough idle, only when cold')[0].conditions // ['cold-engine']
+ */
+export function symptomsByClause(vocabulary: Vocabulary, text: string): ClauseSymptom[] {
+  const found = new Map<string, ClauseSymptom>();
+  let before: ClauseSymptom[] = [];
+  for (const clause of text.split(CLAUSES)) {
+    if (clause.trim() === '') continue;
+    const read = vocabulary.read(clause.trim());
+    const conditions = read.conditions.filter((c) => !c.negated).map((c) => c.id);
+    const here = read.symptoms
+      .filter((s) => !s.negated)
+      .map(({ id, label, words }) => ({
+        id,
+        label,
+        words,
+        conditions: [...conditions],
+        frequency: read.frequency,
+      }));
+    if (read.symptoms.length === 0 && GOES_ON.test(clause))
+      for (const s of before) {
+        s.conditions = [...new Set([...s.conditions, ...conditions])];
+        s.frequency ||= read.frequency;
+      }
+    for (const s of here) {
+      const known = found.get(s.id);
+      if (known) known.conditions = [...new Set([...known.conditions, ...s.conditions])];
+      else found.set(s.id, s);
+    }
+    if (read.symptoms.length > 0) before = here.map((s) => found.get(s.id)!);
+  }
+  return [...found.values()];
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { TableApi } from './table-api';
+
+expose(new TableApi());
