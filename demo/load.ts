@@ -1,5 +1,6 @@
 import { closeDatabase, loadDemo } from '@/services/setup';
 import { DEMO_KNOWN_GOOD } from './known-good';
+import { oldRecords } from './old-records';
 import { demoFiles } from './pictures';
 import { DEMO_PROCEDURES } from './procedures';
 import { demoTraces } from './traces';
@@ -17,6 +18,7 @@ try {
     procedures: DEMO_PROCEDURES,
     knownGood: DEMO_KNOWN_GOOD,
     words: DEMO_WORDS,
+    oldRecords: oldRecords(),
     files: async () => [...(await demoFiles()), ...demoTraces(now)],
   };
   if (await loadDemo(content)) console.log(`The demo shop is loaded: ${cases.length} cases.`);

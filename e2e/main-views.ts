@@ -22,6 +22,7 @@ export const VIEWS: { url: string; kb: number }[] = [
   { url: '/shop/words', kb: 300 },
   { url: '/shop/bulletins', kb: 300 },
   { url: '/shop/data', kb: 300 },
+  { url: '/shop/records', kb: 300 },
   { url: '/experience/code/P0171', kb: 275 },
   { url: '/experience/odds', kb: 255 },
 ];

@@ -19,6 +19,7 @@ const VIEWS = [
   { name: 'experience', url: '/experience/code/P0171' },
   { name: 'case-tests', url: '/cases/34', to: 'article[aria-label="Does the fuel supply hold up?"]' },
   { name: 'words', url: '/shop/words' },
+  { name: 'old-records', url: '/shop/records', file: 'demo/old-jobs.csv' },
   {
     name: 'trace',
     url: '/cases/25/traces/demo-trace-4',
@@ -35,7 +36,6 @@ const VIEWS = [
   { name: 'check', url: '/tests/filter-back-pressure', press: 'Show with invented readings', height: 1100 },
   { name: 'procedures', url: '/tests/procedures' },
   { name: 'find', url: '/find?q=corvane%20tessa%20P0171%20shakes%20at%20idle%20chunters' },
-  { name: 'action-line', url: '/cases/34', keys: '.', types: 'wait' },
 ];
 
 ensureInstalled();
@@ -64,10 +64,9 @@ for (const view of VIEWS.filter((v) => only.length === 0 || only.includes(v.name
   });
   await page.goto(server.url + view.url, { waitUntil: 'networkidle' });
   if (view.press) await page.getByRole('button', { name: view.press }).click();
-  if (view.keys) {
-    await page.keyboard.press(view.keys);
-    await page.getByRole('dialog').waitFor();
-    await page.keyboard.type(view.types);
+  if (view.file) {
+    await page.setInputFiles('input[type=file]', view.file);
+    await page.getByRole('button', { name: /Take in/ }).waitFor();
   }
   if (view.analyse) {
     await page.getByTestId('trace').waitFor();

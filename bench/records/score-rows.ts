@@ -64,7 +64,15 @@ export function scoreRows(
         };
         say('day', is.day, file?.openedAt.slice(0, 10));
         if (shows('make') || shows('vehicle')) say('make', folded(is.make), folded(file?.vehicle.make));
-        if (shows('model') || shows('vehicle')) say('model', folded(is.model), folded(file?.vehicle.model));
+        if (shows('model') || shows('vehicle')) {
+          const model = folded(file?.vehicle.model);
+          // An engine's code that stays with the model is not told apart, and not wrong.
+          say(
+            'model',
+            folded(is.model),
+            model.startsWith(folded(is.model)) && model !== folded(is.model) ? null : model,
+          );
+        }
         if (shows('year')) say('year', String(is.year), file?.vehicle.year?.toString());
         if (shows('plate')) say('plate', folded(is.plate), folded(file?.vehicle.plate));
         if (shows('vin')) say('VIN', is.vin, file?.vehicle.vin);

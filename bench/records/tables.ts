@@ -65,7 +65,7 @@ export interface TableLayout {
 const MAKES: [string, string[]][] = [
   ['Norvik', ['Tessa', 'Brig 4', 'Fjell']],
   ['Calder', ['Moor', 'Dale Estate', 'T20']],
-  ['Ostara', ['Lino', 'Vela 1.4']],
+  ['Ostara', ['Lino', 'Vela']],
   ['Brandt & Kole', ['K7', 'Transit Box']],
   ['Hiyama', ['Sora', 'Kaze RS']],
 ];

@@ -1,3 +1,4 @@
+import type { TakeRecordsRequest } from '@/core/api';
 import { Problem } from '@/core/problem';
 import type { KnownGood, Op, Procedure } from '@/core/case';
 import { starterItems } from '@/core/cause';
@@ -58,6 +59,8 @@ export interface DemoContent {
   knownGood: KnownGood[];
   /** Words of the shop's own. */
   words: { words: string; of: 'symptom' | 'condition' | 'vehicle'; concept: string }[];
+  /** A table of past jobs from before the shop had Vantle. */
+  oldRecords?: TakeRecordsRequest;
   /** Photos and files: on which case, on which of its tests (by its question), and what they hold. */
   files: () => Promise<
     {
@@ -98,7 +101,12 @@ export async function loadDemo(
   const { importCase } = await import('./import');
   // A start that was broken off goes on where it stopped.
   const done = await countCases(db());
-  for (const file of content.cases.slice(done)) await importCase(file, content.people[0]?.id ?? '');
+  const who = content.people[0]?.id ?? '';
+  for (const file of content.cases.slice(done)) await importCase(file, who);
+  if (content.oldRecords) {
+    const { takeRecords } = await import('./old-records');
+    await takeRecords(content.oldRecords, who);
+  }
   await addShelves(content);
   await write((tx) => putSetting(tx, 'demo.loaded', true));
   return true;

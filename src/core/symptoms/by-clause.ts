@@ -22,7 +22,7 @@ const GOES_ON =
  * @param vocabulary the shop's own
  * @param text a complaint as it was written down
  * @returns each symptom once, in the order they are told
- * @example symptomsByClause(SHIPPED, 'rough idle, only when cold')[0].conditions // ['cold-engine']
+ * @example symptomsByClause(SHIPPED, 'rough idle, only when cold')[0].conditions // ['cold-start']
  */
 export function symptomsByClause(vocabulary: Vocabulary, text: string): ClauseSymptom[] {
   const found = new Map<string, ClauseSymptom>();

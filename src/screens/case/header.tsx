@@ -130,6 +130,9 @@ export function Header({ people }: { people: { id: string; name: string }[] }) {
         <Figure style={{ color: 'var(--accent)' }}>{c.number}</Figure> {vehicleName(record.vehicle)}{' '}
         <span style={{ fontWeight: 400, color: 'var(--ink-2)' }}>— {headlineOf(record)}</span>
       </h1>
+      {c.origin === 'old records' && (
+        <Tag>from old records{c.orderNumber === '' ? '' : `, job ${c.orderNumber}`}</Tag>
+      )}
       {cameBackAs.map((b) => (
         <Tag key={b.caseId} $tone="fail">
           came back: <Link href={`/cases/${b.number}`}>case {b.number}</Link>

@@ -2,7 +2,7 @@ import { findCodes } from '@/core/codes';
 import { vinsIn } from '@/core/vehicle';
 import { didIn, clausesOf } from './clauses';
 import { dateColumn, serialDay } from './dates';
-import { fieldsOfHead, foldHead, MANY, type RecordField } from './fields';
+import { fieldsOfHead, isIgnoredHead, MANY, type RecordField } from './fields';
 
 /** A table as it was read: rows of cells, all of them text. */
 export type Cells = readonly (readonly string[])[];
@@ -74,7 +74,20 @@ function headRow(rows: Cells): number | undefined {
     const heady = full.every((c) => c.trim().length <= 60 && dateColumn([c]).share === 0);
     if (heady && known >= 2 && known >= 0.4 * full.length && known > (best?.known ?? 0)) best = { at, known };
   }
-  return best?.at;
+  return best?.at ?? wordyRow(rows);
+}
+
+/** Heads of no known word: a first row of words alone over columns of figures. */
+function wordyRow(rows: Cells): number | undefined {
+  const at = rows.findIndex((r) => r.filter((c) => c.trim() !== '').length >= 2);
+  if (at < 0 || at >= ABOVE) return undefined;
+  const full = rows[at]!.filter((c) => c.trim() !== '');
+  const below = rows.slice(at + 1, at + 40);
+  if (below.length < 2 || full.some((c) => /\d/.test(c) || c.trim().length > 40)) return undefined;
+  const figures = rows[at]!.some(
+    (c, i) => c.trim() !== '' && below.filter((r) => /\d/.test(r[i] ?? '')).length >= 0.6 * below.length,
+  );
+  return figures ? at : undefined;
 }
 
 interface Content {
@@ -175,6 +188,11 @@ function byHeads(match: ColumnMatch[], contents: readonly Content[]): void {
     match[w.i]!.by = 'head';
     taken.add(w.field);
   }
+  // A head that says date stays the date where none of its cells can be read: each row then says so.
+  const date = match.find(
+    (m) => m.field === '' && !taken.has('date') && fieldsOfHead(m.head)[0]?.field === 'date',
+  );
+  if (date) Object.assign(date, { field: 'date', by: 'head' });
   // "Type" beside "Make" is the model; "vehicle" beside both says nothing new.
   const make = match.find((m) => m.field === 'make');
   const vehicle = match.find((m) => m.field === 'vehicle');
@@ -194,29 +212,41 @@ function told(field: RecordField, c: Content): number {
 
 /** What is left is taken by what stands in it, where that is plain. */
 function byContent(match: ColumnMatch[], contents: readonly Content[]): void {
+  // Its head, if it has one, is a word that is not known.
+  const strange = (m: ColumnMatch) => fieldsOfHead(m.head).length === 0;
   const has = (field: RecordField) => match.some((m) => m.field === field);
-  const give = (field: RecordField, of: (c: Content) => boolean, last = false) => {
+  const give = (field: RecordField, of: (c: Content, m: ColumnMatch) => boolean, last = false) => {
     if (has(field)) return;
     const open = match.filter(
-      (m) => m.field === '' && contents[m.index]!.cells.length >= 3 && freeFor(m.head),
+      (m) => m.field === '' && contents[m.index]!.cells.length >= 2 && !isIgnoredHead(m.head),
     );
-    const hit = (last ? open.reverse() : open).find((m) => of(contents[m.index]!));
+    const hit = (last ? open.reverse() : open).find((m) => of(contents[m.index]!, m));
     if (hit) Object.assign(hit, { field, by: 'content' });
   };
-  give('date', (c) => c.date >= 0.9);
+  give('date', (c) => c.date >= 0.6);
   give('vin', (c) => c.vin >= 0.8);
   give('codes', (c) => c.codes >= 0.6);
   give('done', (c) => c.words >= 2 && c.deeds >= 0.5, true);
-  // Only without heads: with them, what has another head is something else.
-  if (match.every((m) => m.head === '')) {
-    give('plate', (c) => c.plate >= 0.8 && c.variety > 0.3);
+  const known = match.some((m) => m.by === 'head' && m.field !== 'date');
+  const named = (['vehicle', 'make', 'model', 'vin', 'plate'] as const).some(has);
+  if (!known) give('plate', (c, m) => strange(m) && c.plate >= 0.8 && c.variety > 0.3);
+  if (!named) {
     give(
       'vehicle',
-      (c) => c.words >= 1.8 && c.words <= 6 && c.variety < 0.7 && c.deeds < 0.2 && c.names + c.plate > 0.4,
+      (c, m) =>
+        strange(m) &&
+        c.words >= 1.8 &&
+        c.words <= 6 &&
+        c.date < 0.3 &&
+        c.deeds < 0.2 &&
+        c.names + c.plate > 0.4 &&
+        c.vin < 0.3,
     );
-    give('complaint', (c) => c.words >= 2 && c.number < 0.1);
   }
+  // With heads that are known, what has another head is something else.
+  if (known) return;
+  give(
+    'complaint',
+    (c, m) => strange(m) && c.words >= 1.5 && c.number < 0.1 && c.date < 0.3 && c.plate < 0.3,
+  );
 }
-
-/** A head that says money or a state keeps its column out. */
-const freeFor = (head: string): boolean => foldHead(head) === '' || fieldsOfHead(head).length > 0;

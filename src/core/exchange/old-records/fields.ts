@@ -74,16 +74,16 @@ const WORDS: Record<RecordField, string> = {
   engine:
     'engine(?: ?(?:code|type|size))?|motor(?:code|kennbuchstabe)?|mkb|moteur|motore|eng\\.?|displacement',
   vehicle:
-    'vehicle(?: ?(?:description|details|info))?|car|make ?[/&+-] ?model|make and model|unit|asset|machine|bike|truck|equipment|fahrzeug|v[ée]hicule|veh[íi]culo|veicolo|voertuig|auto',
+    'vehicle(?: ?(?:description|details|info))?|car|make ?[/&+-] ?model|make and model|unit|asset|machine|wagon|fzg\\.?|wagen|bike|truck|equipment|fahrzeug|v[ée]hicule|veh[íi]culo|veicolo|voertuig|auto',
   odometer:
     'odo(?:meter)?(?: ?(?:in|reading|km|mi|miles))?|mileage(?: ?in)?|miles(?: ?in)?|km|kms|kilomet(?:er|re)s?|km[- ]?stand|kilometerstand|kilom[ée]trage|kil[óo]metros|chilometri|km stand|speedo|laufleistung|engine hours|hours run',
   complaint:
-    '(?:customer )?(?:complaint|concern|request|report|states|comments?|problem|symptoms?)s?|complaint ?/ ?concern|fault(?: ?(?:reported|description))?|reported fault|problem(?: ?description)?|issue|reason(?: ?for (?:visit|job))?|symptoms?|summary|subject|job description|instructions?|work requested|beanstandung|kundenbeanstandung|kundenangaben?|problem|fehlerbeschreibung|plainte(?: client)?|motif(?: de visite)?|sympt[ôo]mes?|demande client|aver[íi]a|queja|motivo|s[íi]ntomas?|difetto|reclamo|klacht(?:omschrijving)?|omschrijving klacht',
+    '(?:customer )?(?:complaint|concern|request|report|states|comments?|problem|symptoms?)s?|complaint ?/ ?concern|fault(?: ?(?:reported|description))?|reported fault|problem(?: ?description)?|issue|what(?: was| is|’s)? wrong|wrong|reason(?: ?for (?:visit|job))?|symptoms?|summary|subject|job description|instructions?|work requested|beanstandung|kundenbeanstandung|kundenangaben?|problem|fehlerbeschreibung|plainte(?: client)?|motif(?: de visite)?|sympt[ôo]mes?|demande client|aver[íi]a|queja|motivo|s[íi]ntomas?|difetto|reclamo|klacht(?:omschrijving)?|omschrijving klacht',
   codes:
     'codes?|dtcs?|dtc codes?|fault ?codes?|trouble ?codes?|error ?codes?|fehlercodes?|fehlerspeicher|codes? d[ée]fauts?|c[óo]digos?(?: de (?:aver[íi]a|falla))?|codici(?: errore)?|foutcodes?|storingscodes?',
   diagnosis:
     "diagnos(?:is|tics|e|tic)|diagnosis ?/ ?findings?|findings?|found|cause|root cause|cause of (?:fault|failure)|technician(?:'?s)? (?:findings|notes|comments)|befund|ursache|constat(?:ation)?|diagn[óo]stico|causa|diagnosi|bevinding(?:en)?|oorzaak",
-  done: '(?:work|job|jobs) ?(?:done|carried out|performed|completed|description)?|repairs?(?: ?(?:done|carried out|performed|description|details|notes|made))?|correction|action(?: taken)?s?|fix|solution|resolution|remedy|what was done|labou?r(?: ?(?:description|performed))?|services? performed|description(?: of work)?|details|diagnosis ?/ ?work|ausgef[üu]hrte arbeit(?:en)?|arbeit(?:en)?|reparatur|t[äa]tigkeit|travaux(?: effectu[ée]s)?|r[ée]paration|interventions?|trabajos?(?: realizados?)?|reparaci[óo]n|lavor[io](?: esegui[rt][oi])?|riparazione|uitgevoerd(?:e)? werk(?:zaamheden)?|werkzaamheden|reparatie',
+  done: '(?:work|job|jobs) ?(?:done|carried out|performed|completed|description)?|repairs?(?: ?(?:done|carried out|performed|description|details|notes|made))?|correction|action(?: taken)?s?|fix|solution|resolution|remedy|what (?:was|i|we) (?:done|did)|done|labou?r(?: ?(?:description|performed))?|services? performed|description(?: of work)?|details|diagnosis ?/ ?work|ausgef[üu]hrte arbeit(?:en)?|arbeit(?:en)?|reparatur|l[öo]sung|ma(?:ß|ss)nahmen?|behebung|t[äa]tigkeit|travaux(?: effectu[ée]s)?|r[ée]paration|interventions?|trabajos?(?: realizados?)?|reparaci[óo]n|lavor[io](?: esegui[rt][oi])?|riparazione|uitgevoerd(?:e)? werk(?:zaamheden)?|werkzaamheden|reparatie',
   parts:
     'parts?(?: ?(?:used|fitted|list|numbers?|no))?|materials?|teile|ersatzteile|pi[èe]ces|piezas|recambios|ricambi|onderdelen',
   hours:
@@ -114,6 +114,9 @@ export const foldHead = (head: string): string =>
     .replace(/^[\s:*.#]+|[\s:*]+$/gu, '')
     .toLowerCase()
     .slice(0, 80);
+
+/** Whether a head says what is never taken: money, a state, an address. */
+export const isIgnoredHead = (head: string): boolean => IGNORED.test(foldHead(head));
 
 /**
  * Which fields a head may mean, the likeliest first, by its words alone.

@@ -97,7 +97,8 @@ export function readDone(text: string, catalogue: Catalogue): DoneReading {
   const doneParts = unique(done.flatMap((c) => c.parts));
   const found = alive.filter((c) => c.failure && c.parts.length > 0);
   const more = done.some((c) => c.more);
-  const main = mainPart(doneParts, found, alive, acquitted, more);
+  const unknown = done.some((c) => unknownObject(c, clauses));
+  const main = unknown ? undefined : mainPart(doneParts, found, alive, acquitted, more);
   const action = actionFor(main, done);
   const failing = found.find((c) => main && c.parts.some((p) => p.id === main.id));
   const failure =
@@ -201,6 +202,27 @@ function readClause(text: string, catalogue: Catalogue): Clause {
     more: did.kind === 'did' && did.action === 'replaced' && namesMore(text, catalogue),
   };
 }
+
+/**
+ * Whether a deed was done to something that the list has no name for, and nothing before it speaks of: "replaced TPMS
+ * sensor, battery flat" is no battery.
+ */
+function unknownObject(clause: Clause, all: readonly Clause[]): boolean {
+  if (clause.did.kind !== 'did' || clause.did.action !== 'replaced' || clause.parts.length > 0) return false;
+  const told = clause.text
+    .replace(/\([^)]*\)/gu, ' ')
+    .split(/\b(?:and|with|because|under|by|at)\b|&|\+/iu)[0]!;
+  const words = wordsIn(told).filter(
+    (w) => w.word.length > 2 && !FILLER.test(w.word) && didIn(w.word).kind === 'found' && !PLAIN.test(w.word),
+  );
+  const object = words.at(-1);
+  if (!object) return false;
+  const others = new Set(all.filter((c) => c !== clause).flatMap((c) => wordsIn(c.text).map((w) => w.word)));
+  return !others.has(object.word);
+}
+/** Words beside a deed that are no object of it. */
+const PLAIN =
+  /^(?:faulty|defective|bad|broken|damaged|worn|same|unit|part|item|correct|right|wrong|exchange|customer|warranty|supplied|carried|out|back|again|has|have|been|was|were|built|car|vehicle|paying|fixed|now|fault|gone|cured|cleared|road|tested)$/;
 
 /** Whether an "and" of the clause brings in something that is neither a part of the list nor a deed nor a filler. */
 function namesMore(text: string, catalogue: Catalogue): boolean {

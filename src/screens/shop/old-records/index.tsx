@@ -33,6 +33,15 @@ const Line = styled.div`
   flex-wrap: wrap;
 `;
 
+/** What is to be done stays in sight, however long the table is. */
+const Deed = styled.div`
+  position: sticky;
+  bottom: 0;
+  padding: 10px 0;
+  background: var(--ground);
+  border-top: 1px solid var(--rule-2);
+`;
+
 const DATES = [
   { value: '', label: 'not told' },
   { value: 'day first', label: 'day first (31/12/2021)' },
@@ -135,20 +144,22 @@ function Preview({ table }: { table: TableOnItsWay }) {
           {f === 'date' ? 'Without it nothing can be taken in.' : 'No cause will be named.'}
         </p>
       ))}
-      <Line>
-        <Button $kind="main" isDisabled={busy !== '' || read === 0} onPress={() => void table.take()}>
-          Take in {look.total.toLocaleString('en')} {look.total === 1 ? 'row' : 'rows'}
-        </Button>
-        {running && <Button onPress={table.stop}>Stop</Button>}
-        <Quiet>
-          The same table again adds nothing. How its columns are read is kept for the next one like it.
-        </Quiet>
-      </Line>
-      {taken && <TakenSoFar taken={taken} running={running} name={table.name} onMend={table.mend} />}
       <div>
         <h2>The first rows become</h2>
         <JobsPreview jobs={reading.jobs.slice(0, 30)} />
       </div>
+      <Deed>
+        <Line>
+          <Button $kind="main" isDisabled={busy !== '' || read === 0} onPress={() => void table.take()}>
+            Take in {look.total.toLocaleString('en')} {look.total === 1 ? 'row' : 'rows'}
+          </Button>
+          {running && <Button onPress={table.stop}>Stop</Button>}
+          <Quiet>
+            The same table again adds nothing. How its columns are read is kept for the next one like it.
+          </Quiet>
+        </Line>
+        {taken && <TakenSoFar taken={taken} running={running} name={table.name} onMend={table.mend} />}
+      </Deed>
     </>
   );
 }
