@@ -32,5 +32,15 @@ export const DEMO_KNOWN_GOOD: KnownGood[] = [
     conditions: ['coolant above 80 °C'],
     note: 'the baker’s',
   },
+  {
+    make: 'Tarnwater',
+    model: 'Pike 28',
+    engine: '1.5 diesel, two of them',
+    year: null,
+    label: 'Manifold pressure',
+    entered: '138 kPa',
+    conditions: ['2400 rpm, hot'],
+    note: 'the harbour master’s boat',
+  },
   { ...lugger, year: 2016, label: 'current at rest', entered: '28 mA', note: 'the baker’s' },
 ].map((v, i) => KnownGood.parse({ id: `kg-${i}`, ...v }));

@@ -62,6 +62,75 @@ describe('known-good values', () => {
     });
   });
 
+  it('are offered beside live values, whatever a tool calls them', async () => {
+    const boat = cases.find((c) => c.number === 45)!;
+    const { id } = await importCase({ ...boat, number: 1 }, '');
+    for (const value of DEMO_KNOWN_GOOD) await changeKnownGood({ do: 'save', value }, '');
+    const named = async () => {
+      const offers = await knownGoodOffers(id);
+      const record = (await openCase(id))!.record;
+      return Object.entries(offers).flatMap(([r, o]) => {
+        const l = record.live.find((x) => x.id === r);
+        return l ? [[l.name, l.entered, o[0]!.conditions, o[0]!.stands] as const] : [];
+      });
+    };
+    // The same value with the engine standing is no like one at speed.
+    expect(await named()).toEqual([
+      ['MAP', '118 kPa', 'same', expect.stringMatching(/20.kPa below the lowest/) as string],
+    ]);
+    // One with a limit is offered nothing more.
+    const record = (await openCase(id))!.record;
+    const map = record.live.find((l) => l.name === 'MAP')!;
+    await applyChanges(
+      id,
+      [
+        {
+          id: 'limit',
+          ops: [
+            {
+              op: 'set',
+              kind: 'live',
+              id: map.id,
+              revision: map.revision,
+              set: { limit: '≥ 130 kPa' },
+              was: { limit: '' },
+            },
+          ],
+        },
+      ],
+      '',
+    );
+    expect((await named()).map(([name]) => name)).not.toContain('MAP');
+  });
+
+  it('come from live values of scans after a proven repair, not from those before it', async () => {
+    const live = (trim: string) => `Live data\nRPM: 760 rpm\nECT: 90 °C\nLong-term fuel trim B1: ${trim}`;
+    const pump = cases.find((c) => c.number === 9)!;
+    await importCase(
+      {
+        ...pump,
+        number: 1,
+        scans: [
+          { at: pump.openedAt, text: live('24 %') },
+          ...(pump.scans ?? []),
+          { at: pump.closedAt!, phase: 'after repair', text: live('2 %') },
+        ],
+      },
+      '',
+    );
+    const lean = cases.find((c) => c.number === 34)!;
+    const { id } = await importCase(
+      { ...lean, number: 2, scans: [{ at: lean.openedAt, text: live('19 %') }] },
+      '',
+    );
+    const record = (await openCase(id))!.record;
+    const trim = record.live.find((l) => l.name.startsWith('Long'))!;
+    const [offer] = (await knownGoodOffers(id))[trim.id] ?? [];
+    expect(offer).toMatchObject({ vehicles: 1, conditions: 'same', conditionWords: ['idle, hot'] });
+    expect(offer!.low).toMatch(/^2/);
+    expect(offer!.from.map((f) => f.text)).toEqual(['case 1']);
+  });
+
   it('refuse what is no number with a unit', async () => {
     const value = { ...DEMO_KNOWN_GOOD[0]!, id: 'bad' };
     await expect(changeKnownGood({ do: 'save', value: { ...value, entered: 'fine' } }, '')).rejects.toThrow(

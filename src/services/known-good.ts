@@ -1,9 +1,16 @@
 import { Problem } from '@/core/problem';
 import { z } from 'zod';
-import { KnownGood, type Vehicle } from '@/core/case';
+import { KnownGood, type CaseRecord, type Vehicle } from '@/core/case';
+import { liveName, momentOf } from '@/core/codes';
 import { knownGoodFor, readEntry, type KnownOffer, type KnownValue } from '@/core/readings';
 import { db, write } from '@/store/database';
-import { deleteKnownGood, listKnownGood, readingsAfterRepair, upsertKnownGood } from '@/store/known-good';
+import {
+  deleteKnownGood,
+  listKnownGood,
+  liveAfterRepair,
+  readingsAfterRepair,
+  upsertKnownGood,
+} from '@/store/known-good';
 import { appendHistory, loadCase } from '@/store/rows';
 
 /** Grades of proof that make the readings after a repair known-good. */
@@ -57,7 +64,9 @@ export async function knownGoodOffers(caseId: string): Promise<Record<string, Kn
   const record = await loadCase(db(), caseId);
   if (!record) return {};
   const bare = record.reading.filter((r) => r.limit === '' && r.label !== '');
-  if (bare.length === 0 || (record.vehicle.make === '' && record.vehicle.engine === '')) return {};
+  const live = record.live.filter((l) => l.limit === '' && l.name !== '');
+  if (bare.length + live.length === 0 || (record.vehicle.make === '' && record.vehicle.engine === ''))
+    return {};
   const values = (await knownValues(record.vehicle)).filter((v) => v.caseId !== caseId);
   const offers: Record<string, KnownOffer[]> = {};
   for (const r of bare) {
@@ -65,6 +74,53 @@ export async function knownGoodOffers(caseId: string): Promise<Record<string, Kn
     const question = record.test.find((t) => t.id === r.testId)?.question ?? '';
     const found = knownGoodFor({ ...r, question }, met, record.vehicle, values);
     if (found.length) offers[r.id] = found;
+  }
+  Object.assign(offers, await liveOffers(record, live, values));
+  return offers;
+}
+
+/** Offers for live values: one value has one name, whatever a tool calls it, and its list a moment. */
+async function liveOffers(
+  record: CaseRecord,
+  live: CaseRecord['live'],
+  values: readonly KnownValue[],
+): Promise<Record<string, KnownOffer[]>> {
+  if (live.length === 0) return {};
+  const shown = (await liveAfterRepair(db(), record.vehicle, PROVEN)).filter(
+    (l) => l.caseId !== record.case.id,
+  );
+  const lists = new Map<string, typeof shown>();
+  for (const l of shown) lists.set(l.scanId, [...(lists.get(l.scanId) ?? []), l]);
+  const known: KnownValue[] = [
+    // A reading of a test stands under its question; here its name alone has to tell what it is.
+    ...values.map(({ question: _, ...v }) => ({ ...v, label: liveName(v.label).key })),
+    ...[...lists.values()].flatMap((list) =>
+      list.map((l) => ({
+        label: liveName(l.name).key,
+        entered: l.entered,
+        conditions: [momentOf(list, l)].filter(Boolean),
+        from: `case ${l.number}`,
+        caseId: l.caseId,
+        vehicle: l.vehicle as unknown as KnownValue['vehicle'],
+      })),
+    ),
+  ];
+  const offers: Record<string, KnownOffer[]> = {};
+  for (const l of live) {
+    const list = record.live.filter((x) => x.scanId === l.scanId);
+    const moment = momentOf(
+      list,
+      record.scan.find((s) => s.id === l.scanId),
+    );
+    const found = knownGoodFor(
+      { label: liveName(l.name).key, entered: l.entered },
+      [moment].filter(Boolean),
+      record.vehicle,
+      known,
+    );
+    // At another moment nearly every live value reads otherwise on a healthy vehicle.
+    const alike = found.filter((o) => o.conditions !== 'other');
+    if (alike.length) offers[l.id] = alike;
   }
   return offers;
 }

@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray, or, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, ne, or, sql } from 'drizzle-orm';
 import type { KnownGood } from '@/core/case';
 import type { Db, Tx } from './database';
 import * as s from './schema';
@@ -86,4 +86,40 @@ export async function readingsAfterRepair(
     for (const c of conditions) met.set(c.testId, [...(met.get(c.testId) ?? []), c.what]);
   }
   return rows.map((r) => ({ ...r, conditions: met.get(r.testId) ?? [] }));
+}
+
+/**
+ * Live values of scans made after the last repair of cases with one of these grades, on vehicles that share make or
+ * engine, with what their scans say of key and engine.
+ */
+export async function liveAfterRepair(
+  q: Tx | Db,
+  vehicle: { make: string; engine: string },
+  grades: string[],
+) {
+  return q
+    .select({
+      scanId: s.scans.id,
+      key: s.scans.key,
+      engine: s.scans.engine,
+      name: s.liveValues.name,
+      entered: s.liveValues.entered,
+      number: s.cases.number,
+      caseId: s.cases.id,
+      vehicle: s.vehicles,
+    })
+    .from(s.liveValues)
+    .innerJoin(s.scans, eq(s.scans.id, s.liveValues.scanId))
+    .innerJoin(s.cases, eq(s.cases.id, s.scans.caseId))
+    .innerJoin(s.vehicles, eq(s.vehicles.id, s.cases.vehicleId))
+    .where(
+      and(
+        inArray(s.cases.grade, grades),
+        or(eq(s.vehicles.make, vehicle.make), eq(s.vehicles.engine, vehicle.engine)),
+        sql`${s.scans.at} > (select max(${s.repairs.at}) from ${s.repairs} where ${s.repairs.caseId} = ${s.cases.id})`,
+        ne(s.liveValues.entered, ''),
+      ),
+    )
+    .orderBy(asc(s.liveValues.scanId), asc(s.liveValues.position))
+    .limit(MOST);
 }

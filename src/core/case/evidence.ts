@@ -74,7 +74,8 @@ export const Freeze = z.object({ ...base, codeId: owner, name: line, entered: li
 export type Freeze = z.infer<typeof Freeze>;
 
 /** A value the vehicle reported at the moment of a scan. */
-export const Live = z.object({ ...base, scanId: owner, name: line, entered: line });
+/** A live value of a scan, with the limit it is held against. */
+export const Live = z.object({ ...base, scanId: owner, name: line, entered: line, limit: line });
 export type Live = z.infer<typeof Live>;
 
 /** A readiness monitor in one scan. */

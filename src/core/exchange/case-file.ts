@@ -47,7 +47,7 @@ const ScanRead = z.object({
       }),
     )
     .optional(),
-  live: z.array(z.object({ name: line, entered: line })).optional(),
+  live: z.array(z.object({ name: line, entered: line, limit: line })).optional(),
   monitors: z
     .array(z.object({ name: line, state: z.enum(['complete', 'incomplete', 'not supported']) }))
     .optional(),

@@ -340,7 +340,11 @@ function asReport(read: NonNullable<NonNullable<CaseFile['scans']>[number]['read
     freeze: codes.flatMap((c, code) =>
       (c.freeze ?? []).map((f) => ({ code, name: f.name ?? '', entered: f.entered ?? '' })),
     ),
-    live: (read.live ?? []).map((l) => ({ name: l.name ?? '', entered: l.entered ?? '' })),
+    live: (read.live ?? []).map((l) => ({
+      name: l.name ?? '',
+      entered: l.entered ?? '',
+      ...(l.limit ? { limit: l.limit } : {}),
+    })),
     monitors: (read.monitors ?? []).map((m) => ({ name: m.name ?? '', state: m.state })),
   };
 }

@@ -270,7 +270,13 @@ function scanOf(record: CaseRecord, s: CaseRecord['scan'][number]) {
           ),
         })),
       ),
-      live: some(mine(record.live).map((l) => ({ name: l.name, entered: l.entered }))),
+      live: some(
+        mine(record.live).map((l) => ({
+          name: l.name,
+          entered: l.entered,
+          ...(l.limit ? { limit: l.limit } : {}),
+        })),
+      ),
       monitors: some(mine(record.monitor).map((m) => ({ name: m.name, state: m.state }))),
       leftover: some(s.leftover),
     },

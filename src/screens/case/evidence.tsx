@@ -193,11 +193,11 @@ export function EvidencePart() {
           <CodesOverScans />
         </>
       )}
-      {hasLive && <LiveValues />}
-      {items.length > 0 && (
-        <>
-          <Sub>In the order it came</Sub>
-          <KnownGoodProvider>
+      <KnownGoodProvider>
+        {hasLive && <LiveValues />}
+        {items.length > 0 && (
+          <>
+            <Sub>In the order it came</Sub>
             <ol>
               {items.map((i) => (
                 <Line key={i.id} id={`at-${i.id}`}>
@@ -211,9 +211,9 @@ export function EvidencePart() {
                 </Line>
               ))}
             </ol>
-          </KnownGoodProvider>
-        </>
-      )}
+          </>
+        )}
+      </KnownGoodProvider>
       {items.length === 0 && !pasting && (
         <Empty>
           Nothing recorded yet. Scan first and record everything before anything is cleared; then one test for

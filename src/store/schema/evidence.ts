@@ -67,7 +67,7 @@ export const freezeValues = sqliteTable(
 
 export const liveValues = sqliteTable(
   'live_values',
-  { ...owned(), scanId: scanId(), name: line(), entered: line() },
+  { ...owned(), scanId: scanId(), name: line(), entered: line(), limit: line() },
   (t) => [index('live_values_case').on(t.caseId)],
 );
 

@@ -1,2 +1,3 @@
 export * from './names';
 export * from './judge-live';
+export * from './siblings';

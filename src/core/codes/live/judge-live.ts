@@ -3,16 +3,30 @@ import {
   findUnit,
   isAtBarometer,
   isOpenTemperature,
+  judgeReading,
   readEntry,
   writeQuantity,
 } from '@/core/readings';
+import type { Verdict } from '@/core/case';
 import { liveName, type LiveName } from './names';
+import { oddLive } from './siblings';
 
 /** One value of a list, with what it is. */
 export interface LiveRow extends LiveName {
+  /** Its place in the list. */
+  at: number;
   entered: string;
-  /** What is odd about it, and what that means; empty where nothing is. */
+  /** Against its limit; empty where it has none. */
+  verdict: Verdict;
+  /** What is odd about it, and what that means, or how it stands to its limit; empty where nothing is. */
   because: string;
+}
+
+/** A value as it stands on the case. */
+export interface LiveValue {
+  name: string;
+  entered: string;
+  limit?: string;
 }
 
 /** The hot end of a temperature of one byte, SAE J1979, in °C. */
@@ -55,14 +69,27 @@ function figureOf(row: LiveName, entered: string): number | undefined {
  * @returns rows in the order of the list
  * @example judgeLive([{ name: 'IAT', entered: '-40 °C' }])[0]!.because // 'the cold end of the scale: an open circuit (plug, wire, sensor)'
  */
-export function judgeLive(values: readonly { name: string; entered: string }[]): LiveRow[] {
-  const rows = values.map((v) => ({ ...liveName(v.name), entered: v.entered, because: '' }));
+export function judgeLive(values: readonly LiveValue[]): LiveRow[] {
+  const rows = values.map((v, at): LiveRow => {
+    const held = judgeReading(v.entered, v.limit ?? '');
+    return {
+      ...liveName(v.name),
+      at,
+      entered: v.entered,
+      verdict: v.limit ? held.verdict : '',
+      because: v.limit ? held.because : '',
+    };
+  });
+  const limited = new Set(rows.filter((r) => r.verdict !== ''));
   const of = (key: string) => {
     const row = rows.find((r) => r.key === key);
     return row && figureOf(row, row.entered);
   };
   const off = of('rpm') === 0;
+  for (const [i, says] of oddLive(values)) if (!limited.has(rows[i]!)) rows[i]!.because = says;
   for (const row of rows) {
+    // An end of scale is said whatever the limit says.
+    const before = row.because;
     const figure = figureOf(row, row.entered);
     if (figure === undefined) continue;
     if (row.kind === 'temperature' && isOpenTemperature(figure))
@@ -78,16 +105,22 @@ export function judgeLive(values: readonly { name: string; entered: string }[]):
       if (first !== undefined && Math.abs(figure - first) > BANKS_APART)
         row.because = `${writeQuantity({ value: Math.abs(figure - first), unit: '%' }, 1)} apart from bank 1: what only one bank has`;
     }
+    if (limited.has(row) && row.because !== before) row.because = `${before} Also: ${row.because}`;
   }
   return rows;
 }
 
 /**
- * When a list was taken, as far as its own values tell.
+ * When a list was taken, as far as its own values tell, else by what its scan says of key and engine.
  *
+ * @param values of one scan
+ * @param scan key and engine as noted on it
  * @example momentOf([{ name: 'RPM', entered: '742 rpm' }, { name: 'ECT', entered: '91 °C' }]) // 'idle, hot'
  */
-export function momentOf(values: readonly { name: string; entered: string }[]): string {
+export function momentOf(
+  values: readonly { name: string; entered: string }[],
+  scan?: { key: string; engine: string },
+): string {
   const rows = values.map((v) => ({ ...liveName(v.name), entered: v.entered }));
   const figure = (key: string) => {
     const row = rows.find((r) => r.key === key);
@@ -97,9 +130,9 @@ export function momentOf(values: readonly { name: string; entered: string }[]): 
   const coolant = figure('coolant');
   const speed =
     rpm === undefined
-      ? ''
+      ? noted(scan)
       : rpm === 0
-        ? 'engine off'
+        ? 'key on, engine off'
         : rpm < 400
           ? 'cranking'
           : rpm <= 1100
@@ -117,9 +150,18 @@ export function momentOf(values: readonly { name: string; entered: string }[]): 
   return [speed, warm].filter(Boolean).join(', ');
 }
 
+/** What a person or the report said of key and engine. */
+function noted(scan: { key: string; engine: string } | undefined): string {
+  if (!scan) return '';
+  if (scan.engine === 'running') return 'engine running';
+  if (scan.engine === 'cranking') return 'cranking';
+  if (scan.engine === 'off') return scan.key === 'off' ? 'key off' : 'key on, engine off';
+  return scan.key === 'on' ? 'key on' : '';
+}
+
 /** Lists side by side: one row a value, in the order of the first list that has it. */
 export function besideEachOther(
-  lists: readonly (readonly { name: string; entered: string }[])[],
+  lists: readonly (readonly LiveValue[])[],
 ): { key: string; name: string; cells: (LiveRow | undefined)[] }[] {
   const judged = lists.map(judgeLive);
   const keys = [...new Set(judged.flatMap((rows) => rows.map((r) => r.key)))];

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { besideEachOther, judgeLive, liveName, momentOf } from './index';
+import { besideEachOther, judgeLive, liveName, momentOf, oddLive } from './index';
 
 const v = (name: string, entered: string) => ({ name, entered });
 
@@ -90,11 +90,84 @@ describe('what a list says by itself', () => {
   });
   it.each([
     [[v('RPM', '742 rpm'), v('ECT', '91 °C')], 'idle, hot'],
-    [[v('RPM', '0'), v('ECT', '12 °C')], 'engine off, cold'],
+    [[v('RPM', '0'), v('ECT', '12 °C')], 'key on, engine off, cold'],
     [[v('Engine speed', '2480 rpm')], '2500 rpm'],
     [[v('ECT', '-40 °C')], ''],
     [[], ''],
   ])('%j is %s', (list, moment) => expect(momentOf(list)).toBe(moment));
+  it('takes the moment from the scan where the values do not tell', () => {
+    const list = [v('MAP', '98 kPa')];
+    expect(momentOf(list, { key: 'on', engine: 'off' })).toBe('key on, engine off');
+    expect(momentOf(list, { key: 'off', engine: 'off' })).toBe('key off');
+    expect(momentOf(list, { key: 'on', engine: 'running' })).toBe('engine running');
+    expect(momentOf(list, { key: '', engine: '' })).toBe('');
+    // What the values say comes first.
+    expect(momentOf([v('RPM', '760 rpm')], { key: 'on', engine: 'off' })).toBe('idle');
+  });
+  it('holds a value against its limit, and still says an end of scale', () => {
+    const [battery, intake, free] = judgeLive([
+      { name: 'Battery', entered: '12.6 V', limit: '13.2–14.8 V' },
+      { name: 'IAT', entered: '-40 °C', limit: '-45 to 50 °C' },
+      { name: 'ECT', entered: '88 °C', limit: '' },
+    ]);
+    expect(battery).toMatchObject({ verdict: 'fail', because: expect.stringContaining('0.6') as string });
+    expect(intake).toMatchObject({
+      verdict: 'pass',
+      because: expect.stringContaining('open circuit') as string,
+    });
+    expect(free).toMatchObject({ verdict: '', because: '' });
+    expect(judgeLive([{ name: 'Battery', entered: '12.6 V', limit: '≥ 3 bar' }])[0]!.verdict).toBe('unsure');
+  });
+  it.each([
+    // One cylinder of four, each well apart from the others' spread.
+    [['0.1 mg', '0.2 mg', '0.1 mg', '3.9 mg'].map((e, i) => v(`Injector ${i + 1} correction`, e)), [3]],
+    [['0.1 mg', '0.2 mg', '0.1 mg', '0.3 mg'].map((e, i) => v(`Injector ${i + 1} correction`, e)), []],
+    [['41', '40', '0', '41'].map((e, i) => v(`Misfire count cyl ${i + 1}`, e)), [2]],
+    // Wheels: a bend of a few per cent is alike; a dead one is not.
+    [
+      [
+        v('Wheel speed FL', '50 km/h'),
+        v('Wheel speed FR', '52 km/h'),
+        v('Wheel speed RL', '50 km/h'),
+        v('Wheel speed RR', '51 km/h'),
+      ],
+      [],
+    ],
+    [
+      [
+        v('Wheel speed FL', '50 km/h'),
+        v('Wheel speed FR', '50 km/h'),
+        v('Wheel speed RL', '0 km/h'),
+        v('Wheel speed RR', '50 km/h'),
+      ],
+      [2],
+    ],
+    // In two units they are still one group.
+    [
+      [
+        v('Wheel speed FL', '50 km/h'),
+        v('Wheel speed FR', '31.1 mph'),
+        v('Wheel speed RL', '20 km/h'),
+        v('Wheel speed RR', '50 km/h'),
+      ],
+      [2],
+    ],
+    // Two cannot say which, a gap may be the odd one, and two kinds are two groups.
+    [[v('Injector 1 correction', '0.1 mg'), v('Injector 2 correction', '3.9 mg')], []],
+    [['0.1 mg', '0.2 mg', 'n/a', '3.9 mg'].map((e, i) => v(`Injector ${i + 1} correction`, e)), []],
+    [
+      [
+        v('Injector 1 correction', '1 mg'),
+        v('Injector 2 correction', '1 mg'),
+        v('Cylinder 3 misfires', '90'),
+      ],
+      [],
+    ],
+  ])('finds what stands out of its siblings', (list, at) => {
+    expect([...oddLive(list).keys()].sort()).toEqual(at);
+    const rows = judgeLive(list);
+    expect(rows.flatMap((r, i) => (r.because.includes('stands out') ? [i] : []))).toEqual(at);
+  });
   it('lays two lists side by side by value, not by name', () => {
     const rows = besideEachOther([
       [v('ECT', '20 °C'), v('Long-term fuel trim B1', '4 %')],

@@ -18,7 +18,11 @@ const Context = createContext<Offers>({});
 export function KnownGoodProvider({ children }: { children: ReactNode }) {
   const caseId = useCase((s) => s.record.case.id);
   const seq = useCase((s) => s.open.record.case.seq);
-  const wanted = useCase((s) => s.record.reading.some((r) => r.limit === '' && r.label !== ''));
+  const wanted = useCase(
+    (s) =>
+      s.record.reading.some((r) => r.limit === '' && r.label !== '') ||
+      s.record.live.some((l) => l.limit === ''),
+  );
   const [offers, setOffers] = useState<Offers>({});
   useEffect(() => {
     if (!wanted) return;
@@ -31,6 +35,9 @@ export function KnownGoodProvider({ children }: { children: ReactNode }) {
   }, [caseId, seq, wanted]);
   return <Context.Provider value={offers}>{children}</Context.Provider>;
 }
+
+/** What healthy vehicles read for one reading or live value, nearest build first. */
+export const useKnownOffers = (): Offers => useContext(Context);
 
 const Offer = styled.p`
   display: grid;
@@ -85,9 +92,9 @@ export function KnownGoodOffers({ reading }: { reading: RowOf<'reading'> }) {
   );
 }
 
-const count = (n: number) => `${n} healthy vehicle${n === 1 ? '' : 's'}`;
+export const count = (n: number) => `${n} healthy vehicle${n === 1 ? '' : 's'}`;
 
-function inWords(o: KnownOffer): string {
+export function inWords(o: KnownOffer): string {
   const held = o.conditionWords.join(', ');
   const under =
     o.conditions === 'same'

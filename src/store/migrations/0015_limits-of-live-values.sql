@@ -1,0 +1,1 @@
+ALTER TABLE `live_values` ADD `limit` text DEFAULT '' NOT NULL;
