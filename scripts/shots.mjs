@@ -19,7 +19,7 @@ const VIEWS = [
   { name: 'experience', url: '/experience/code/P0171' },
   { name: 'case-tests', url: '/cases/34', to: 'article[aria-label="Does the fuel supply hold up?"]' },
   { name: 'words', url: '/shop/words' },
-  { name: 'old-records', url: '/shop/records', file: 'demo/old-jobs.csv' },
+  { name: 'old-records', url: '/shop/records', file: 'demo/old-jobs.csv', height: 1100 },
   {
     name: 'trace',
     url: '/cases/25/traces/demo-trace-4',

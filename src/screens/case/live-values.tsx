@@ -80,7 +80,13 @@ function ValueRow({ row, lists }: { row: ReturnType<typeof besideEachOther>[numb
   const mine = row.cells.flatMap((cell, i) => (cell ? [lists[i]!.values[cell.at]!] : []));
   const limit = mine.find((l) => l.limit !== '')?.limit ?? '';
   const hold = (text: string) => mine.forEach((l) => l.limit !== text && edit('live', l.id, 'limit', text));
-  const known = limit === '' ? mine.flatMap((l) => offers[l.id]?.slice(0, 1) ?? [])[0] : undefined;
+  const known =
+    limit === ''
+      ? row.cells.flatMap((cell, i) => {
+          const offer = cell && offers[lists[i]!.values[cell.at]!.id]?.[0];
+          return offer ? [{ ...offer, list: lists[i]!.name }] : [];
+        })
+      : [];
   const several = lists.length > 1;
   return (
     <tr>
@@ -118,16 +124,15 @@ function ValueRow({ row, lists }: { row: ReturnType<typeof besideEachOther>[numb
               </Quiet>
             ),
         )}
-        {known && (
-          <Quiet as="div">
-            Known-good: {count(known.vehicles)},{' '}
-            <Figure>{known.low === known.high ? known.low : `${known.low} to ${known.high}`}</Figure>
-            {known.stands && <b> {known.stands}</b>} {inWords(known)}.{' '}
-            <Button $kind="quiet" onPress={() => hold(known.limit.replace(/\u00a0/g, ' '))}>
+        {known.map((o) => (
+          <Quiet as="div" key={o.list}>
+            {several ? `${o.list}: ` : ''}known-good {o.low === o.high ? o.low : `${o.low} to ${o.high}`} of{' '}
+            {count(o.vehicles)}. {o.stands && <b>{o.stands}</b>} {inWords(o)}.{' '}
+            <Button $kind="quiet" onPress={() => hold(o.limit.replace(/\u00a0/g, ' '))}>
               Use as the limit
             </Button>
           </Quiet>
-        )}
+        ))}
       </td>
     </tr>
   );

@@ -243,8 +243,8 @@ function byContent(match: ColumnMatch[], contents: readonly Content[]): void {
         c.vin < 0.3,
     );
   }
-  // With heads that are known, what has another head is something else.
-  if (known) return;
+  // Beside a diagnosis a text of unknown head may be anything.
+  if (has('diagnosis')) return;
   give(
     'complaint',
     (c, m) => strange(m) && c.words >= 1.5 && c.number < 0.1 && c.date < 0.3 && c.plate < 0.3,

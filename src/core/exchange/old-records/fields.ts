@@ -78,7 +78,7 @@ const WORDS: Record<RecordField, string> = {
   odometer:
     'odo(?:meter)?(?: ?(?:in|reading|km|mi|miles))?|mileage(?: ?in)?|miles(?: ?in)?|km|kms|kilomet(?:er|re)s?|km[- ]?stand|kilometerstand|kilom[ée]trage|kil[óo]metros|chilometri|km stand|speedo|laufleistung|engine hours|hours run',
   complaint:
-    '(?:customer )?(?:complaint|concern|request|report|states|comments?|problem|symptoms?)s?|complaint ?/ ?concern|fault(?: ?(?:reported|description))?|reported fault|problem(?: ?description)?|issue|what(?: was| is|’s)? wrong|wrong|reason(?: ?for (?:visit|job))?|symptoms?|summary|subject|job description|instructions?|work requested|beanstandung|kundenbeanstandung|kundenangaben?|problem|fehlerbeschreibung|plainte(?: client)?|motif(?: de visite)?|sympt[ôo]mes?|demande client|aver[íi]a|queja|motivo|s[íi]ntomas?|difetto|reclamo|klacht(?:omschrijving)?|omschrijving klacht',
+    '(?:customer|client|driver|owner) (?:says|said|states|complains(?: of)?|reports)|(?:customer )?(?:complaint|concern|request|report|states|comments?|problem|symptoms?)s?|complaint ?/ ?concern|fault(?: ?(?:reported|description))?|reported fault|problem(?: ?description)?|issue|what(?: was| is|’s)? wrong|wrong|reason(?: ?for (?:visit|job))?|symptoms?|summary|subject|job description|instructions?|work requested|beanstandung|kundenbeanstandung|kundenangaben?|problem|fehlerbeschreibung|plainte(?: client)?|motif(?: de visite)?|sympt[ôo]mes?|demande client|aver[íi]a|queja|motivo|s[íi]ntomas?|difetto|reclamo|klacht(?:omschrijving)?|omschrijving klacht',
   codes:
     'codes?|dtcs?|dtc codes?|fault ?codes?|trouble ?codes?|error ?codes?|fehlercodes?|fehlerspeicher|codes? d[ée]fauts?|c[óo]digos?(?: de (?:aver[íi]a|falla))?|codici(?: errore)?|foutcodes?|storingscodes?',
   diagnosis:
@@ -92,10 +92,21 @@ const WORDS: Record<RecordField, string> = {
     'tech(?:nician)?(?: name)?|mechanic|assignee|assigned(?: to)?|done by|worked by|by|initials|fitter|mechaniker|monteur|bearbeiter|m[ée]canicien|t[ée]cnico|mec[áa]nico|meccanico|tecnico|who',
   note: 'notes?|remarks?|comments?|bemerkung(?:en)?|remarques?|observaciones|nota|opmerking(?:en)?|memo|internal notes?|advisor(?:y|ies)|recommendations?|lesson',
 };
+/** The choices of a pattern on its outermost level. */
+function choicesOf(pattern: string): string[] {
+  const choices = [''];
+  let depth = 0;
+  for (const ch of pattern) {
+    depth += ch === '(' ? 1 : ch === ')' ? -1 : 0;
+    if (ch === '|' && depth === 0) choices.push('');
+    else choices[choices.length - 1] += ch;
+  }
+  return choices;
+}
 const PATTERNS = new Map(
   Object.entries(WORDS).map(([field, words]) => [
     field as RecordField,
-    words.split(/\|(?![^(]*\))/u).map((w) => new RegExp(`^(?:${w})$`, 'iu')),
+    choicesOf(words).map((w) => new RegExp(`^(?:${w})$`, 'iu')),
   ]),
 );
 /** Of money, states and tax: never a field of ours, whatever else the head says. */
