@@ -47,6 +47,8 @@ function candidatesOf(token: string): Candidate[] {
     if (i > 0 && NOUGHT.includes(ch)) out.push(['0', 0.2]);
     for (const [to, from] of Object.entries(CONFUSED))
       if (to !== upper && allowed.includes(to) && from.includes(ch)) out.push([to, 1]);
+    // A figure cannot begin a code: where it can only have been one letter, it was that.
+    if (i === 0 && out.length === 1 && /\d/.test(ch)) out[0]![1] = 0.3;
     return out;
   });
   let found: Candidate[] = [{ code: '', cost: 0 }];
@@ -56,6 +58,9 @@ function candidatesOf(token: string): Candidate[] {
       .filter((c) => c.cost < 2.7);
   return found;
 }
+
+/** From here on a wording is that of a code, and not one word by chance ("charge flap", "charge air"). */
+const LIKE_ITS_WORDING = 0.3;
 
 /** Five characters as a code has them, some of them perhaps confused. */
 export function looksLikeCode(word: string): boolean {
@@ -137,7 +142,11 @@ export function mendCode(
   // Another code whose wording fits better is never passed over for sure.
   const rival = ranked
     .slice(1)
-    .some((r) => r.agrees > first.agrees + (akin(r.code, first.code) === 'same circuit' ? 0.03 : 0.15));
+    .some(
+      (r) =>
+        r.agrees >= LIKE_ITS_WORDING &&
+        r.agrees > first.agrees + (akin(r.code, first.code) === 'same circuit' ? 0.03 : 0.15),
+    );
   const borne = (agreed || (whole && margin >= 0.3)) && !rival && !first.clashes;
   return { code: first.code, sure: borne ? Math.min(1, 0.82 + 0.18 * Math.min(1, margin)) : 0.5 };
 }

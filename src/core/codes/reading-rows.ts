@@ -1,4 +1,4 @@
-import type { Became, ScanReport } from './report';
+import { findCodes, type Became, type ScanReport } from './report';
 
 /** Numbers of the lines that rows of one kind came from: `rows[row]`. */
 export function linesOfRows(
@@ -16,6 +16,9 @@ export function linesOfRows(
 /** Under this a person has to look. */
 export const SURE_ENOUGH = 0.8;
 
+/** A fault without a code of a standard (P1B4D is one) or a number of its maker's own. */
+const inWords = (code: string): boolean => findCodes(code).length === 0 && !/\d{2}/.test(code);
+
 /**
  * How sure each line of a photographed report is once it is known what it became: a fault in words only, on a photo
  * on which others have codes, is one whose code was not read.
@@ -26,7 +29,7 @@ export const SURE_ENOUGH = 0.8;
 export function sureOfPicture(report: ScanReport, sure: readonly number[]): (n: number) => number {
   const wordless = new Set(
     report.lines.flatMap(({ n, became, row }) =>
-      became === 'code' && row !== undefined && !/\d{2}/.test(report.codes[row]?.code ?? '') ? [n] : [],
+      became === 'code' && row !== undefined && inWords(report.codes[row]?.code ?? '') ? [n] : [],
     ),
   );
   return (n) => (wordless.has(n) ? Math.min(0.5, sure[n - 1] ?? 0) : (sure[n - 1] ?? 0));

@@ -70,6 +70,67 @@ function between({ width, height, data }: Gray, x: number, y: number): number {
   return top + (bottom - top) * (cy - y0);
 }
 
+/**
+ * Weights of the four pixels around a place, by its distance from the second: cubic convolution with a = −0.5. Keys,
+ * "Cubic convolution interpolation for digital image processing", IEEE Trans. ASSP 29 (1981) 1153–1160.
+ */
+export function cubicWeights(t: number): [number, number, number, number] {
+  const [t2, t3] = [t * t, t * t * t];
+  return [
+    -0.5 * t3 + t2 - 0.5 * t,
+    1.5 * t3 - 2.5 * t2 + 1,
+    -1.5 * t3 + 2 * t2 + 0.5 * t,
+    0.5 * t3 - 0.5 * t2,
+  ];
+}
+
+/** Made larger with sharper edges than straight lines between the pixels give; rows first, then columns. */
+export function enlarged(g: Gray, factor: number): Gray {
+  if (factor <= 1) return scaled(g, factor);
+  const width = Math.round(g.width * factor);
+  const height = Math.round(g.height * factor);
+  const steps = (to: number, from: number) =>
+    Array.from({ length: to }, (_, i) => {
+      const x = (i + 0.5) / factor - 0.5;
+      const at = Math.floor(x);
+      return {
+        from: [-1, 0, 1, 2].map((d) => Math.min(from - 1, Math.max(0, at + d))),
+        weights: cubicWeights(x - at),
+      };
+    });
+  const wide = new Float32Array(width * g.height);
+  const columns = steps(width, g.width);
+  for (let y = 0; y < g.height; y++)
+    for (let x = 0; x < width; x++) {
+      const { from, weights } = columns[x]!;
+      let v = 0;
+      for (let k = 0; k < 4; k++) v += weights[k]! * g.data[y * g.width + from[k]!]!;
+      wide[y * width + x] = v;
+    }
+  const data = new Uint8Array(width * height);
+  const rows = steps(height, g.height);
+  for (let y = 0; y < height; y++) {
+    const { from, weights } = rows[y]!;
+    for (let x = 0; x < width; x++) {
+      let v = 0;
+      for (let k = 0; k < 4; k++) v += weights[k]! * wide[from[k]! * width + x]!;
+      data[y * width + x] = Math.min(255, Math.max(0, Math.round(v)));
+    }
+  }
+  return { width, height, data };
+}
+
+/**
+ * Edges made steeper: what a pixel differs from its surroundings is added once more (unsharp masking; Gonzalez &
+ * Woods, Digital Image Processing, section 3.6).
+ *
+ * @param radius of the surroundings, in pixels
+ */
+export function sharpened(g: Gray, radius: number): Gray {
+  const soft = boxMean(boxMean(g, radius), radius);
+  return { ...g, data: g.data.map((v, i) => Math.min(255, Math.max(0, 2 * v - soft.data[i]!))) };
+}
+
 /** Made larger or smaller; smaller ones are smoothed first, so that no pattern comes of it. */
 export function scaled(g: Gray, factor: number): Gray {
   if (factor === 1) return g;
@@ -100,12 +161,16 @@ export function levelled(g: Gray, top: number, bottom: number = top): Gray {
   return { ...g, data };
 }
 
+/** What `cutOut` leaves around a piece, in pixels. */
+export const marginOf = ({ top, bottom }: { top: number; bottom: number }): number =>
+  Math.max(6, Math.round((bottom - top) * 0.35));
+
 /** A piece of a picture with a margin around it, white beyond the edges. */
 export function cutOut(
   g: Gray,
   { left, right, top, bottom }: { left: number; right: number; top: number; bottom: number },
 ): Gray {
-  const margin = Math.max(6, Math.round((bottom - top) * 0.35));
+  const margin = marginOf({ top, bottom });
   const width = right - left + 2 * margin;
   const height = bottom - top + 2 * margin;
   const data = new Uint8Array(width * height).fill(255);

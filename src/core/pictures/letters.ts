@@ -1,5 +1,5 @@
 import type { CodeReading } from '../codes';
-import { bitmapOf, cutOut, scaled, type Gray } from './gray';
+import { bitmapOf, cutOut, marginOf, scaled, type Gray } from './gray';
 import { screenText, type OcrLine, type ScreenText } from './screen-text';
 
 /** What a reader of letters gives for a picture, as far as it is used here. */
@@ -28,11 +28,9 @@ export interface Letters {
   recognize: (bitmap: Uint8Array, output: { blocks: boolean; text: boolean }) => Promise<Page>;
 }
 
-/** How a page is parted, by the numbers of the reader: one block of text, or a single word. */
+/** How a page is parted, by the numbers of the reader: one block of text, or a single line. */
 const BLOCK = '6';
-const WORD = '8';
-/** What a code and its failure type are made of. */
-const CODE_CHARACTERS = 'PCBU0123456789ADEF-';
+const LINE = '7';
 
 /** To be set before the first picture is read. */
 export const LETTERS_BEGIN = { tessedit_pageseg_mode: BLOCK, preserve_interword_spaces: '1' };
@@ -56,17 +54,31 @@ export async function readScreen(
   }
   return screenText(
     passes,
-    async (place) => {
-      await letters.setParameters({ tessedit_pageseg_mode: WORD, tessedit_char_whitelist: CODE_CHARACTERS });
+    // The reader knows a letter by its neighbours: a code alone is read far worse than its line.
+    async ({ line, code }) => {
+      await letters.setParameters({ tessedit_pageseg_mode: LINE });
       const out: CodeReading[] = [];
-      for (const picture of [smooth, sharp]) {
-        const { text, confidence } = await letters.recognize(bitmapOf(scaled(cutOut(picture, place), 1.6)), {
-          blocks: false,
-          text: true,
+      for (const [picture, scale] of [
+        [smooth, 1.25],
+        [smooth, 0.85],
+        [sharp, 1],
+      ] as const) {
+        const page = await letters.recognize(bitmapOf(scaled(cutOut(picture, line), scale)), {
+          blocks: true,
+          text: false,
         });
-        out.push({ text: text.trim(), confidence });
+        // Of the words of the line, the one that stands where the code stands.
+        const margin = marginOf(line);
+        const at = (code.left + code.right) / 2;
+        const word = linesOf(page)
+          .flat()
+          .find((w) => {
+            const [left, right] = [w.left, w.right].map((x) => x / scale + line.left - margin);
+            return left! <= at && at <= right!;
+          });
+        if (word) out.push({ text: word.text, confidence: word.confidence });
       }
-      await letters.setParameters({ tessedit_pageseg_mode: BLOCK, tessedit_char_whitelist: '' });
+      await letters.setParameters({ tessedit_pageseg_mode: BLOCK });
       return out;
     },
     (share) => progress(0.7 + 0.3 * share),

@@ -1,8 +1,19 @@
 import { describe, expect, it } from 'vitest';
-import { bitmapOf, boxMean, cutOut, grayOf, levelled, scaled, type Gray } from './gray';
+import {
+  bitmapOf,
+  boxMean,
+  cubicWeights,
+  cutOut,
+  enlarged,
+  grayOf,
+  levelled,
+  scaled,
+  sharpened,
+  type Gray,
+} from './gray';
 import { patchesOf } from './patches';
 import { blackWhite, capitalHeight, flattened, prepareScreen, straightened } from './prepare';
-import { screenText, type OcrLine } from './screen-text';
+import { screenText, type OcrLine, type Place } from './screen-text';
 
 const gray = (width: number, height: number, at: (x: number, y: number) => number): Gray => ({
   width,
@@ -34,6 +45,36 @@ describe('pictures in shades of grey', () => {
     };
     const mean = boxMean(g, 1);
     for (let y = 0; y < 5; y++) for (let x = 0; x < 7; x++) expect(mean.data[y * 7 + x]).toBe(by(x, y));
+  });
+  it('enlarges by cubic convolution: weights as Keys gives them, a slope stays a slope', () => {
+    // Keys 1981, eq. 15 with a = −1/2, at half way: −1/16, 9/16, 9/16, −1/16.
+    expect(cubicWeights(0.5)).toEqual([-0.0625, 0.5625, 0.5625, -0.0625]);
+    expect(cubicWeights(0)).toEqual([0, 1, 0, 0].map((w) => expect.closeTo(w, 12) as number));
+    for (const t of [0.1, 0.37, 0.8]) expect(cubicWeights(t).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 12);
+    const slope = gray(20, 6, (x) => 10 + 10 * x);
+    const large = enlarged(slope, 2.5);
+    expect([large.width, large.height]).toEqual([50, 15]);
+    // In the middle of the picture a straight line is met exactly: 10 + 10 · ((x + 0.5) / 2.5 − 0.5).
+    for (const x of [15, 22, 31])
+      expect(large.data[7 * 50 + x]).toBe(Math.round(10 + 10 * ((x + 0.5) / 2.5 - 0.5)));
+    expect(enlarged(slope, 0.5)).toEqual(scaled(slope, 0.5));
+  });
+  it('sharpens edges and leaves even ground alone', () => {
+    expect(
+      [
+        ...sharpened(
+          gray(9, 9, () => 120),
+          2,
+        ).data,
+      ].every((v) => v === 120),
+    ).toBe(true);
+    const edge = sharpened(
+      gray(12, 5, (x) => (x < 6 ? 100 : 150)),
+      1,
+    );
+    expect(edge.data[2 * 12 + 5]!).toBeLessThan(100);
+    expect(edge.data[2 * 12 + 6]!).toBeGreaterThan(150);
+    expect(edge.data[2 * 12 + 1]).toBe(100);
   });
   // The header against the format's own description (BITMAPFILEHEADER, BITMAPINFOHEADER).
   it('writes a BMP: sizes, offset and the lowest row first', () => {
@@ -106,8 +147,8 @@ describe('a photo made ready', () => {
   it('has letters of the size that is read best, whatever theirs was', () => {
     for (const size of [0.6, 1, 1.8]) {
       const { sharp: bw } = prepareScreen(scaled(page(0), size));
-      expect(capitalHeight(bw)).toBeGreaterThan(24);
-      expect(capitalHeight(bw)).toBeLessThan(36);
+      expect(capitalHeight(bw)).toBeGreaterThan(18);
+      expect(capitalHeight(bw)).toBeLessThan(30);
     }
   });
 });
@@ -138,8 +179,9 @@ describe('the readings of a screen together', () => {
   });
   it('reads each code again, and is less sure where the readings differ', async () => {
     const places: number[] = [];
-    const again = (place: { left: number }) => {
-      places.push(place.left);
+    const again = ({ code, line: whole }: { code: Place; line: Place }) => {
+      places.push(code.left);
+      expect(whole.right).toBeGreaterThan(code.right);
       return Promise.resolve([
         { text: 'P1B4D', confidence: 80 },
         { text: 'P1840', confidence: 80 },

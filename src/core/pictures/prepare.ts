@@ -1,10 +1,10 @@
-import { boxMean, inverted, levelled, scaled, type Gray } from './gray';
+import { boxMean, enlarged, inverted, levelled, scaled, sharpened, type Gray } from './gray';
 import { patchesOf } from './patches';
 
 /** Above this many pixels a photo is made smaller before anything else: letters stay large enough. */
 const MOST_PIXELS = 6e6;
 /** The height of capital letters that the reader of letters reads best, in pixels. */
-const CAPITALS = 30;
+const CAPITALS = 24;
 
 /**
  * A photo of a screen made ready to be read: level, dark letters on a light ground, the light flattened, letters of
@@ -20,8 +20,8 @@ export function prepareScreen(photo: Gray): { smooth: Gray; sharp: Gray } {
   const height = capitalHeight(blackWhite(level));
   const factor = Math.min(3.5, Math.max(0.5, CAPITALS / height));
   const most = Math.sqrt(9e6 / (level.width * level.height));
-  const smooth = scaled(level, Math.min(factor, most));
-  return onlyLetters(stretched(smooth), blackWhite(smooth));
+  const large = enlarged(level, Math.min(factor, most));
+  return onlyLetters(stretched(sharpened(large, Math.max(1, Math.round(CAPITALS / 10)))), blackWhite(large));
 }
 
 /**

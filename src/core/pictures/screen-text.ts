@@ -19,8 +19,10 @@ export interface ScreenText {
   sure: number[];
 }
 
-/** Reads one word again, large and alone, where only characters of codes can stand: several readings. */
-export type ReadAgain = (place: Omit<OcrWord, 'text' | 'confidence'>) => Promise<CodeReading[]>;
+/** A place on the picture, in pixels. */
+export type Place = Omit<OcrWord, 'text' | 'confidence'>;
+/** Reads the line of a code again, in other ways: several readings of the code. */
+export type ReadAgain = (place: { line: Place; code: Place }) => Promise<CodeReading[]>;
 
 /** A code, or a word. */
 const WORDS = /^[PCBU]\d|\p{L}{4}|\d{2}.*\p{L}{2}/u;
@@ -115,6 +117,19 @@ function textOf(line: OcrLine): string {
     .join('');
 }
 
+/** A code with some of the words behind it. */
+function around(code: OcrWord, row: readonly OcrLine[]): Place {
+  const words = row.find((l) => l.includes(code)) ?? [code];
+  const far = code.right + 14 * (code.bottom - code.top);
+  const behind = words.filter((w) => w.left >= code.left && w.right <= far);
+  return {
+    left: code.left,
+    right: Math.max(code.right, ...behind.map((w) => w.right)),
+    top: Math.min(...behind.map((w) => w.top), code.top),
+    bottom: Math.max(...behind.map((w) => w.bottom), code.bottom),
+  };
+}
+
 async function readRow(
   row: readonly OcrLine[],
   below: readonly OcrLine[][],
@@ -131,10 +146,10 @@ async function readRow(
         .slice(0, 1)
         .map((w) => ({ text: w.text, confidence: w.confidence })),
     ),
-    ...(await readAgain(place)),
+    ...(await readAgain({ line: around(place, row), code: place })),
   ];
   // The wording may stand below its code.
-  const beside = row.map(textOf);
+  const beside = row.map((l) => textOf(l.filter((w) => !looksLikeCode(w.text))));
   const worded = beside.some((t) => (t.match(/\p{L}{4,}/gu)?.length ?? 0) >= 1);
   const context = worded
     ? beside

@@ -123,9 +123,17 @@ export function isHeading(r: Reading, lines: readonly Line[], i: number, survey:
   if (!DECORATED.test(text) && (words > 6 || (words > 4 && text.includes(',')))) return false;
   if (survey.textAbove && !DECORATED.test(text) && !(namesController(text) && text.split(/\s+/u).length <= 3))
     return false;
+  // A module in brackets with a status behind it is the end of a wrapped line, and no heading.
+  const behind = /^[[(][^\])]*[\])]\s+(.+)$/u.exec(text)?.[1];
+  if (behind !== undefined && statusOf(behind)) return false;
   const next = nextOf(lines, i);
   const said = next && outcomeOf(next.text);
   if (next && (beginsFault(next, survey) || said)) return true;
+  // Where wordings stand above their codes, a marked line over a wording is a heading.
+  if (next && survey.textAbove && /^[#=[]/u.test(text) && DECORATED.test(text) && !DECORATED.test(next.text)) {
+    const after = nextOf(lines, lines.indexOf(next));
+    if (after && findCodes(after.text).length > 0) return true;
+  }
   // A second line of the heading, or a module whose faults follow in words of their own.
   return DECORATED.test(text) && /^[[#=]/u.test(text) && namesController(text);
 }
