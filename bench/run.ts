@@ -60,7 +60,7 @@ const BENCHES: {
     name: 'screens',
     title: 'Photos of a tool’s screen',
     about:
-      'Thirty screens in five styles (light, dark, small, dark and small, two columns), drawn and then photographed by a simulation: from the side, turned, out of focus, a lamp’s glare, moiré, noise, JPEG. A code counts as right only where it is said for sure; what is doubtful is shown to be looked at. The reader was mended on ten other screens.',
+      'Thirty screens in five styles (light, dark, small, dark and small, two columns), drawn and then photographed by a simulation: from the side, turned, out of focus, a lamp’s glare, moiré, noise, JPEG. A code counts as right only where it is said for sure; what is doubtful is shown to be looked at. The reader was mended on thirty other screens; before the enlargement, the sharpening and the reading of whole lines again it gave 85.2 / 0.0 / 13.1 on these.',
     run: screens,
   },
   {

@@ -62,6 +62,9 @@ function candidatesOf(token: string): Candidate[] {
 /** From here on a wording is that of a code, and not one word by chance ("charge flap", "charge air"). */
 const LIKE_ITS_WORDING = 0.3;
 
+/** Some words of a code's wording stand beside it. */
+const SOMETHING_OF_ITS_WORDING = 0.15;
+
 /** Five characters as a code has them, some of them perhaps confused. */
 export function looksLikeCode(word: string): boolean {
   const token = fiveOf(word);
@@ -135,7 +138,9 @@ export function mendCode(
   const [first, second] = ranked;
   if (!first) return undefined;
   const margin = first.score - (second?.score ?? 0);
-  const whole = tokens.length >= 3 && first.exact >= tokens.length - (tokens.length > 3 ? 1 : 0);
+  // Readings of one picture err alike; where no wording bears the code out, not one of them may say another.
+  const spare = tokens.length > 3 && first.agrees >= SOMETHING_OF_ITS_WORDING ? 1 : 0;
+  const whole = tokens.length >= 3 && first.exact >= tokens.length - spare;
   // Sure where the wording says the same, or where nearly every reading does by itself.
   const agreed =
     (first.agrees >= 0.3 && first.exact >= 1 && margin >= 0.25) || (first.agrees >= 0.5 && margin >= 0.4);

@@ -130,7 +130,13 @@ export function isHeading(r: Reading, lines: readonly Line[], i: number, survey:
   const said = next && outcomeOf(next.text);
   if (next && (beginsFault(next, survey) || said)) return true;
   // Where wordings stand above their codes, a marked line over a wording is a heading.
-  if (next && survey.textAbove && /^[#=[]/u.test(text) && DECORATED.test(text) && !DECORATED.test(next.text)) {
+  if (
+    next &&
+    survey.textAbove &&
+    /^[#=[]/u.test(text) &&
+    DECORATED.test(text) &&
+    !DECORATED.test(next.text)
+  ) {
     const after = nextOf(lines, lines.indexOf(next));
     if (after && findCodes(after.text).length > 0) return true;
   }
