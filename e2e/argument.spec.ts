@@ -182,7 +182,7 @@ test('the margin says what it may be and which test would tell most, and puts it
   const margin = page.getByRole('complementary', { name: 'Margin' });
   const odds = margin.getByRole('region', { name: 'What it may be' });
   await expect(odds.getByRole('listitem').first()).toContainText('intake boot, cracked');
-  await expect(odds.getByRole('listitem').first()).toContainText(/1 of 3 near cases, 1 held · about \d+ %/);
+  await expect(odds.getByRole('listitem').first()).toContainText(/1 of 4 near cases, 1 held · about \d+ %/);
   await expect(odds).toContainText('Something this shop has not seen');
   await odds.getByText('why, and the cases behind it').first().click();
   await expect(odds.getByText(/times likelier by it/).first()).toBeVisible();

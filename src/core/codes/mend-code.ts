@@ -143,7 +143,10 @@ export function mendCode(
   const whole = tokens.length >= 3 && first.exact >= tokens.length - spare;
   // Sure where the wording says the same, or where nearly every reading does by itself.
   const agreed =
-    (first.agrees >= 0.3 && first.exact >= 1 && margin >= 0.25) || (first.agrees >= 0.5 && margin >= 0.4);
+    (first.agrees >= 0.3 && first.exact >= 1 && margin >= 0.25) ||
+    (first.agrees >= 0.5 && margin >= 0.4) ||
+    // Its whole wording stands there, and the readings do not agree on another code: B to one, S to the other.
+    (first.agrees >= 0.6 && margin >= 0.2 && ranked.slice(1).every((r) => r.exact < 0.7 * tokens.length));
   // Another code whose wording fits better is never passed over for sure.
   const rival = ranked
     .slice(1)

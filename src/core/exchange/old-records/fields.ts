@@ -127,7 +127,8 @@ export const foldHead = (head: string): string =>
     .slice(0, 80);
 
 /** Whether a head says what is never taken: money, a state, an address. */
-export const isIgnoredHead = (head: string): boolean => IGNORED.test(foldHead(head));
+export const isIgnoredHead = (head: string): boolean =>
+  foldHead(head) === REASON_HEAD || IGNORED.test(foldHead(head));
 
 /**
  * Which fields a head may mean, the likeliest first, by its words alone.
