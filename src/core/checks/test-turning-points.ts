@@ -3,7 +3,7 @@ import { CHECKS, runCheck, type Typed } from './index';
 /**
  * Where the verdicts of every check turn: each number of its example is moved over its range while the others stay,
  * and the values at which a verdict changes are found to five places. What comes of it is kept as a table a person can
- * read and hold against the facts (`turning-points.txt`), so that no limit moves unseen.
+ * read and hold against the facts (`__snapshots__/turning-points.test.ts.snap`), so that no limit moves unseen.
  */
 
 /** One number of the entries: the field, and the cell where the field is a table. */
