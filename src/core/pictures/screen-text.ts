@@ -28,6 +28,8 @@ export type ReadAgain = (place: { line: Place; code: Place }) => Promise<CodeRea
 const WORDS = /^[PCBU]\d|\p{L}{4}|\d{2}.*\p{L}{2}/u;
 /** Lines less sure than this are no letters but what a picture has besides. */
 const LEAST = 0.6;
+/** A letter or two alone less sure than this are no text. */
+const SPECK = 0.8;
 
 /**
  * The text of a screen from two readings of its picture. Columns of faults beside each other are taken apart; each
@@ -52,6 +54,8 @@ export async function screenText(
       progress((c + i / rows.length) / columns.length);
       const { text, sure } = await readRow(row, rows.slice(i + 1, i + 3), readAgain);
       if (text === '' || (sure < LEAST && !/^[PCBU]\d/.test(text))) continue;
+      // A speck read as a letter or two, and not for sure.
+      if (sure < SPECK && (text.match(/[\p{L}\p{N}]/gu)?.length ?? 0) < 3) continue;
       texts.push(text);
       out.sure.push(sure);
     }

@@ -64,6 +64,11 @@ export const isTitle = (line: string): boolean =>
   line
     .replace(/\((?:s|es|en)\)/giu, '')
     .replace(/\s*[:–-]\s*(?:none|keine?|aucune?|ningun[oa]|nessun[oa]|geen)$/iu, '')
+    // "Fault memory   4 faults": how many, behind the title.
+    .replace(
+      /\s*[:=–-]?\s+\d{1,3}\s+(?:faults?|codes?|dtcs?|errors?|entries|fehler|d[ée]fauts?|aver[íi]as|errori|storingen)$/iu,
+      '',
+    )
     .replace(/\s*[:=]?\s*\d{1,3}$|\s+count\s*[:=]?\s*\d{0,3}$/iu, '')
     .split(/\s+\/\s+/u)
     .every((part) => TITLE.test(part.replace(/^[\s#*=[(:-]+|[\s#*=\])(:-]+$/gu, '').trim()));

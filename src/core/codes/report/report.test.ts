@@ -106,4 +106,18 @@ describe('scan report', () => {
     );
     expect(r.codes.length).toBe(10_000);
   });
+  it('takes no title with its count for a module', () => {
+    const report = readReport(
+      'Fault memory   4 faults\nP0302   Cylinder 2 misfire   Stored\nP0335   Crankshaft sensor   Pending',
+    );
+    expect(report.modules).toEqual([]);
+    expect(report.codes.map((c) => [c.code, c.module])).toEqual([
+      ['P0302', null],
+      ['P0335', null],
+    ]);
+    // A module with its count stays one.
+    expect(readReport('Engine   2 faults\nP0302   Cylinder 2 misfire   Stored').modules).toMatchObject([
+      { name: 'Engine' },
+    ]);
+  });
 });
