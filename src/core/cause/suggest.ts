@@ -1,6 +1,7 @@
 import type { CaseRecord, Suspect } from '@/core/case';
 import { baseCode, circuitOf, effectiveRoles, kindOf, meaningOf, type CodeKind } from '@/core/codes';
 import type { Catalogue } from './catalogue';
+import { namedIn, wordsIn, type Named } from './parts-in-text';
 
 /** Somebody or something that belongs on the list of suspects, with the reason. */
 export interface SuspectOffer {
@@ -28,6 +29,9 @@ const FAILURE_BY_KIND: Partial<Record<CodeKind, string>> = {
   'internal failure': 'internal fault',
 };
 
+/** Shorter names ("ecu", "tps") may be part of any wording. */
+const LEAST_LETTERS = 4;
+
 /** The part that a code's wording names: the longest name of the shop's list that stands in it. */
 function partIn(text: string, catalogue: Catalogue): { id: string; name: string } | undefined {
   // What a circuit is shorted to is not the part that the code is about.
@@ -35,17 +39,12 @@ function partIn(text: string, catalogue: Catalogue): { id: string; name: string 
     /\b(?:short(?:ed)?|open)(?: circuit)?(?: to| or)+(?: (?:battery|ground|earth|supply|power|plus|positive|b\+|voltage|or|open|short))+/gi,
     ' ',
   );
-  const t = ` ${about.toLowerCase().replace(/[^a-z0-9]+/g, ' ')} `;
-  let best: { id: string; name: string; length: number } | undefined;
-  for (const item of catalogue.items) {
-    if (item.kind !== 'part' || item.mergedInto) continue;
-    for (const name of [item.name, ...item.synonyms]) {
-      const n = ` ${name.toLowerCase().replace(/[^a-z0-9]+/g, ' ')} `;
-      if (n.length > 5 && t.includes(n) && n.length > (best?.length ?? 0))
-        best = { id: item.id, name: item.name, length: n.length };
-    }
-  }
-  return best && { id: best.id, name: best.name };
+  const words = wordsIn(about);
+  const letters = (n: Named) => words.slice(n.from, n.to).reduce((sum, w) => sum + w.end - w.at, 0);
+  const best = namedIn(words, catalogue, 'part')
+    .filter((n) => letters(n) >= LEAST_LETTERS)
+    .reduce<Named | undefined>((a, b) => (a === undefined || letters(b) > letters(a) ? b : a), undefined);
+  return best?.item;
 }
 
 /**

@@ -5,7 +5,8 @@ export type Did =
   | {
       kind: 'did';
       action: Repair['action'];
-      /** Place in the list of deeds, the most telling first. */ rank: number;
+      /** Place in the list of deeds, the most telling first. */
+      rank: number;
     }
   /** Seen, heard, measured: it may name what was wrong. */
   | { kind: 'found' }
@@ -13,7 +14,7 @@ export type Did =
   | { kind: 'in vain' }
   /** Looked at and good, or only tried out. */
   | { kind: 'tested' }
-  /** Advice, an estimate, a part on order, refused: not done. */
+  /** Advice, an estimate, a part on order, refused, done by others or before: not done in this job. */
   | { kind: 'not done' };
 
 /**
@@ -33,9 +34,9 @@ export function clausesOf(text: string): string[] {
 }
 
 const NOT_DONE =
-  /\b(?:advis\w*|recommend\w*|suggest\w*|quot\w*|estimate\w*|declin\w*|refus\w*|order(?:ed|ing)?|back ?order\w*|awaiting|waiting|wait for|to (?:be )?(?:replace|renew|fit|do|change|follow)\w*|need(?:s|ed|ing)?|requir\w*|should|would|will|next (?:service|visit|time)|not (?:replaced|fitted|done|changed|repaired|renewed)|no work|monitor|keep an eye|scrapped|uneconomical|wants?|(?:previous|other|last|another) (?:garage|shop|owner|workshop)|already (?:replaced|fitted|renewed)|if (?:it|the|fault|light|problem))\b/iu;
+  /\b(?:advis\w*|recommend\w*|suggest\w*|quot\w*|estimate\w*|declin\w*|refus\w*|order(?:ed|ing)?|back ?order\w*|awaiting|waiting|wait for|to (?:be )?(?:replace|renew|fit|do|change|follow)\w*|need(?:s|ed|ing)?|requir\w*|should|would|will|next (?:service|visit|time)|not (?:replaced|fitted|done|changed|repaired|renewed)|no work|monitor|keep an eye|scrapped|uneconomical|wants?|(?:previous|other|last|another) (?:garage|shop|owner|workshop)|already (?:replaced|fitted|renewed)|recently|had been|ago|last (?:week|month|year|time|service)|(?:by|from) (?:the )?(?:customer|owner|dealer|others?)|(?:customer|owner|driver|dealer) (?:has |had |already |himself |herself )*(?:replaced|fitted|changed|renewed|repaired|cleaned|installed|tried)|if (?:it|the|fault|light|problem))\b/iu;
 const IN_VAIN =
-  /\b(?:no change|no difference|no better|no improvement|not (?:any )?better|same (?:fault|problem|code|again)|still (?:the same|there|faulty|on|misfir\w*|present)|did(?: not|n['’]?t) (?:help|cure|fix|work)|fault (?:remains|remained|returned|still)|to no avail|without success)\b/iu;
+  /\b(?:no change|nothing changed|(?:has|have|had) not changed|unchanged|no difference|no better|no improvement|not (?:any )?better|same (?:fault|problem|code|again)|still (?:the same|there|faulty|on|misfir\w*|present)|did(?: not|n['’]?t) (?:help|cure|fix|work)|fault (?:remains|remained|returned|still)|to no avail|without success)\b/iu;
 const GOOD =
   /\b(?:ok|okay|good|fine|tested|checked|inspected|within (?:spec|limits)|no faults?|nothing found|passed|not the|not at fault|not faulty|ruled out|no leaks?|swap(?:ped|s)?\b.*\b(?:to|with|from|between|over))\b|✓/iu;
 
@@ -73,13 +74,20 @@ const ACTIONS: readonly [Repair['action'], RegExp][] = [
   ],
   [
     'repaired',
-    /\b(?:tighten\w*|refitted(?! (?:the )?(?:old|original))|re-?sealed|re-?attached|re-?secured|secured|sealed|removed|disconnected|bypassed|unseized|straightened|taped)\b/iu,
+    /\b(?:tighten\w*|refitted(?! (?:the )?(?:old|original))|re-?sealed|re-?attached|re-?secured|secured|sealed|bypassed|unseized|straightened|taped)\b/iu,
   ],
   [
     'other',
-    /\b(?:bled|bleed|regen\w*|topped up|top up|drained|refilled|recharged|re-?gassed|charged|balanced|reset|serviced|service)\b/iu,
+    /\b(?:bled|bleed|regen\w*|topped up|top up|drained|refilled|recharged|re-?gassed|charged (?:the )?battery|battery charged|balanced|reset|serviced|service)\b/iu,
   ],
 ];
+
+/** Rank of a deed that only counts where no other is told. */
+const WEAK = ACTIONS.length - 2;
+const TAKEN_OFF = /\b(?:removed|disconnected|unplugged)\b/iu;
+/** Things that were added to a vehicle and may be taken off again for good. */
+const ADDED =
+  /\b(?:alarm|tracker|remote|aftermarket|after-market|retrofit\w*|tuning box|chip|dash ?cam\w*|radio|phone|charger|tow ?bar module|accessor\w+|added)\b/iu;
 
 /** Old parts that come off, new ones that do not say so: "refitted" puts the same part back. */
 const REFITTED = /\bre-?fit(?:ted)?\b/iu;
@@ -105,6 +113,8 @@ export function didIn(clause: string): Did {
   if (/\bnot the\b|\bnot at fault\b|\bnot faulty\b|\bruled out\b/iu.test(text)) return { kind: 'tested' };
   // A swap to and fro is a test; a clause that says "checked" and nothing else of a fix is one too.
   if (/\bswap(?:ped|s)?\b.*\b(?:to|with|from|between|over|round)\b/iu.test(text)) return { kind: 'tested' };
+  // Taken off for access is no repair; an added thing taken off is.
+  if (TAKEN_OFF.test(text) && ADDED.test(text)) return { kind: 'did', action: 'repaired', rank: WEAK };
   const rank = ACTIONS.findIndex(
     ([a, words]) =>
       words.test(text) && !(a === 'replaced' && REFITTED.test(text) && !/\bnew\b|replac/iu.test(text)),

@@ -96,6 +96,14 @@ describe('what was done', () => {
     ['replaced TPMS valve, battery flat', 'replaced'],
     ['not the MAF; repaired wiring at radiator', 'repaired / wiring harness'],
     ['swapped coil 1 with 2', ''],
+    // Done by others, before, or not in this job.
+    ['Battery was replaced last year by customer', ''],
+    ['Owner had fitted new thermostat', ''],
+    ['MAF replaced recently, no fault found now', ''],
+    ['Removed intake manifold for access', ''],
+    ['Found radiator leaking. Customer declined. Replaced battery.', 'replaced / battery'],
+    ['cleaned MAF, nothing changed', ''],
+    ['removed aftermarket alarm', 'repaired / added equipment'],
     // A part that only says where, or begins the name of another.
     ['replaced hose at the turbo', 'replaced'],
     ['replaced radiator bracket', 'replaced'],
@@ -110,6 +118,10 @@ describe('what was done', () => {
     expect(r).toMatchObject({ action: 'replaced', where: 'cyl 3' });
     expect(r.part?.name).toBe('ignition coil');
     expect(r.inVain.map((p) => p.name)).toEqual(['air-flow meter']);
+    // What was done before that was no cure, and not in vain for this either.
+    const later = readDone('Replaced battery. Replaced MAF, no change. Coil cracked, new coil', catalogue);
+    expect(later.inVain.map((p) => p.name)).toEqual(['air-flow meter']);
+    expect(later.part?.name).toBe('ignition coil');
     expect(readDone('replaced coil and plugs', catalogue).because).toContain('several parts');
   });
   it('never throws, and names no part that no word of the text belongs to', () => {
