@@ -92,8 +92,12 @@ async function liveOffers(
   const lists = new Map<string, typeof shown>();
   for (const l of shown) lists.set(l.scanId, [...(lists.get(l.scanId) ?? []), l]);
   const known: KnownValue[] = [
-    // A reading of a test stands under its question; here its name alone has to tell what it is.
-    ...values.map(({ question: _, ...v }) => ({ ...v, label: liveName(v.label).key })),
+    // A reading of a test stands under its question: only where its name alone tells what it is, as "MAP" does and
+    // "pressure" does not, is it the same value.
+    ...values.flatMap(({ question, ...v }) => {
+      const name = liveName(v.label);
+      return question === undefined || name.kind !== undefined ? [{ ...v, label: name.key }] : [];
+    }),
     ...[...lists.values()].flatMap((list) =>
       list.map((l) => ({
         label: liveName(l.name).key,

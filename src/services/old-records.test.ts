@@ -102,6 +102,13 @@ describe('a table of past jobs', () => {
     expect(vehicles[1]).toBe(vehicles[0]);
     expect(vehicles[2]).not.toBe(vehicles[0]);
     expect(vehicles[3]).toBe(vehicles[0]);
+    // What is no plate names no vehicle.
+    const trade = await take([
+      job(1, ['5/5/2021', '611', 'TRADE', 'Calder', 'Moor', '', 'noise', 'replaced drop link']),
+      job(2, ['6/6/2021', '612', 'TRADE', 'Calder', 'Moor', '', 'noise', 'replaced drop link']),
+    ]);
+    const two = await Promise.all(trade.map(async (t) => (await caseOf(t.number!)).vehicle.id));
+    expect(two[0]).not.toBe(two[1]);
     // In a later table too.
     const [later] = await take([
       job(1, ['1/2/2022', '606', 'KX29RTO', 'Calder', 'Moor', '', 'noise', 'replaced drop link']),

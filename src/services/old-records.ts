@@ -112,7 +112,9 @@ export async function readRecords(
   const fields = kept?.columns ?? settings?.columns ?? table.columns.map((c) => c.field);
   const columns = table.columns.map((c): RecordsReading['columns'][number] => {
     const field = fields[c.index] ?? '';
-    return field === c.field ? c : { ...c, field, by: kept ? 'kept' : 'person' };
+    if (field === c.field) return c;
+    // Where nobody said so, the whole table tells more than the rows that were sent.
+    return { ...c, field, by: kept ? 'kept' : said ? 'person' : 'content' };
   });
   const guess = settingsOf(rows, table.firstRow, columns);
   const used: RecordSettings = {
@@ -219,6 +221,8 @@ export async function takeRecords(request: TakeRecordsRequest, who: string): Pro
 }
 
 const idOf = (key: readonly string[]): string => `old-${sha(key).slice(0, 28)}`;
+/** A plate has figures; "TRADE", "none" and "n/a" stand for many vehicles. */
+const plateOf = (v: CaseFile['vehicle']): string => (/\d/.test(v.plate ?? '') ? folded(v.plate) : '');
 const folded = (s: string | undefined): string => (s ?? '').toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '');
 /** Said of both and the same, or said of one alone. */
 const agree = (a: string | undefined, b: string | undefined): boolean =>
@@ -236,11 +240,11 @@ async function knownVehicles(files: readonly CaseFile[]): Promise<void> {
     model?: string | undefined;
   };
   const byPlate = new Map<string, Known[]>();
-  const plates = [...new Set(files.map((f) => folded(f.vehicle.plate)).filter((p) => p.length >= 3))];
+  const plates = [...new Set(files.map((f) => plateOf(f.vehicle)).filter((p) => p.length >= 3))];
   for (const v of plates.length ? await vehiclesByPlate(db(), plates) : [])
     byPlate.set(folded(v.plate), [...(byPlate.get(folded(v.plate)) ?? []), v]);
   for (const { vehicle: v } of files) {
-    const plate = folded(v.plate);
+    const plate = plateOf(v);
     if (plate.length < 3) continue;
     const same = (byPlate.get(plate) ?? []).find(
       (k) => agree(k.make, v.make) && agree(k.model, v.model) && agree(k.vin, v.vin),

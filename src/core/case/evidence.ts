@@ -73,8 +73,7 @@ export type Code = z.infer<typeof Code>;
 export const Freeze = z.object({ ...base, codeId: owner, name: line, entered: line });
 export type Freeze = z.infer<typeof Freeze>;
 
-/** A value the vehicle reported at the moment of a scan. */
-/** A live value of a scan, with the limit it is held against. */
+/** A value the vehicle reported at the moment of a scan, with the limit it is held against. */
 export const Live = z.object({ ...base, scanId: owner, name: line, entered: line, limit: line });
 export type Live = z.infer<typeof Live>;
 

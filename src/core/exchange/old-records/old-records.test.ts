@@ -308,6 +308,22 @@ describe('a job', () => {
     expect(read.file.vehicle.vin).toBeUndefined();
     expect(read.file.vehicle.note).toContain('XK1234');
   });
+  it('takes the name of a vehicle for no code, and says where a check digit is wrong', () => {
+    const cells = [
+      '3/4/2021',
+      'Calder C1500',
+      'C1500 stalls, P0335',
+      'replaced crankshaft sensor',
+      '1M8GDM9A1KP042788',
+    ];
+    const read = readJob(cells, { ...reader, columns: ['date', 'vehicle', 'complaint', 'done', 'vin'] });
+    if (read.state !== 'read') throw new Error(read.state);
+    expect(read.file.scans![0]!.read!.codes).toEqual([{ code: 'P0335' }]);
+    expect(read.file.vehicle).toMatchObject({
+      vin: '1M8GDM9A1KP042788',
+      note: expect.stringContaining('check digit') as string,
+    });
+  });
   it.each([
     [row({ date: '' }), /date is missing/],
     [row({ date: 'spring' }), /no date/],

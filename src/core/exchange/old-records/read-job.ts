@@ -80,7 +80,9 @@ export function readJob(cells: readonly string[], reader: RecordReader): JobRead
 
   const done = readDone([diagnosis, work].filter(Boolean).join('.\n'), reader.catalogue);
   const vehicle = vehicleOf(get, reader);
-  const codes = codesIn(texts);
+  // "C1500" may be the pickup itself.
+  const named = [vehicle.model, vehicle.engine, get('vehicle')].join(' ').toUpperCase();
+  const codes = codesIn(texts).filter((c) => !named.includes(c));
   const [opened, finished] = [`${day}T11:00:00.000Z`, `${day}T12:00:00.000Z`];
   const repaired = done.action !== '';
   const file: CaseFile = {
@@ -150,6 +152,9 @@ function vehicleOf(get: (f: RecordField) => string, reader: RecordReader): CaseF
     // A VIN that is none stays in words: it may be the last digits of one, or a serial number.
     ...(vin.ok ? { vin: vin.vin } : {}),
     ...(get('vin') !== '' && !vin.ok ? { note: `VIN in the old records: ${cut(get('vin'), 60)}` } : {}),
+    ...(vin.ok && vin.checkDigit === 'wrong'
+      ? { note: 'The check digit of the VIN in the old records is wrong.' }
+      : {}),
     plate: cut(get('plate').split('\n')[0]!.toUpperCase(), 40),
     make: cut(get('make') || one.make, 80),
     model: cut(get('model') || one.model, 80),
