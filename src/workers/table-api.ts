@@ -9,6 +9,7 @@ import {
 } from '@/core/exchange/old-records';
 import { readTableFile, readTextTable, type Sheet } from '@/core/exchange/table-files';
 import { csvLine } from '@/core/exchange/tables';
+import { MOST_COLUMNS } from '@/core/api/old-records';
 import { Problem } from '@/core/problem';
 
 /** A sheet as the page needs it: what its columns hold, and its first rows. */
@@ -24,6 +25,7 @@ export interface SheetLook {
 export type Done<T> = { ok: true; value: T } | { ok: false; message: string };
 
 const SHOWN = 60;
+const MOST_SHOWN = 25_000;
 
 /** Everything heavy about a table of past jobs, for a worker of its own: the file never leaves the browser whole. */
 export class TableApi {
@@ -36,6 +38,8 @@ export class TableApi {
         typeof source === 'string'
           ? [{ name: '', rows: readTextTable(source) }]
           : await readTableFile(new Uint8Array(await source.arrayBuffer()), name);
+      if (this.sheets.some((s) => s.rows.some((r) => r.length > MOST_COLUMNS)))
+        throw new Problem(`It has more than ${MOST_COLUMNS} columns. Bring those of the jobs alone.`);
       return { ok: true, value: this.sheets.map((s) => s.name) };
     } catch (e) {
       return {
@@ -56,7 +60,8 @@ export class TableApi {
       firstRow,
       columns,
       settings: settingsOf(rows, firstRow, columns),
-      top: rows.slice(0, firstRow + SHOWN),
+      // A cell is shown, not read out: what is far too long is cut for the preview alone.
+      top: rows.slice(0, firstRow + SHOWN).map((r) => r.map((c) => c.slice(0, MOST_SHOWN))),
     };
   }
 

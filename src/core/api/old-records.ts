@@ -6,12 +6,18 @@ import { RECORD_FIELDS } from '@/core/exchange/old-records/fields';
 
 /** Rows that may be sent at once: a reading shows some of them, a table goes in by such pieces. */
 export const MOST_RECORDS = 500;
-const cell = z.string().max(60_000, 'A cell is longer than 60,000 characters.');
-const cells = z.array(cell).max(200, 'At most 200 columns.');
+/** A cell with several lines of one order joined in it; longer ones are no text of a job. */
+export const MOST_CELL = 60_000;
+export const MOST_COLUMNS = 200;
+const cell = z.string().max(MOST_CELL, 'A cell is longer than 60,000 characters.');
+const cells = z.array(cell).max(MOST_COLUMNS, 'At most 200 columns.');
 const field = z.enum(['', ...RECORD_FIELDS]);
 
 export const RecordSettings = z.object({
-  columns: z.array(field).max(200).describe('What each column holds; empty for one that is left out.'),
+  columns: z
+    .array(field)
+    .max(MOST_COLUMNS)
+    .describe('What each column holds; empty for one that is left out.'),
   dateOrder: z
     .enum(['day first', 'month first', 'year first'])
     .nullable()

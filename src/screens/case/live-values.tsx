@@ -1,5 +1,6 @@
 'use client';
 
+import { Fragment } from 'react';
 import styled from 'styled-components';
 import { besideEachOther, momentOf } from '@/core/codes';
 import type { RowOf } from '@/core/case';
@@ -7,7 +8,7 @@ import { Button, Figure, Quiet } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
 import { VerdictShape } from '@/ui/marks';
 import { useCase } from './store';
-import { count, inWords, useKnownOffers } from './tests/known-good';
+import { count, inWords, useKnownOffers, type KnownOffer } from './tests/known-good';
 
 const Table = styled.table`
   border-collapse: collapse;
@@ -72,21 +73,18 @@ export function LiveValues() {
   );
 }
 
-type Lists = { name: string; values: RowOf<'live'>[] }[];
+type Lists = { name: string; moment: string; values: RowOf<'live'>[] }[];
+
+/** Lists of which nothing tells when they were taken are each a moment of their own. */
+const momentKey = (list: Lists[number]): string => list.moment || list.name;
 
 function ValueRow({ row, lists }: { row: ReturnType<typeof besideEachOther>[number]; lists: Lists }) {
-  const edit = useCase((s) => s.edit);
   const offers = useKnownOffers();
-  const mine = row.cells.flatMap((cell, i) => (cell ? [lists[i]!.values[cell.at]!] : []));
-  const limit = mine.find((l) => l.limit !== '')?.limit ?? '';
-  const hold = (text: string) => mine.forEach((l) => l.limit !== text && edit('live', l.id, 'limit', text));
-  const known =
-    limit === ''
-      ? row.cells.flatMap((cell, i) => {
-          const offer = cell && offers[lists[i]!.values[cell.at]!.id]?.[0];
-          return offer ? [{ ...offer, list: lists[i]!.name }] : [];
-        })
-      : [];
+  const mine = row.cells.flatMap((cell, i) =>
+    cell ? [{ list: lists[i]!, cell, live: lists[i]!.values[cell.at]! }] : [],
+  );
+  // What holds at idle does not hold with the engine off: a limit belongs to lists of one moment.
+  const moments = [...new Set(mine.map((m) => momentKey(m.list)))];
   const several = lists.length > 1;
   return (
     <tr>
@@ -104,36 +102,91 @@ function ValueRow({ row, lists }: { row: ReturnType<typeof besideEachOther>[numb
           )}
         </td>
       ))}
-      <td style={{ minWidth: 110 }}>
-        <LineInput
-          label={`Limit of ${row.name}`}
-          hideLabel
-          figure
-          value={limit}
-          placeholder="limit"
-          onChange={hold}
-        />
-      </td>
-      <td>
-        {row.cells.map(
-          (cell, i) =>
-            cell?.because && (
-              <Quiet as="div" key={lists[i]!.name}>
-                {several ? `${lists[i]!.name}: ` : ''}
-                {cell.because}
-              </Quiet>
-            ),
-        )}
-        {known.map((o) => (
-          <Quiet as="div" key={o.list}>
-            {several ? `${o.list}: ` : ''}known-good {o.low === o.high ? o.low : `${o.low} to ${o.high}`} of{' '}
-            {count(o.vehicles)}. {o.stands && <b>{o.stands}</b>} {inWords(o)}.{' '}
-            <Button $kind="quiet" onPress={() => hold(o.limit.replace(/\u00a0/g, ' '))}>
-              Use as the limit
-            </Button>
-          </Quiet>
+      <td style={{ minWidth: 120 }}>
+        {moments.map((moment) => (
+          <LimitOf
+            key={moment}
+            name={row.name}
+            of={mine.filter((m) => momentKey(m.list) === moment)}
+            told={moments.length > 1}
+          />
         ))}
       </td>
+      <td>
+        {mine.map(({ list, cell, live }) => {
+          const offer = live.limit === '' ? offers[live.id]?.[0] : undefined;
+          const of = mine.filter((m) => momentKey(m.list) === momentKey(list)).map((m) => m.live);
+          return (
+            <Fragment key={list.name}>
+              {cell.because && (
+                <Quiet as="div">
+                  {several ? `${list.name}: ` : ''}
+                  {cell.because}
+                </Quiet>
+              )}
+              {offer && <KnownGood offer={offer} of={of} list={several ? `${list.name}: ` : ''} />}
+            </Fragment>
+          );
+        })}
+      </td>
     </tr>
+  );
+}
+
+/** Puts a limit on values of one moment. */
+function useHold() {
+  const edit = useCase((s) => s.edit);
+  return (of: readonly RowOf<'live'>[], limit: string) =>
+    of.forEach((l) => l.limit !== limit && edit('live', l.id, 'limit', limit));
+}
+
+function LimitOf({
+  name,
+  of,
+  told,
+}: {
+  name: string;
+  of: { list: Lists[number]; live: RowOf<'live'> }[];
+  /** There are other moments: say whose limit this is. */
+  told: boolean;
+}) {
+  const hold = useHold();
+  const whose = of.map((m) => m.list.name).join(', ');
+  return (
+    <LineInput
+      label={told ? `Limit of ${name}, ${whose}` : `Limit of ${name}`}
+      hideLabel
+      figure
+      value={of.find((m) => m.live.limit !== '')?.live.limit ?? ''}
+      placeholder={told ? `limit, ${whose}` : 'limit'}
+      onChange={(text) =>
+        hold(
+          of.map((m) => m.live),
+          text,
+        )
+      }
+    />
+  );
+}
+
+function KnownGood({
+  offer: o,
+  of,
+  list,
+}: {
+  offer: KnownOffer;
+  of: readonly RowOf<'live'>[];
+  /** "S2: ", where there are several lists. */
+  list: string;
+}) {
+  const hold = useHold();
+  return (
+    <Quiet as="div">
+      {list}known-good {o.low === o.high ? o.low : `${o.low} to ${o.high}`} of {count(o.vehicles)}.{' '}
+      {o.stands && <b>{o.stands}</b>} {inWords(o)}.{' '}
+      <Button $kind="quiet" onPress={() => hold(of, o.limit.replace(/\u00a0/g, ' '))}>
+        Use as the limit
+      </Button>
+    </Quiet>
   );
 }

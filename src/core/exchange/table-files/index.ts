@@ -34,7 +34,15 @@ export async function readTableFile(bytes: Uint8Array, name: string): Promise<Sh
     throw new Problem('This is a PDF. Export the list from where it was made as XLSX, ODS or CSV.');
   const file = FILES.find((f) => f.is(bytes.subarray(0, 4096), name));
   if (!file) throw new Problem('This is no table. Bring XLSX, ODS or CSV.');
-  const sheets = (await file.read(bytes)).filter((s) => s.rows.some((r) => r.some((c) => c !== '')));
+  const sheets = (await file.read(bytes))
+    .map(({ name: called, rows }) => ({ name: called, rows: rows.map(withoutEnd) }))
+    .filter((s) => s.rows.some((r) => r.length > 0));
   if (sheets.length === 0) throw new Problem('There is nothing in this table.');
   return sheets;
+}
+
+/** A row without the empty cells at its end, which formatted sheets are full of. */
+function withoutEnd(row: string[]): string[] {
+  const last = row.findLastIndex((c) => c !== '');
+  return last === row.length - 1 ? row : row.slice(0, last + 1);
 }

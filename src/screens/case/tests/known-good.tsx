@@ -11,7 +11,7 @@ import { Button, Figure, Quiet } from '@/ui/controls';
 import { useCase } from '../store';
 
 type Offers = z.infer<typeof KnownOffersAnswer>['offers'];
-type KnownOffer = Offers[string][number];
+export type KnownOffer = Offers[string][number];
 const Context = createContext<Offers>({});
 
 /** Asks, whenever something was saved, what healthy vehicles read where this case has no limit. */

@@ -155,7 +155,7 @@ function Preview({ table }: { table: TableOnItsWay }) {
           </Button>
           {running && <Button onPress={table.stop}>Stop</Button>}
           <Quiet>
-            The same table again adds nothing. How its columns are read is kept for the next one like it.
+            The same table again adds nothing. What you put right is kept for the next one like it.
           </Quiet>
         </Line>
         {taken && <TakenSoFar taken={taken} running={running} name={table.name} onMend={table.mend} />}

@@ -1,4 +1,4 @@
-import { MOST_RECORDS, RecordsTaken, type RecordSettings } from '@/core/api/old-records';
+import { MOST_CELL, MOST_RECORDS, RecordsTaken, type RecordSettings } from '@/core/api/old-records';
 import { post } from '../../send';
 
 /** How far a table has come. */
@@ -50,17 +50,22 @@ export async function takeIn(
   tell: (t: Taken) => void,
   signal: AbortSignal,
 ): Promise<void> {
+  // One cell too long must not hold up the jobs around it.
+  const tooLong = (job: { cells: string[] }) => job.cells.some((c) => c.length > MOST_CELL);
+  const refused = jobs
+    .filter(tooLong)
+    .map(({ row }) => ({ row, reason: 'A cell of it is longer than 60,000 characters; shorten it.' }));
   let now: Taken = {
-    done: 0,
+    done: refused.length,
     of: jobs.length,
     created: 0,
     unchanged: 0,
     passed: 0,
-    refused: [],
+    refused,
     stopped: '',
   };
   tell(now);
-  for (const [i, piece] of piecesOf(jobs).entries()) {
+  for (const [i, piece] of piecesOf(jobs.filter((j) => !tooLong(j))).entries()) {
     if (signal.aborted) {
       tell({ ...now, stopped: 'Stopped. What had gone in stays; the same table goes on from here.' });
       return;

@@ -19,6 +19,7 @@ export function useTable() {
   const [taken, setTaken] = useState<Taken>();
   const [busy, setBusy] = useState<'' | 'opening' | 'reading' | 'taking in'>('');
   const [problem, setProblem] = useState('');
+  const [putRight, setPutRight] = useState(false);
   const worker = useRef<{ worker: Worker; api: Remote<TableApi> }>(undefined);
   const stop = useRef<AbortController>(undefined);
 
@@ -49,6 +50,7 @@ export function useTable() {
     setSheet(index);
     setLook(seen);
     setTaken(undefined);
+    setPutRight(false);
     await read(seen, { ...seen.settings, columns: seen.columns.map((c) => c.field) }, false);
   };
 
@@ -85,10 +87,20 @@ export function useTable() {
       look.firstRow,
       reading.columns.map((c) => ({ head: c.head, index: c.index, field: columns[c.index] ?? '' })),
     );
-    await read(look, { ...reading.settings, ...told, columns }, true);
+    const moved = (of: Field) => (reading.settings.columns[index] === of) !== (field === of);
+    // What was said of dates and units stands while their column does.
+    const { dateOrder, odometerUnit } = reading.settings;
+    await put({
+      columns,
+      makes: told.makes,
+      dateOrder: moved('date') ? told.dateOrder : dateOrder,
+      odometerUnit: moved('odometer') ? told.odometerUnit : odometerUnit,
+    });
   };
-  const setSetting = async (over: Partial<RecordSettings>) => {
-    if (look && reading) await read(look, { ...reading.settings, ...over }, true);
+  const put = async (over: Partial<RecordSettings>) => {
+    if (!look || !reading) return;
+    setPutRight(true);
+    await read(look, { ...reading.settings, ...over }, true);
   };
 
   const take = async () => {
@@ -97,7 +109,8 @@ export function useTable() {
     stop.current = new AbortController();
     setBusy('taking in');
     const jobs = await api.jobs(sheet, look.firstRow, reading.settings.columns);
-    const heads = look.firstRow > 0 ? reading.columns.map((c) => c.head) : [];
+    // Only what a person put right is remembered: what the heads tell they tell the next time too.
+    const heads = putRight && look.firstRow > 0 ? reading.columns.map((c) => c.head) : [];
     await takeIn(jobs, reading.settings, heads, setTaken, stop.current.signal);
     setBusy('');
   };
@@ -126,7 +139,7 @@ export function useTable() {
     open,
     lookAt,
     setColumn,
-    setSetting,
+    setSetting: put,
     take,
     mend,
     stop: () => stop.current?.abort(),
