@@ -22,63 +22,32 @@ import {
 } from '@/core/exchange/old-records';
 import { symptomById } from '@/core/symptoms';
 import { alreadyHere } from '@/store/bulk';
-import { db, write } from '@/store/database';
-import { appendHistory } from '@/store/rows';
-import { getSetting, listCatalogue, putSetting, vehiclesByPlate } from '@/store/shop';
+import { db } from '@/store/database';
+import { listCatalogue, vehiclesByPlate } from '@/store/shop';
 import { takeFiles, type Candidate } from './import';
 import { caseIndex } from './index-of-cases';
+import { keptList } from './kept-list';
 import { knownWords, shopVocabulary } from './words';
 
 /** A shop's table of past jobs: how it is read, and taking it in. Nothing is kept until it is taken in. */
 
-const KEY = 'records.columns';
-const MOST_KEPT = 40;
-const Kept = z.array(
-  z.object({
-    heads: z.string().max(4000),
-    columns: RecordSettings.shape.columns,
-    dateOrder: RecordSettings.shape.dateOrder,
-    odometerUnit: RecordSettings.shape.odometerUnit,
-  }),
+/** What the columns of tables with the same heads hold, as a person put it right. */
+const kept = keptList(
+  'records.columns',
+  RecordSettings.omit({ makes: true }).extend({ heads: z.string().max(4000) }),
+  (k) => k.heads,
+  'recordColumns',
+  40,
 );
-/** Heads as they are compared; the reasons of a table to mend are no column of its own. */
-const headsKey = (heads: readonly string[]): string =>
-  heads
+/** Heads as they are compared, empty where there is no word; the reasons of a table to mend are no column of its own. */
+const headsKey = (heads: readonly string[]): string => {
+  const key = heads
     .map(foldHead)
     .filter((h) => h !== REASON_HEAD)
     .join(' | ')
     .slice(0, 4000);
-
-async function keptFor(heads: readonly string[]) {
-  const key = headsKey(heads);
-  const kept = Kept.safeParse(await getSetting(db(), KEY));
-  return /\p{L}/u.test(key) && kept.success ? kept.data.find((k) => k.heads === key) : undefined;
-}
-
-/** Keeps what the columns of a table of this kind hold. */
-async function remember(heads: readonly string[], settings: RecordSettings, who: string): Promise<void> {
-  const key = headsKey(heads);
-  if (!/\p{L}/u.test(key)) return;
-  const { columns, dateOrder, odometerUnit } = settings;
-  const entry = { heads: key, columns, dateOrder, odometerUnit };
-  const before = await keptFor(heads);
-  if (JSON.stringify(before) === JSON.stringify(entry)) return;
-  await write(async (tx) => {
-    const kept = Kept.safeParse(await getSetting(tx, KEY));
-    const others = kept.success ? kept.data.filter((k) => k.heads !== key) : [];
-    await putSetting(tx, KEY, [entry, ...others].slice(0, MOST_KEPT));
-    await appendHistory(tx, {
-      at: new Date().toISOString(),
-      who,
-      caseId: null,
-      kind: 'shop',
-      rowId: 'recordColumns',
-      op: 'set',
-      before: before ?? null,
-      after: entry,
-    });
-  });
-}
+  return /\p{L}/u.test(key) ? key : '';
+};
 
 async function readerFor(settings: RecordSettings): Promise<RecordReader> {
   const held = await caseIndex();
@@ -108,20 +77,20 @@ export async function readRecords(
   said = true,
 ): Promise<RecordsReading> {
   const table = readTable(rows);
-  const kept = settings && said ? undefined : await keptFor(table.columns.map((c) => c.head));
-  const fields = kept?.columns ?? settings?.columns ?? table.columns.map((c) => c.field);
+  const before = settings && said ? undefined : await kept.of(headsKey(table.columns.map((c) => c.head)));
+  const fields = before?.columns ?? settings?.columns ?? table.columns.map((c) => c.field);
   const columns = table.columns.map((c): RecordsReading['columns'][number] => {
     const field = fields[c.index] ?? '';
     if (field === c.field) return c;
     // Where nobody said so, the whole table tells more than the rows that were sent.
-    return { ...c, field, by: kept ? 'kept' : said ? 'person' : 'content' };
+    return { ...c, field, by: before ? 'kept' : said ? 'person' : 'content' };
   });
   const guess = settingsOf(rows, table.firstRow, columns);
   const used: RecordSettings = {
     columns: fields,
     // What the table itself tells of its days comes before what another one was.
-    dateOrder: settings?.dateOrder ?? kept?.dateOrder ?? guess.dateOrder,
-    odometerUnit: kept?.odometerUnit || (settings?.odometerUnit ?? guess.odometerUnit),
+    dateOrder: settings?.dateOrder ?? before?.dateOrder ?? guess.dateOrder,
+    odometerUnit: before?.odometerUnit || (settings?.odometerUnit ?? guess.odometerUnit),
     makes: settings?.makes ?? guess.makes,
   };
   const reader = await readerFor(used);
@@ -181,7 +150,11 @@ const sha = (of: unknown) => createHash('sha256').update(JSON.stringify(of)).dig
  * @returns what became of each, in order
  */
 export async function takeRecords(request: TakeRecordsRequest, who: string): Promise<RecordsTaken> {
-  if (request.heads.length > 0) await remember(request.heads, request.settings, who);
+  const heads = headsKey(request.heads);
+  if (heads !== '') {
+    const { columns, dateOrder, odometerUnit } = request.settings;
+    await kept.keep({ columns, dateOrder, odometerUnit, heads }, who);
+  }
   const reader = await readerFor(request.settings);
   const jobs: RecordsTaken['jobs'] = [];
   const fresh = new Map<string, Candidate>();

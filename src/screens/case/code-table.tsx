@@ -6,6 +6,7 @@ import { ROLES, type RowOf } from '@/core/case';
 import { proposalsOf, type Course, type InScan } from '@/core/codes';
 import { Figure, Quiet, Segments, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
+import { PlainTable } from '@/ui/plain-table';
 import { useMeanings, Wording } from './meanings';
 import { OpeningMoves } from './opening-moves';
 import { useConclusions } from './conclusions';
@@ -13,23 +14,7 @@ import { OfferButton } from './offer';
 import { useAcceptRoles } from './roles';
 import { useCase, useRecord } from './store';
 
-const Table = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  & th {
-    text-align: left;
-    font-size: 0.75rem;
-    font-weight: 600;
-    color: var(--ink-3);
-    padding: 2px 8px;
-    border-bottom: 1px solid var(--rule-2);
-    vertical-align: bottom;
-  }
-  & td {
-    padding: 4px 8px;
-    border-bottom: 1px solid var(--rule);
-    vertical-align: top;
-  }
+const Table = styled(PlainTable)`
   & td.dot {
     text-align: center;
     padding: 6px 3px;

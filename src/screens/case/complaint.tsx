@@ -4,7 +4,7 @@ import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { EARLIER_KINDS, FREQUENCIES, PART_SOURCES, type RowOf } from '@/core/case';
-import { CONDITIONS, conditionLabel, LAMPS, symptomById } from '@/core/symptoms';
+import { CONDITIONS, conditionLabel, LAMPS, symptomById, symptomsByClause } from '@/core/symptoms';
 import { useVocabulary } from './vocabulary';
 import { Button, IconButton, Input, Segments, Tag } from '@/ui/controls';
 import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, useFocusNext } from './fields';
@@ -32,8 +32,9 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
   const edit = useCase((s) => s.edit);
   const add = useCase((s) => s.add);
   const focus = useFocusNext();
-  const read = useVocabulary().read(said);
-  const offered = read.symptoms.filter((x) => !x.negated && !symptoms.some((s) => s.concept === x.id));
+  const vocabulary = useVocabulary();
+  // Each with the conditions of its own clause: "pulls when braking, rattles when cold".
+  const offered = symptomsByClause(vocabulary, said).filter((x) => !symptoms.some((s) => s.concept === x.id));
 
   // The key takes all that was heard at once.
   const One = offered.length > 1 ? Button : OfferButton;
@@ -42,8 +43,8 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
       add('symptom', {
         concept: x.id,
         words: x.words,
-        conditions: read.conditions.map((c) => c.id),
-        frequency: read.frequency,
+        conditions: x.conditions,
+        frequency: x.frequency,
         position: symptoms.length + i,
       }),
     );

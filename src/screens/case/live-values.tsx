@@ -6,25 +6,14 @@ import { besideEachOther, momentOf } from '@/core/codes';
 import type { RowOf } from '@/core/case';
 import { Button, Figure, Quiet } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
+import { PlainTable } from '@/ui/plain-table';
 import { VerdictShape } from '@/ui/marks';
 import { useCase } from './store';
 import { count, inWords, useKnownOffers, type KnownOffer } from './tests/known-good';
 
-const Table = styled.table`
-  border-collapse: collapse;
+const Table = styled(PlainTable)`
   font-size: 0.875rem;
-  margin: 4px 0 6px 8px;
-  & th,
-  & td {
-    text-align: left;
-    padding: 3px 14px 3px 0;
-    border-bottom: 1px solid var(--rule);
-    vertical-align: top;
-  }
-  & th {
-    font-size: 0.75rem;
-    color: var(--ink-3);
-  }
+  margin: 4px 0 6px;
 `;
 
 /**
@@ -75,6 +64,14 @@ export function LiveValues() {
 
 type Lists = { name: string; moment: string; values: RowOf<'live'>[] }[];
 
+const ROW_HEAD = {
+  fontWeight: 400,
+  color: 'var(--ink-2)',
+  fontSize: 'inherit',
+  verticalAlign: 'top',
+  borderBottomColor: 'var(--rule)',
+} as const;
+
 /** Lists of which nothing tells when they were taken are each a moment of their own. */
 const momentKey = (list: Lists[number]): string => list.moment || list.name;
 
@@ -88,7 +85,7 @@ function ValueRow({ row, lists }: { row: ReturnType<typeof besideEachOther>[numb
   const several = lists.length > 1;
   return (
     <tr>
-      <th scope="row" style={{ fontWeight: 400, color: 'var(--ink-2)', fontSize: 'inherit' }}>
+      <th scope="row" style={ROW_HEAD}>
         {row.name}
       </th>
       {row.cells.map((cell, i) => (

@@ -65,6 +65,14 @@ export function FirstRun({ shop }: { shop: string }) {
           </Button>
         </Way>
         <Way>
+          <h2>Bring your old records</h2>
+          <p>
+            Past repairs from a spreadsheet or an office program: one row a job. Codes, symptoms and the part
+            are read out of the sentences, and you see how before anything is written.
+          </p>
+          <Link href="/shop/records">Bring a table of past jobs</Link>
+        </Way>
+        <Way>
           <h2>Bring the cases you have</h2>
           <p>
             A file of cases, one or many: in plain words, as <Link href="/shop/data">In and out</Link>{' '}
@@ -75,7 +83,7 @@ export function FirstRun({ shop }: { shop: string }) {
         <Way>
           <h2>Look around in the demo</h2>
           <p>
-            A garage of our invention with more than forty cases, in a database of its own beside this one. In
+            A garage of our invention with more than fifty cases, in a database of its own beside this one. In
             another terminal, in the folder of Vantle:
           </p>
           <code>{DEMO}</code>

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
 import { Button, Choice, FieldLabel, Input, Quiet, Segments } from '@/ui/controls';
+import { saveFile } from '@/ui/save-file';
 import { LineField } from '../case/fields';
 import { useCase } from '../case/store';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
@@ -70,12 +71,8 @@ export function SheetBar({
   const crank = sheet.crank ?? { channel: '', cylinder: 1, every: 720 as const, advance: 0 };
   const save = async () => {
     const { span, worker } = store.getState();
-    const url = URL.createObjectURL(await worker.api.csv(span.from, span.to));
-    const a = document.createElement('a');
-    a.href = url;
-    a.download = `case-${caseNumber}-${trace.name || 'trace'}.csv`.replace(/[^\w.-]+/g, '-');
-    a.click();
-    URL.revokeObjectURL(url);
+    const name = `case-${caseNumber}-${trace.name || 'trace'}.csv`.replace(/[^\w.-]+/g, '-');
+    saveFile(await worker.api.csv(span.from, span.to), name);
   };
   return (
     <Bar>

@@ -4,20 +4,10 @@ import styled from 'styled-components';
 import type { RecordsReading, RecordSettings } from '@/core/api/old-records';
 import { FIELD_LABELS, RECORD_FIELDS, type RecordField } from '@/core/exchange/old-records/fields';
 import { Choice, Quiet } from '@/ui/controls';
+import { PlainTable } from '@/ui/plain-table';
 
-const Grid = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  & th {
-    text-align: left;
-    font-size: 0.75rem;
-    font-weight: 600;
-    color: var(--ink-3);
-    padding: 4px 8px;
-  }
+const Grid = styled(PlainTable)`
   & td {
-    border-top: 1px solid var(--rule);
-    padding: 3px 8px;
     vertical-align: middle;
   }
   & td:last-child {

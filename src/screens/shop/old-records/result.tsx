@@ -4,6 +4,7 @@ import { Download } from 'lucide-react';
 import { ProgressBar } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button, Figure } from '@/ui/controls';
+import { saveFile } from '@/ui/save-file';
 import type { Taken } from './take-in';
 
 const Bar = styled.div`
@@ -44,14 +45,8 @@ export function TakenSoFar({
     const kind = r.reason.replace(/“[^”]*”|\d[\d./-]*\d/gu, '…');
     reasons.set(kind, [...(reasons.get(kind) ?? []), r.row + 1]);
   }
-  const save = async () => {
-    const url = URL.createObjectURL(await onMend());
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = `${name.replace(/\.[^.]+$/, '') || 'old records'} to mend.csv`;
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(url), 10_000);
-  };
+  const save = async () =>
+    saveFile(await onMend(), `${name.replace(/\.[^.]+$/, '') || 'old records'} to mend.csv`);
   return (
     <section aria-label="What became of the table">
       {running && (
