@@ -4,9 +4,9 @@ import type { Page } from '@playwright/test';
 export const VIEWS: { url: string; kb: number }[] = [
   { url: '/', kb: 260 },
   { url: '/find?q=P0171%20shakes', kb: 280 },
-  { url: '/cases/34', kb: 525 },
-  { url: '/cases/41', kb: 525 },
-  { url: '/cases/25', kb: 525 },
+  { url: '/cases/34', kb: 530 },
+  { url: '/cases/41', kb: 530 },
+  { url: '/cases/25', kb: 530 },
   { url: '/cases/34?beside=3', kb: 530 },
   { url: '/cases/34/report', kb: 250 },
   { url: '/cases/34/history', kb: 300 },

@@ -14,7 +14,7 @@ test('an empty shop says how to begin, and a file of cases makes it a shop', asy
   try {
     await page.goto(server.url);
     const ways = page.getByRole('list', { name: 'Beginnings' });
-    await expect(ways.getByRole('heading', { level: 2 })).toHaveCount(4);
+    await expect(ways.getByRole('heading', { level: 2 })).toHaveCount(5);
     await expect(ways.getByText('npm run demo')).toBeVisible();
     await expect(ways.getByRole('link', { name: 'Name the shop and its people' })).toBeVisible();
 

@@ -33,7 +33,15 @@ function tally(name, file, read, result) {
     failed++;
     console.log(`FAIL ${name}: it gave no result`);
   }
-  if (result.code !== 0) console.log(result.out.split('\n').slice(-150).join('\n'));
+  // What passed would bury what failed.
+  if (result.code !== 0)
+    console.log(
+      result.out
+        .split('\n')
+        .filter((line) => !line.includes('✓'))
+        .slice(-150)
+        .join('\n'),
+    );
 }
 
 /** Debian's browser from its packages; the one without a window first, see `CHROMIUM`. */

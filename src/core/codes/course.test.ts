@@ -57,6 +57,17 @@ describe('what a scan read', () => {
     expect(of({ scope: 'nothing' }, [module('Engine')])).toMatchObject({ told: true, read: [] });
     expect(of({}, [], [{ scanId: 's' }])).toMatchObject({ told: false });
     expect(covers(of({}, [], [{ scanId: 's' }]), 'Engine', 'P0171')).toBe('not told');
+    const values = coverageOf(
+      { id: 's', text: 'Engine speed 812 rpm', leftover: [] },
+      [],
+      [],
+      [{ scanId: 's' }],
+    );
+    expect(values.because).toMatch(/live values and no list of codes/);
+    expect(covers(values, 'Engine', 'P0171')).toBe('no');
+    expect(coverageOf({ id: 's', text: '', leftover: [] }, [], [], [{ scanId: 'other' }]).because).toMatch(
+      /could be read/,
+    );
   });
 });
 

@@ -25,12 +25,14 @@ type ModuleFacts = Pick<Module, 'scanId' | 'name' | 'answered'> & Partial<Pick<M
  * @param scan the scan
  * @param modules modules of all scans of the case
  * @param codes codes of all scans of the case
+ * @param live live values of all scans of the case
  * @returns its coverage; a report that could not be read covers nothing, one of a single module covers that one
  */
 export function coverageOf(
   scan: ScanFacts,
   modules: readonly ModuleFacts[],
   codes: readonly { scanId: string }[],
+  live: readonly { scanId: string }[] = [],
 ): Coverage {
   const mine = modules.filter((m) => m.scanId === scan.id);
   const wasRead = (m: ModuleFacts) => m.answered && m.read !== false;
@@ -50,6 +52,14 @@ export function coverageOf(
       told: true,
       whole: false,
       because: `Nothing in it was read${but ? `:${but.slice(8)} did not answer` : ''}.`,
+    };
+  if (!listed && live.some((l) => l.scanId === scan.id))
+    return {
+      ...base,
+      told: true,
+      whole: false,
+      because:
+        'It holds live values and no list of codes. If codes were read and there were none, say of what.',
     };
   // A report without a code, a module or a sentence that was understood is one that could not be read.
   if (!listed && ((scan.text ?? '').trim() === '' || (scan.leftover ?? []).length > 0))

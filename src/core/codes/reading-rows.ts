@@ -1,3 +1,4 @@
+import { liveFits } from './live';
 import { findCodes, type Became, type ScanReport } from './report';
 
 /** Numbers of the lines that rows of one kind came from: `rows[row]`. */
@@ -21,18 +22,22 @@ const inWords = (code: string): boolean => findCodes(code).length === 0 && !/\d{
 
 /**
  * How sure each line of a photographed report is once it is known what it became: a fault in words only, on a photo
- * on which others have codes, is one whose code was not read.
+ * on which others have codes, is one whose code was not read; a live value that cannot be was read wrongly.
  *
  * @param report read of the photo's text
  * @param sure of each line by its letters
  */
 export function sureOfPicture(report: ScanReport, sure: readonly number[]): (n: number) => number {
-  const wordless = new Set(
+  const doubtful = new Set(
     report.lines.flatMap(({ n, became, row }) =>
       became === 'code' && row !== undefined && inWords(report.codes[row]?.code ?? '') ? [n] : [],
     ),
   );
-  return (n) => (wordless.has(n) ? Math.min(0.5, sure[n - 1] ?? 0) : (sure[n - 1] ?? 0));
+  for (const { n, became, row } of report.lines) {
+    const live = became === 'live value' && row !== undefined ? report.live[row] : undefined;
+    if (live && !liveFits(live.name, live.entered)) doubtful.add(n);
+  }
+  return (n) => (doubtful.has(n) ? Math.min(0.5, sure[n - 1] ?? 0) : (sure[n - 1] ?? 0));
 }
 
 /**

@@ -1,5 +1,6 @@
-import type { CodeReading } from '../codes';
-import { bitmapOf, cutOut, marginOf, scaled, type Gray } from './gray';
+import { figuresAt } from './figures';
+import { bitmapOf, cutOut, marginOf, scaled } from './gray';
+import type { PreparedScreen } from './prepare';
 import { screenText, type OcrLine, type ScreenText } from './screen-text';
 
 /** What a reader of letters gives for a picture, as far as it is used here. */
@@ -43,7 +44,7 @@ export const LETTERS_BEGIN = { tessedit_pageseg_mode: BLOCK, preserve_interword_
  * @param progress told the share that is done, 0 to 1
  */
 export async function readScreen(
-  { smooth, sharp }: { smooth: Gray; sharp: Gray },
+  { smooth, sharp, shades }: PreparedScreen,
   letters: Letters,
   progress: (share: number) => void = () => undefined,
 ): Promise<ScreenText> {
@@ -54,32 +55,37 @@ export async function readScreen(
   }
   return screenText(
     passes,
-    // The reader knows a letter by its neighbours: a code alone is read far worse than its line.
-    async ({ line, code }) => {
-      await letters.setParameters({ tessedit_pageseg_mode: LINE });
-      const out: CodeReading[] = [];
-      for (const [picture, scale] of [
-        [smooth, 1.25],
-        [smooth, 0.85],
-        [sharp, 1],
-      ] as const) {
-        const page = await letters.recognize(bitmapOf(scaled(cutOut(picture, line), scale)), {
-          blocks: true,
-          text: false,
-        });
-        // Of the words of the line, the one that stands where the code stands.
+    {
+      readAgain: async (line) => {
+        await letters.setParameters({ tessedit_pageseg_mode: LINE });
+        const out: OcrLine[] = [];
         const margin = marginOf(line);
-        const at = (code.left + code.right) / 2;
-        const word = linesOf(page)
-          .flat()
-          .find((w) => {
-            const [left, right] = [w.left, w.right].map((x) => x / scale + line.left - margin);
-            return left! <= at && at <= right!;
+        for (const [picture, scale] of [
+          [smooth, 1.25],
+          [smooth, 0.85],
+          [sharp, 1],
+        ] as const) {
+          const page = await letters.recognize(bitmapOf(scaled(cutOut(picture, line), scale)), {
+            blocks: true,
+            text: false,
           });
-        if (word) out.push({ text: word.text, confidence: word.confidence });
-      }
-      await letters.setParameters({ tessedit_pageseg_mode: BLOCK });
-      return out;
+          const back = (x: number, edge: number) => x / scale + edge - margin;
+          out.push(
+            linesOf(page)
+              .flat()
+              .map((w) => ({
+                ...w,
+                left: back(w.left, line.left),
+                right: back(w.right, line.left),
+                top: back(w.top, line.top),
+                bottom: back(w.bottom, line.top),
+              })),
+          );
+        }
+        await letters.setParameters({ tessedit_pageseg_mode: BLOCK });
+        return out;
+      },
+      figuresAt: (number) => figuresAt(shades, number),
     },
     (share) => progress(0.7 + 0.3 * share),
   );

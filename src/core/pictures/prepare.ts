@@ -6,22 +6,34 @@ const MOST_PIXELS = 6e6;
 /** The height of capital letters that the reader of letters reads best, in pixels. */
 const CAPITALS = 24;
 
+/** A photo of a screen as it is read: three pictures of one size. */
+export interface PreparedScreen {
+  smooth: Gray;
+  /** Black on white. */
+  sharp: Gray;
+  /** As photographed, its light and its ground: nothing smoothed, sharpened or taken away. */
+  shades: Gray;
+}
+
 /**
  * A photo of a screen made ready to be read: level, dark letters on a light ground, the light flattened, letters of
  * a good size. Two ways, because the one fails where the other reads: smooth shades, and black on white.
  *
  * @param photo in shades of grey
- * @returns the two pictures, of one size
+ * @returns the pictures, of one size
  */
-export function prepareScreen(photo: Gray): { smooth: Gray; sharp: Gray } {
+export function prepareScreen(photo: Gray): PreparedScreen {
   const small = scaled(photo, Math.min(1, Math.sqrt(MOST_PIXELS / (photo.width * photo.height))));
   const flat = flattened(small);
-  const level = straightened(flat);
+  const straighten = byItsLines(flat);
+  const level = straighten(flat);
   const height = capitalHeight(blackWhite(level));
   const factor = Math.min(3.5, Math.max(0.5, CAPITALS / height));
   const most = Math.sqrt(9e6 / (level.width * level.height));
-  const large = enlarged(level, Math.min(factor, most));
-  return onlyLetters(stretched(sharpened(large, Math.max(1, Math.round(CAPITALS / 10)))), blackWhite(large));
+  const size = Math.min(factor, most);
+  const large = enlarged(level, size);
+  const sharper = stretched(sharpened(large, Math.max(1, Math.round(CAPITALS / 10))));
+  return { ...onlyLetters(sharper, blackWhite(large)), shades: enlarged(straighten(small), size) };
 }
 
 /**
@@ -84,11 +96,15 @@ export function blackWhite(g: Gray): Gray {
 }
 
 /** Turned and sheared until its lines of letters are level, each half by its own slope. */
-export function straightened(g: Gray): Gray {
+export const straightened = (g: Gray): Gray => byItsLines(g)(g);
+
+/** What makes the lines of letters of a picture level, for it and others of its size. */
+function byItsLines(g: Gray): (other: Gray) => Gray {
   const small = blackWhite(scaled(g, Math.min(1, 900 / Math.max(g.width, g.height))));
   const top = slopeOf(small, 0, 0.55);
   const bottom = slopeOf(small, 0.45, 1);
-  return Math.abs(top) < 0.002 && Math.abs(bottom) < 0.002 ? g : levelled(g, top, bottom);
+  return (other) =>
+    Math.abs(top) < 0.002 && Math.abs(bottom) < 0.002 ? other : levelled(other, top, bottom);
 }
 
 /**

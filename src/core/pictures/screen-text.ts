@@ -1,4 +1,6 @@
-import { looksLikeCode, mendCode, type CodeReading } from '../codes';
+import { looksLikeCode, mendCode, SURE_ENOUGH, type CodeReading } from '../codes';
+import type { Figures } from './figures';
+import { furtherValues, mayBeValue, valueRow, wordsOfValue } from './value-row';
 
 /** A word as the reader of letters gives it, with its place in pixels of the picture. */
 export interface OcrWord {
@@ -21,8 +23,13 @@ export interface ScreenText {
 
 /** A place on the picture, in pixels. */
 export type Place = Omit<OcrWord, 'text' | 'confidence'>;
-/** Reads the line of a code again, in other ways: several readings of the code. */
-export type ReadAgain = (place: { line: Place; code: Place }) => Promise<CodeReading[]>;
+/** Looks closer at a place of the picture than a reading of the whole does. */
+export interface Closer {
+  /** Reads a line again, in other ways: several readings of it. */
+  readAgain: (line: Place) => Promise<OcrLine[]>;
+  /** What the shapes of a number show. */
+  figuresAt: (number: Place) => Figures | undefined;
+}
 
 /** A code, or a word. */
 const WORDS = /^[PCBU]\d|\p{L}{4}|\d{2}.*\p{L}{2}/u;
@@ -36,23 +43,23 @@ const SPECK = 0.8;
  * code is read again by itself, and grammar, dictionary and wording decide what its letters were.
  *
  * @param passes lines of each reading, both of pictures of one size
- * @param readAgain reads a code's place again
+ * @param closer looks at a place again
  * @param progress told the share that is done, 0 to 1
  * @returns the lines from top to bottom, column by column
  */
 export async function screenText(
   passes: readonly (readonly OcrLine[])[],
-  readAgain: ReadAgain,
+  closer: Closer,
   progress: (share: number) => void = () => undefined,
 ): Promise<ScreenText> {
   const columns = apart(passes.map((lines) => lines.map(withoutNoise).filter((l) => l.length > 0)));
   const out: ScreenText = { text: '', sure: [] };
   const texts: string[] = [];
   for (const [c, column] of columns.entries()) {
-    const rows = together(column);
+    const rows = together(column).flatMap(valuesApart);
     for (const [i, row] of rows.entries()) {
       progress((c + i / rows.length) / columns.length);
-      const { text, sure } = await readRow(row, rows.slice(i + 1, i + 3), readAgain);
+      const { text, sure } = await readRow(row, rows.slice(i + 1, i + 3), closer);
       if (text === '' || (sure < LEAST && !/^[PCBU]\d/.test(text))) continue;
       // A speck read as a letter or two, and not for sure.
       if (sure < SPECK && (text.match(/[\p{L}\p{N}]/gu)?.length ?? 0) < 3) continue;
@@ -106,6 +113,18 @@ function together(passes: readonly (readonly OcrLine[])[]): OcrLine[][] {
   return rows.sort((a, b) => top(a) - top(b)).map((r) => r.lines);
 }
 
+/** A row that holds several values beside each other, as a row for each. */
+function valuesApart(row: OcrLine[]): OcrLine[][] {
+  const cuts = row.map(furtherValues).sort((a, b) => b.length - a.length)[0]!;
+  if (cuts.length === 0) return [row];
+  const edges = [-Infinity, ...cuts.map((x) => x - 3), Infinity];
+  return edges
+    .slice(1)
+    .map((to, i) =>
+      row.map((l) => l.filter((w) => w.left >= edges[i]! && w.left < to)).filter((l) => l.length > 0),
+    );
+}
+
 const confidenceOf = (line: OcrLine): number =>
   line.reduce((s, w) => s + w.confidence * w.text.length, 0) /
   Math.max(
@@ -134,14 +153,27 @@ function around(code: OcrWord, row: readonly OcrLine[]): Place {
   };
 }
 
+const boxOf = (words: readonly Place[]): Place => ({
+  left: Math.min(...words.map((w) => w.left)),
+  right: Math.max(...words.map((w) => w.right)),
+  top: Math.min(...words.map((w) => w.top)),
+  bottom: Math.max(...words.map((w) => w.bottom)),
+});
+
 async function readRow(
   row: readonly OcrLine[],
   below: readonly OcrLine[][],
-  readAgain: ReadAgain,
+  { readAgain, figuresAt }: Closer,
 ): Promise<{ text: string; sure: number }> {
   const best = [...row].sort((a, b) => confidenceOf(b) - confidenceOf(a))[0]!;
   const sure = Math.max(0, Math.min(1, confidenceOf(best) / 100));
   const place = row.flatMap((l) => l.filter((w) => looksLikeCode(w.text)).slice(0, 1))[0];
+  if (!place && mayBeValue(row)) {
+    const value = valueRow(row, figuresAt);
+    if (value && value.sure >= SURE_ENOUGH) return value;
+    const again = await readAgain(boxOf(row.flatMap(wordsOfValue)));
+    return valueRow([...row, ...again], figuresAt) ?? { text: textOf(best), sure: Math.min(sure, 0.6) };
+  }
   if (!place) return { text: textOf(best), sure };
   const readings: CodeReading[] = [
     ...row.flatMap((l) =>
@@ -150,7 +182,13 @@ async function readRow(
         .slice(0, 1)
         .map((w) => ({ text: w.text, confidence: w.confidence })),
     ),
-    ...(await readAgain({ line: around(place, row), code: place })),
+    // The reader knows a letter by its neighbours: a code alone is read far worse than its line. Of its words, the
+    // one that stands where the code stands.
+    ...(await readAgain(around(place, row))).flatMap((l) => {
+      const at = (place.left + place.right) / 2;
+      const word = l.find((w) => w.left <= at && at <= w.right);
+      return word ? [{ text: word.text, confidence: word.confidence }] : [];
+    }),
   ];
   // The wording may stand below its code.
   const beside = row.map((l) => textOf(l.filter((w) => !looksLikeCode(w.text))));

@@ -110,7 +110,7 @@ function codes(record: CaseRecord, c: ReportContext): Block[] {
               count === 1 ? '1 code' : `${count} codes`,
               s.battery,
               silent.length > 0 && `no answer: ${silent.join(', ')}`,
-              coverageOf(s, record.module, record.code).because,
+              coverageOf(s, record.module, record.code, record.live).because,
             ),
           };
         }),

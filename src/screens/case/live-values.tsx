@@ -1,10 +1,10 @@
 'use client';
 
-import { Fragment } from 'react';
+import { Fragment, useState } from 'react';
 import styled from 'styled-components';
 import { besideEachOther, momentOf } from '@/core/codes';
 import type { RowOf } from '@/core/case';
-import { Button, Figure, Quiet } from '@/ui/controls';
+import { Button, Figure, Quiet, Segments } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
 import { PlainTable } from '@/ui/plain-table';
 import { VerdictShape } from '@/ui/marks';
@@ -28,6 +28,10 @@ export function LiveValues() {
     const values = live.filter((l) => l.scanId === scan.id);
     return values.length ? [{ name: `S${i + 1}`, values, moment: momentOf(values, scan) }] : [];
   });
+  // What holds at idle does not hold with the engine off: a limit belongs to lists of one moment.
+  const moments = [...new Set(lists.map(momentKey))];
+  const [chosen, choose] = useState('');
+  const moment = moments.includes(chosen) ? chosen : moments.at(-1);
   if (lists.length === 0) return null;
   const rows = besideEachOther(lists.map((l) => l.values));
   const odd = rows.filter((r) =>
@@ -48,13 +52,29 @@ export function LiveValues() {
                 {l.name} {l.moment}
               </th>
             ))}
-            <th scope="col">Limit</th>
+            <th scope="col">
+              Limit{' '}
+              {moments.length > 1 && (
+                <Segments
+                  label="Whose limits"
+                  value={moment!}
+                  options={moments.map((m) => ({
+                    value: m,
+                    label: lists
+                      .filter((l) => momentKey(l) === m)
+                      .map((l) => l.name)
+                      .join(', '),
+                  }))}
+                  onChange={(m) => m && choose(m)}
+                />
+              )}
+            </th>
             <th scope="col" />
           </tr>
         </thead>
         <tbody>
           {rows.map((row) => (
-            <ValueRow key={row.key} row={row} lists={lists} />
+            <ValueRow key={row.key} row={row} lists={lists} moment={moment!} />
           ))}
         </tbody>
       </Table>
@@ -75,13 +95,21 @@ const ROW_HEAD = {
 /** Lists of which nothing tells when they were taken are each a moment of their own. */
 const momentKey = (list: Lists[number]): string => list.moment || list.name;
 
-function ValueRow({ row, lists }: { row: ReturnType<typeof besideEachOther>[number]; lists: Lists }) {
+function ValueRow({
+  row,
+  lists,
+  moment,
+}: {
+  row: ReturnType<typeof besideEachOther>[number];
+  lists: Lists;
+  /** Whose limits are shown and set. */
+  moment: string;
+}) {
   const offers = useKnownOffers();
   const mine = row.cells.flatMap((cell, i) =>
     cell ? [{ list: lists[i]!, cell, live: lists[i]!.values[cell.at]! }] : [],
   );
-  // What holds at idle does not hold with the engine off: a limit belongs to lists of one moment.
-  const moments = [...new Set(mine.map((m) => momentKey(m.list)))];
+  const limited = mine.filter((m) => momentKey(m.list) === moment);
   const several = lists.length > 1;
   return (
     <tr>
@@ -97,17 +125,13 @@ function ValueRow({ row, lists }: { row: ReturnType<typeof besideEachOther>[numb
               <VerdictShape verdict={cell.verdict || 'unsure'} size={12} />
             </>
           )}
+          {cell && lists.length > 1 && momentKey(lists[i]!) !== moment && (
+            <LimitSaid limit={lists[i]!.values[cell.at]!.limit} />
+          )}
         </td>
       ))}
       <td style={{ minWidth: 120 }}>
-        {moments.map((moment) => (
-          <LimitOf
-            key={moment}
-            name={row.name}
-            of={mine.filter((m) => momentKey(m.list) === moment)}
-            told={moments.length > 1}
-          />
-        ))}
+        {limited.length > 0 && <LimitOf name={row.name} of={limited} told={several} />}
       </td>
       <td>
         {mine.map(({ list, cell, live }) => {
@@ -130,6 +154,10 @@ function ValueRow({ row, lists }: { row: ReturnType<typeof besideEachOther>[numb
   );
 }
 
+/** The limit of a list whose limits are not the ones being set. */
+const LimitSaid = ({ limit }: { limit: string }) =>
+  limit === '' ? null : <Quiet as="div">limit {limit}</Quiet>;
+
 /** Puts a limit on values of one moment. */
 function useHold() {
   const edit = useCase((s) => s.edit);
@@ -144,7 +172,7 @@ function LimitOf({
 }: {
   name: string;
   of: { list: Lists[number]; live: RowOf<'live'> }[];
-  /** There are other moments: say whose limit this is. */
+  /** There are several lists: say whose limit this is. */
   told: boolean;
 }) {
   const hold = useHold();
@@ -155,7 +183,7 @@ function LimitOf({
       hideLabel
       figure
       value={of.find((m) => m.live.limit !== '')?.live.limit ?? ''}
-      placeholder={told ? `limit, ${whose}` : 'limit'}
+      placeholder="limit"
       onChange={(text) =>
         hold(
           of.map((m) => m.live),

@@ -18,11 +18,12 @@ const SCOPES = [
 export function ScanCoverage({ scan }: { scan: RowOf<'scan'> }) {
   const modules = useCase((s) => s.record.module);
   const codes = useCase((s) => s.record.code);
+  const live = useCase((s) => s.record.live);
   const edit = useCase((s) => s.edit);
   const together = useCase((s) => s.together);
   const [names, setNames] = useState('');
   const [changing, setChanging] = useState(false);
-  const coverage = coverageOf(scan, modules, codes);
+  const coverage = coverageOf(scan, modules, codes, live);
   const setScope = (scope: string) => {
     edit('scan', scan.id, 'scope', scope);
     setChanging(false);

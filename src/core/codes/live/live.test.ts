@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { besideEachOther, judgeLive, liveName, momentOf, oddLive } from './index';
+import {
+  besideEachOther,
+  judgeLive,
+  liveFits,
+  liveName,
+  mendLiveName,
+  momentOf,
+  oddLive,
+  onlyUnitOf,
+} from './index';
 
 const v = (name: string, entered: string) => ({ name, entered });
 
@@ -177,6 +186,46 @@ describe('what a list says by itself', () => {
       ['Coolant temperature', '20 °C', '91 °C'],
       ['Long-term fuel trim, bank 1', '4 %', '12 %'],
       ['Gear', '', '3'],
+    ]);
+  });
+});
+
+describe('what was read of a picture', () => {
+  it.each([
+    ['Battery voltage', '12.9 V', true],
+    ['Battery voltage', '129 V', false],
+    ['Battery voltage', '12.9', false],
+    ['Engine speed', '760 mm', false],
+    ['Engine speed', '760 rpm', true],
+    ['Barometric pressure', '99 kPa', true],
+    ['Barometric pressure', '99 Pa', false],
+    ['Barometric pressure', '29.4 inHg', true],
+    ['Fuel rail pressure', '1600 bar', true],
+    ['Manifold pressure', '1600 bar', false],
+    ['Coolant temperature', '-40 °C', true],
+    ['LTFT B1', '-8.1 %', true],
+    ['LTFT B1', '-181 %', false],
+    // A name nobody knows can be anything that is a quantity.
+    ['Wastegate gap', '91 mm', true],
+    ['Wastegate gap', '$1 mm', false],
+  ])('%s %s can be: %s', (name, entered, can) => expect(liveFits(name, entered)).toBe(can));
+  it.each([
+    ['Short-term fuel rimB1', 'Short-term fuel trim B1'],
+    ['Short-term fuel trim B81', 'Short-term fuel trim B1'],
+    ['Engne speed', 'Engine speed'],
+    ['Intake ai temperatwe', 'Intake air temperature'],
+    ['Fuel rai pressure', 'Fuel rail pressure'],
+    // Another value stays one.
+    ['Tyre rim speed', 'Tyre rim speed'],
+    ['Coolant level', 'Coolant level'],
+    ['ECT', 'ECT'],
+  ])('%s is %s', (read, name) => expect(mendLiveName(read)).toBe(name));
+  it('has one unit where there is only one', () => {
+    expect([onlyUnitOf('RPM'), onlyUnitOf('LTFT B1'), onlyUnitOf('MAP'), onlyUnitOf('Gap')]).toEqual([
+      'rpm',
+      '%',
+      undefined,
+      undefined,
     ]);
   });
 });

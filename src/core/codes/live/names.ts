@@ -69,6 +69,12 @@ const KNOWN: readonly Known[] = [
       /\b(?:baro\w*(?: pressure)?|atmospheric pressure|ambient pressure|umgebungsdruck|luftdruck|pression atmosphérique)\b/u,
   },
   {
+    key: 'rail',
+    name: 'Fuel rail pressure',
+    kind: 'pressure',
+    words: /\b(?:frp|(?:fuel |common )?rail pressure|raildruck|pression (?:de )?rail|pressione rail)\b/u,
+  },
+  {
     key: 'rpm',
     name: 'Engine speed',
     kind: 'speed',

@@ -198,6 +198,18 @@ function byHeads(match: ColumnMatch[], contents: readonly Content[]): void {
   const vehicle = match.find((m) => m.field === 'vehicle');
   if (make && vehicle && match.some((m) => m.field === 'model'))
     Object.assign(vehicle, { field: '', by: '' });
+  // "Type: Norvik Tessa 1.6": without a make column, a column of models may hold the makes too.
+  const model = match.find((m) => m.field === 'model');
+  if (model && !make && !vehicle && namesMakes(contents[model.index]!.cells)) model.field = 'vehicle';
+}
+
+/** Whether most cells begin with a word that stands before different names, not before "C" or "VII" of one model. */
+function namesMakes(cells: readonly string[]): boolean {
+  const named = cells.map((c) => /^(?:\d{4}\s+)?(\p{L}[\p{L}'-]{2,})\s+(\p{L}[\p{L}-]{3,})/u.exec(c));
+  const next = new Map<string, Set<string>>();
+  for (const m of named) if (m) next.set(m[1]!, (next.get(m[1]!) ?? new Set()).add(m[2]!.toLowerCase()));
+  const makes = named.filter((m) => m && next.get(m[1]!)!.size >= 2);
+  return makes.length >= 4 && makes.length >= 0.6 * cells.length;
 }
 
 /** What stands in a column, beside its head: "fault" is a complaint, or codes where codes stand there. */

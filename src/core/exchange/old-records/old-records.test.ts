@@ -166,6 +166,16 @@ describe('columns of a table', () => {
   it.each(['Total', 'Net price', 'Phone', 'VAT', 'Status', ''])('takes nothing from "%s"', (head) =>
     expect(fieldsOfHead(head)).toEqual([]),
   );
+  it('takes a column of types for whole vehicles only where several makes stand in it', () => {
+    const of = (types: string[]) =>
+      readTable([['Date', 'Type', 'Work'], ...types.map((t, i) => [`2021-03-0${i + 1}`, t, 'Replaced coil'])])
+        .columns[1]!.field;
+    expect(of(['Norvik Tessa 1.6', 'Norvik Fjell', 'Halden Corvo', 'Halden Brisk', 'Norvik Tessa'])).toBe(
+      'vehicle',
+    );
+    expect(of(['Tessa C', 'Tessa VII', 'Corvo', 'Corvo C', 'Tessa C'])).toBe('model');
+    expect(of(['Norvik Tessa', 'Corvo', 'Brisk', 'Fjell', 'Tessa'])).toBe('model');
+  });
   it('believes a head only as far as what stands below it', () => {
     const fields = (rows: string[][]) => readTable(rows).columns.map((c) => c.field);
     const job = ['2021-01-02', 'no heat', 'replaced thermostat'];
@@ -339,7 +349,14 @@ describe('a job', () => {
     expect(read.state === 'refused' && read.reason).toMatch(/day or the month first/);
   });
   it('passes sums and repeated heads over', () => {
-    expect(readJob(row({ date: '', complaint: '', done: '', order: 'Total' }), reader).state).toBe('no job');
+    for (const sum of [
+      { date: '', complaint: '', done: '', order: 'Total' },
+      { date: '', complaint: 'Sum', done: '' },
+      { date: 'Summe:', complaint: '', done: '', odometer: '' },
+    ])
+      expect(readJob(row(sum), reader).state).toBe('no job');
+    // A job of a firm called so, without its date, is one to mend.
+    expect(readJob(row({ date: '', customer: 'Total Haulage' }), reader).state).toBe('refused');
     expect(
       readJob(
         columns.map((c) => (c === 'date' ? 'Date' : c === 'odometer' ? 'Odometer' : c)),

@@ -36,6 +36,10 @@ const PROSE = 20_000;
 const cut = (text: string, most = LINE): string =>
   text.length <= most ? text : `${text.slice(0, most - 1)}…`;
 
+/** What the row of sums under a table or a page begins with. Common practice, no source. */
+const SUM =
+  /^\s*(?:grand |sub-?)?(?:sum|totals?|summe|gesamt|zwischensumme|somme|suma|somma|totale|totaal)\b[\s:]*/iu;
+
 /**
  * Reads one past job into a case file: vehicle, complaint, codes and symptoms, and what was done with the part it
  * names. Whatever is not understood stays in the words of the case.
@@ -61,8 +65,8 @@ export function readJob(cells: readonly string[], reader: RecordReader): JobRead
   const written = get('date').split('\n')[0]!;
   const day = readDay(written, reader.dateOrder);
   if (day === undefined) {
-    if (written === '' && (texts.join('') === '' || !/\p{L}{3}/u.test(texts.join(''))))
-      return { state: 'no job' };
+    const words = texts.map((t) => t.replace(SUM, '')).join('');
+    if ((written === '' || SUM.test(written)) && !/\p{L}{3}/u.test(words)) return { state: 'no job' };
     if (
       /^\p{L}[\p{L}\s./]*$/u.test(written) &&
       get('vin') + get('odometer') !== '' &&

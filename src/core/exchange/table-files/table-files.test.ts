@@ -30,6 +30,15 @@ describe('files with tables', () => {
     expect(sheets.map((s) => s.name)).toEqual(['Jobs', 'Parts']);
     expect(sheets[0]!.rows).toEqual(texts);
   });
+  it('leaves empty lines in a text where they are, so that rows keep their numbers', () => {
+    expect(readTextTable('a,b\n\n1,2\n,\n3,4\n\n').map((r) => r.join(''))).toEqual([
+      'ab',
+      '',
+      '12',
+      '',
+      '34',
+    ]);
+  });
   it('knows an OpenDocument file without its ending', async () => {
     const [sheet] = await readTableFile(written(rows, 'ods'), 'jobs');
     expect(sheet!.rows).toEqual(texts);

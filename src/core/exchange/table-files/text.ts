@@ -21,8 +21,8 @@ export function decodeText(bytes: Uint8Array): string {
  */
 export function readTextTable(text: string): string[][] {
   const body = text.replace(/^\uFEFF?sep=.\r?\n/iu, '').replace(/^\uFEFF/u, '');
-  const { data } = Papa.parse<string[]>(body, {
-    skipEmptyLines: 'greedy',
+  // Empty lines stay: a row keeps the number it has in the spreadsheet.
+  const { data } = Papa.parse<string[]>(body.trimEnd(), {
     delimitersToGuess: ['\t', ';', ',', '|'],
   });
   if (data.length > MOST_ROWS)
