@@ -1,6 +1,6 @@
 import { performance } from 'node:perf_hooks';
 import { ANALYSES, Pyramid } from '@/core/traces';
-import { MAKERS, tally } from './traces/index';
+import { MAKERS, nameOf, tally } from './traces/index';
 import { random } from './world/random';
 
 /** Signal-to-noise ratios in decibels. */
@@ -29,10 +29,12 @@ export async function traces(): Promise<string> {
         };
       return `${share(t.right)} % · ${share(t.wrong)} % · ${share(t.unsure)} %`;
     });
-    lines.push(`| ${ANALYSES.find((a) => a.id === maker.analysis)!.title} | ${cells.join(' | ')} |`);
+    lines.push(
+      `| ${ANALYSES.find((a) => a.id === maker.analysis)!.title}${maker.name ? `: ${maker.name}` : ''} | ${cells.join(' | ')} |`,
+    );
   }
   lines.push('', `At 20 dB the least right is ${worst.right} %, the most wrong ${worst.wrong} %.`, '');
-  lines.push('What varies:', '', ...MAKERS.map((m) => `- ${m.analysis}: ${m.about}.`), '', ...throughput());
+  lines.push('What varies:', '', ...MAKERS.map((m) => `- ${nameOf(m)}: ${m.about}.`), '', ...throughput());
   return lines.join('\n');
 }
 

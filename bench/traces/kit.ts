@@ -10,6 +10,8 @@ import { chance, normal, pick, type Random } from '../world/random';
 interface Trial {
   given: Given;
   settings: Record<string, unknown>;
+  /** What is wrong in it, to look at by hand. */
+  truth?: string;
   /** `unsure` is honest: it was not told, and nothing false was said. */
   judge: (result: TraceResult) => Judgement;
 }
@@ -18,6 +20,8 @@ export type Judgement = 'right' | 'wrong' | 'unsure';
 /** Makes recordings for one analysis. */
 export interface Maker {
   analysis: string;
+  /** Which kind of recordings, where an analysis has several makers. */
+  name?: string;
   /** What varies from one recording to the next. */
   about: string;
   make: (r: Random, snr: number) => Trial;

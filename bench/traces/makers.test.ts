@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { random } from '../world/random';
-import { MAKERS, tally, tryOne } from './index';
+import { MAKERS, nameOf, tally, tryOne } from './index';
 
 describe('analyses on made-up recordings', () => {
-  it.each(MAKERS.map((m) => [m.analysis, m] as const))(
+  it.each(MAKERS.map((m) => [nameOf(m), m] as const))(
     '%s: right at 20 dB, and not wrong',
     (_, maker) => {
       const t = tally(maker, 20, 16, 3_000_000);
@@ -12,7 +12,7 @@ describe('analyses on made-up recordings', () => {
     },
     60_000,
   );
-  it.each(MAKERS.map((m) => [m.analysis, m] as const))(
+  it.each(MAKERS.map((m) => [nameOf(m), m] as const))(
     '%s: its judge is not content with the answer to another recording',
     (_, maker) => {
       const answers = Array.from({ length: 6 }, (_x, i) => tryOne(maker, 3_000_100 + i, 30).result);

@@ -213,6 +213,11 @@ const dropOuts: Maker = {
         const by = (about: string) => result.findings.find((f) => f.about === about);
         const truth = kind === 'none' ? [] : both ? ['pedal', 'supply'] : ['pedal'];
         const fail = ['pedal', 'supply'].filter((c) => by(c)?.verdict === 'fail');
+        // Spikes that keep step with something are its doing: the sensors are neither accused nor whole.
+        if (step) {
+          if (fail.length > 0 || truth.some((t) => by(t)?.verdict !== 'unsure')) return 'wrong';
+          return by('in step')?.verdict === 'fail' ? 'right' : 'unsure';
+        }
         if (fail.some((f) => !truth.includes(f)) || truth.some((t) => !fail.includes(t))) return 'wrong';
         if (both !== (by('together') !== undefined)) return 'wrong';
         if (
@@ -226,8 +231,6 @@ const dropOuts: Maker = {
           return 'wrong';
         if (kind !== 'none' && !times.some((t) => Math.abs(t - by('pedal')!.place!.from) < 0.03))
           return 'wrong';
-        if (step && by('in step')?.verdict !== 'fail')
-          return by('in step')?.verdict === 'unsure' ? 'unsure' : 'wrong';
         return 'right';
       },
     };

@@ -185,6 +185,12 @@ describe('a line of a list of live values', () => {
       true,
     ]);
   });
+  it('is asked where only the end of a name was read', () => {
+    const three = (t: string) => of([t, t, t], 2, 0);
+    expect(three('temperature 70 °C')).toEqual(['temperature   70 °C', false]);
+    expect(three('position 56 %')![1]).toBe(false);
+    expect(three('Oil pressure 56 psi')![1]).toBe(true);
+  });
   it('takes no count of faults, no text and no speck behind a value for one', () => {
     expect(of(['Engine 3 faults', 'Engine 3 faults'])).toBeUndefined();
     expect(of(['Circuit range or performance'])).toBeUndefined();

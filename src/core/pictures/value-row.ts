@@ -142,8 +142,15 @@ function nameOf(readings: readonly Reading[]): { text: string; sure: boolean } {
   }
   const alike = (r: Reading) => readings.filter((o) => plain(o.name) === plain(r.name)).length;
   const most = [...readings].sort((a, b) => alike(b) - alike(a))[0]!;
-  return { text: most.name, sure: alike(most) >= ALIKE && alike(most) >= MOSTLY * readings.length };
+  return {
+    text: most.name,
+    sure: alike(most) >= ALIKE && alike(most) >= MOSTLY * readings.length && !RESTS.test(most.name),
+  };
 }
+
+/** What is left of a name whose first word was lost: "temperature" of what? */
+const RESTS =
+  /^(?:(?:air|fuel|rail|trim|rate|flow|temp\w*|pressure|position|speed|voltage|volt\w*|current|level|value|B[12]|bank|sensor|\d)\s*)+$/iu;
 
 /** A name without a bank has none in any reading either: "B1" may have been read as "BL". */
 const bankSeen = (key: string, readings: readonly Reading[]): boolean =>

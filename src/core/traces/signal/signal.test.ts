@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import * as reference from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
-import { rayleigh } from '../analyses/drop-outs';
+import { rayleigh } from '../analyses/drop-outs/together';
 import { slopeOf } from '../analyses/hold';
 import {
   bin,
