@@ -1,16 +1,14 @@
 import { Refusal } from '@/core/checks/contract';
 import {
-  ANALYSES,
+  analyse,
   crankClock,
   endOf,
-  firingPlan,
   Pyramid,
   spanOf,
-  stretch,
   triggersOf,
   valueAt,
+  type AnalyseAsk,
   type Channel,
-  type FiringPlan,
   type TraceResult,
 } from '@/core/traces';
 import {
@@ -50,15 +48,7 @@ export interface ViewAnswer {
   columns: Float32Array[];
 }
 
-export interface Ask {
-  analysis: string;
-  /** Channel numbers by role. */
-  roles: Record<string, number[]>;
-  settings: Record<string, unknown>;
-  engine: { order: string; strokes: number | null; angles: string };
-  from: number;
-  to: number;
-}
+export type Ask = AnalyseAsk;
 
 /** Cuts a file into pieces, so that progress shows and other questions are answered in between. */
 const PIECE = 8 * 1024 * 1024;
@@ -137,35 +127,7 @@ export class TraceApi {
   }
 
   async analyse(ask: Ask): Promise<Answer<TraceResult>> {
-    return said(() => {
-      const analysis = ANALYSES.find((a) => a.id === ask.analysis)!;
-      let engine: FiringPlan | undefined;
-      if (analysis.engine !== 'none' && ask.engine.order.trim() !== '') {
-        const plan = firingPlan(ask.engine.order, ask.engine.strokes, ask.engine.angles);
-        if (typeof plan === 'string') throw new Refusal(plan);
-        engine = plan;
-      }
-      if (analysis.engine === 'needed' && !engine)
-        throw new Refusal(
-          'This analysis needs the firing order. Enter it above, or on the vehicle of the case.',
-        );
-      const channels = Object.fromEntries(
-        Object.entries(ask.roles).map(([role, list]) => [
-          role,
-          list.flatMap((i) => (this.channels[i] ? [stretch(this.channels[i], ask.from, ask.to)] : [])),
-        ]),
-      );
-      for (const role of analysis.roles) {
-        const list = channels[role.id] ?? [];
-        if (list.length === 0 && !role.optional) throw new Refusal(`Choose the channel for "${role.name}".`);
-        const short = list.find((c) => c.samples.length < 16);
-        if (short)
-          throw new Refusal(
-            `"${short.name}" has fewer than 16 samples in this stretch. Choose a longer one.`,
-          );
-      }
-      return Promise.resolve(analysis.run({ channels, engine }, analysis.settings.parse(ask.settings)));
-    });
+    return said(() => Promise.resolve(analyse(this.channels, ask)));
   }
 
   csv(from: number, to: number): Blob {

@@ -10,3 +10,4 @@ export * from './programs';
 export * from './record';
 export * from './scan-reading';
 export * from './shop';
+export * from './trace-analysis';

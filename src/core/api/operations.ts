@@ -4,6 +4,7 @@ import { FindAnswer } from './find';
 import { ReadRecordsRequest, RecordsReading, RecordsTaken, TakeRecordsRequest } from './old-records';
 import { ProblemAnswer } from './problem';
 import { ScanReading } from './scan-reading';
+import { TraceAnswer, TraceForm } from './trace-analysis';
 import { ConclusionsAnswer, GuideAnswer, ImportAnswer } from './programs';
 
 /** One way in for programs: path, what it takes, what it answers. The description is made from these. */
@@ -82,6 +83,32 @@ export const OPERATIONS: readonly Operation[] = [
     answers: {
       200: { about: 'The reading', type: json, schema: { name: 'ScanReading', of: ScanReading } },
       400: problem('There is nothing in it that can be read'),
+      413: problem('It is too large'),
+    },
+  },
+  {
+    id: 'analyseTrace',
+    method: 'post',
+    path: '/api/v1/traces/analyse',
+    summary: 'What a recording is taken for and what is found in it; nothing is kept',
+    params: {},
+    body: {
+      about:
+        'A form with the recording as `file`, and what is asked: `analysis`, `firingOrder`, `strokes` as text, `roles` and `settings` as JSON.',
+      types: {
+        'multipart/form-data': {
+          type: 'object',
+          required: ['file'],
+          properties: {
+            file: { type: 'string', contentMediaType: 'application/octet-stream' },
+            ...(z.toJSONSchema(TraceForm, { io: 'input' }).properties as object),
+          },
+        },
+      },
+    },
+    answers: {
+      200: { about: 'The findings', type: json, schema: { name: 'TraceAnswer', of: TraceAnswer } },
+      400: problem('The recording or what is asked is not understood'),
       413: problem('It is too large'),
     },
   },

@@ -1,6 +1,6 @@
 import { inverted, type Gray } from './gray';
 import { patchesOf } from './patches';
-import type { Place } from './screen-text';
+import type { Place } from './ocr';
 
 /** What the shapes of a number on a picture show, whatever they were read as. */
 export interface Figures {

@@ -5,3 +5,4 @@ export * from './screen-text';
 export * from './figures';
 export * from './mend-number';
 export * from './value-row';
+export * from './ocr';

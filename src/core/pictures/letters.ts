@@ -1,7 +1,8 @@
 import { figuresAt } from './figures';
 import { bitmapOf, cutOut, marginOf, scaled } from './gray';
 import type { PreparedScreen } from './prepare';
-import { screenText, type OcrLine, type ScreenText } from './screen-text';
+import type { OcrLine } from './ocr';
+import { screenText, type ScreenText } from './screen-text';
 
 /** What a reader of letters gives for a picture, as far as it is used here. */
 interface Page {

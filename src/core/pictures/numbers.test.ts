@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { figuresAt, otsu } from './figures';
 import { boxMean, inverted, type Gray } from './gray';
 import { mendNumber } from './mend-number';
-import type { OcrLine } from './screen-text';
+import type { OcrLine } from './ocr';
 import { furtherValues, valueRow } from './value-row';
 
 /** A number drawn with blocks for its figures: the shapes only, none of them can be read. */

@@ -13,7 +13,8 @@ import {
 } from './gray';
 import { patchesOf } from './patches';
 import { blackWhite, capitalHeight, flattened, prepareScreen, straightened } from './prepare';
-import { screenText, type Closer, type OcrLine, type Place } from './screen-text';
+import type { OcrLine, Place } from './ocr';
+import { screenText, type Closer } from './screen-text';
 
 const gray = (width: number, height: number, at: (x: number, y: number) => number): Gray => ({
   width,

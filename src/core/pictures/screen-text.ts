@@ -1,18 +1,7 @@
 import { looksLikeCode, mendCode, SURE_ENOUGH, type CodeReading } from '../codes';
 import type { Figures } from './figures';
+import type { OcrLine, OcrWord, Place } from './ocr';
 import { furtherValues, mayBeValue, valueRow, wordsOfValue } from './value-row';
-
-/** A word as the reader of letters gives it, with its place in pixels of the picture. */
-export interface OcrWord {
-  text: string;
-  /** 0 to 100. */
-  confidence: number;
-  left: number;
-  right: number;
-  top: number;
-  bottom: number;
-}
-export type OcrLine = readonly OcrWord[];
 
 /** The text of a screen, line by line, and how sure each line is. */
 export interface ScreenText {
@@ -21,8 +10,6 @@ export interface ScreenText {
   sure: number[];
 }
 
-/** A place on the picture, in pixels. */
-export type Place = Omit<OcrWord, 'text' | 'confidence'>;
 /** Looks closer at a place of the picture than a reading of the whole does. */
 export interface Closer {
   /** Reads a line again, in other ways: several readings of it. */

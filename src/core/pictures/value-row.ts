@@ -2,7 +2,7 @@ import { findUnit } from '../readings';
 import { liveName, mendLiveName, onlyUnitOf, unitFits } from '../codes';
 import type { Figures } from './figures';
 import { mendNumber } from './mend-number';
-import type { OcrLine, OcrWord, Place } from './screen-text';
+import type { OcrLine, OcrWord, Place } from './ocr';
 
 /** A number, its unit perhaps run into it. */
 const NUMERIC = /^([-−–—~+]?\d[\d.,]*)([^\d\s]{0,6})$/u;

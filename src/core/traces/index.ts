@@ -7,3 +7,5 @@ export * from './ran';
 export * from './settings';
 export * from './sheet';
 export { ANALYSES } from './analyses';
+export * from './analyse';
+export * from './roles';

@@ -6,10 +6,11 @@ import { useShallow } from 'zustand/react/shallow';
 import styled from 'styled-components';
 import {
   ANALYSES,
+  proposedRoles,
   readRan,
   settingsOf,
   type Ran,
-  type Role,
+  type Roles,
   type Setting,
   type TraceAnalysis,
   type TraceResult,
@@ -64,46 +65,6 @@ const Grid = styled.div`
   }
 `;
 
-type Roles = Record<string, number[]>;
-
-/** Channels proposed for the roles of an analysis, by name and unit; each for one role only where it can be. */
-function proposed(
-  analysis: TraceAnalysis,
-  channels: readonly { name: string; unit: string }[],
-  crank: string,
-): Roles {
-  const taken = new Set<number>();
-  const fits = (r: Role, i: number) => r.guess.test(channels[i]!.name) || r.guess.test(channels[i]!.unit);
-  const roles: Roles = {};
-  // The trigger first: it is known by name, and must not be taken for the signal.
-  for (const r of [...analysis.roles].sort(
-    (a, b) => Number(b.id === 'trigger') - Number(a.id === 'trigger'),
-  )) {
-    if (r.id === 'trigger' && crank) {
-      const i = channels.findIndex((c) => c.name === crank);
-      if (i >= 0) {
-        roles[r.id] = [i];
-        taken.add(i);
-        continue;
-      }
-    }
-    const free = channels.map((_, i) => i).filter((i) => !taken.has(i));
-    const good = free.filter((i) => fits(r, i));
-    const list = r.many
-      ? good.length > 0
-        ? good
-        : free
-      : good.length > 0
-        ? [good[0]!]
-        : r.optional
-          ? []
-          : free.slice(0, 1);
-    roles[r.id] = list;
-    list.forEach((i) => taken.add(i));
-  }
-  return roles;
-}
-
 /** Channels of this recording by the names they had in another; what is not here is proposed anew. */
 function namedRoles(
   names: Record<string, string[]>,
@@ -111,7 +72,7 @@ function namedRoles(
   channels: readonly { name: string; unit: string }[],
   crank: string,
 ): Roles {
-  const fallback = proposed(analysis, channels, crank);
+  const fallback = proposedRoles(analysis, channels, crank);
   return Object.fromEntries(
     Object.entries({ ...fallback, ...names }).map(([role]) => {
       const found = (names[role] ?? []).map((n) => channels.findIndex((c) => c.name === n));
@@ -147,7 +108,7 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
   const analysis = ANALYSES.find((a) => a.id === id)!;
   const firsts = useFirstRuns();
   const [roles, setRoles] = useState<Roles>(() =>
-    proposed(analysis, loaded.channels, sheet.crank?.channel ?? ''),
+    proposedRoles(analysis, loaded.channels, sheet.crank?.channel ?? ''),
   );
   const [settings, setSettings] = useState<Record<string, string>>({});
   const [ran, setRan] = useState<Ran>({ roles: {}, settings: {} });
@@ -159,7 +120,7 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
   const choose = (next: string) => {
     setId(next);
     setRoles(
-      proposed(
+      proposedRoles(
         ANALYSES.find((a) => a.id === next)!,
         loaded.channels,
         sheet.crank?.channel ?? '',
