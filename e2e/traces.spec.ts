@@ -172,3 +172,23 @@ test('fingers on a tablet move the trace and pinch it wider', async ({ browser }
   expect(await step()).toBeGreaterThan(0.1 * whole);
   await context.close();
 });
+
+test('from opening a known kind of file to its finding on the case it takes three presses', async ({
+  page,
+}) => {
+  await freshCase(page);
+  // A toothed wheel at 200 Hz whose sensor goes quiet at 1.2 s, and the speed that goes on.
+  const rows = Array.from({ length: 20_000 }, (_, i) => {
+    const t = i / 10_000;
+    return `${t.toFixed(4)},${t > 1.2 && t < 1.3 ? 0.3 : (t * 200) % 1 < 0.5 ? 4.9 : 0.3},${900 + (i % 3)}`;
+  });
+  const buffer = Buffer.from(`Time (s),crank sensor (V),engine speed (rpm)\n${rows.join('\n')}\n`);
+  await part(page, 'Evidence').getByRole('button', { name: 'Trace', exact: true }).click();
+  await page.getByLabel('Recording').setInputFiles({ name: 'run.csv', mimeType: 'text/csv', buffer });
+  await page.getByRole('button', { name: 'Read it' }).click();
+  const found = page.getByRole('region', { name: 'What was found' });
+  await expect(found).toContainText('crank sensor: it stays low');
+  await expect(found).toContainText('while engine speed goes on');
+  await found.getByRole('button', { name: 'Put on the case' }).click();
+  await expect(found.getByRole('status')).toContainText('stands on the case');
+});

@@ -4,15 +4,13 @@ import { Problem } from '@/core/problem';
 import {
   analyse,
   ANALYSES,
+  fittingAnalyses,
   isMeantFor,
   proposedRoles,
   type Channel,
   type TraceAnalysis,
 } from '@/core/traces';
 import { formatOf, PREVIEWED, previewFile, Unreadable } from '@/core/traces/files';
-
-/** Where no name tells what a recording is for, it is looked through for what is missing or wild. */
-const OTHERWISE = 'drop-outs';
 
 /**
  * Reads a recording and runs the analyses on it that it seems meant for, or the one that is asked for. Nothing is kept.
@@ -26,8 +24,15 @@ export function analyseRecording(bytes: Uint8Array, name: string, form: TraceFor
     throw new Problem(
       `There is no analysis "${form.analysis}". There are ${ANALYSES.map((a) => a.id).join(', ')}.`,
     );
-  const meant = ANALYSES.filter((a) => isMeantFor(a, channels));
-  const chosen = asked ? [asked] : meant.length > 0 ? meant : ANALYSES.filter((a) => a.id === OTHERWISE);
+  const meant = fittingAnalyses(channels, ANALYSES).filter(
+    (id, i) =>
+      i === 0 ||
+      isMeantFor(
+        ANALYSES.find((a) => a.id === id)!,
+        channels,
+      ),
+  );
+  const chosen = asked ? [asked] : meant.map((id) => ANALYSES.find((a) => a.id === id)!);
   return {
     format,
     notes,

@@ -27,6 +27,7 @@ const FINDS: Record<
   bus: { analysis: 'bus-levels', roles: { high: [0], low: [1] } },
   hold: { analysis: 'hold', roles: { signal: [0] } },
   actuator: { analysis: 'command-answer', roles: { command: [0], answer: [1] } },
+  sensor: { analysis: 'drop-outs', roles: { signals: [0, 1, 2] } },
 };
 
 describe('a trace in its worker', () => {

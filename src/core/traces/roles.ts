@@ -48,3 +48,31 @@ export function isMeantFor(analysis: TraceAnalysis, channels: readonly Named[]):
   const roles = proposedRoles(analysis, channels);
   return needed.every((r) => !takesAny(r) && roles[r.id]!.some((i) => fits(r, channels[i]!)));
 }
+
+/** So many channels of one unit are held against each other. */
+const ALIKE = 3;
+
+/**
+ * The analyses that channels seem recorded for, the most fitting first: by what they are called; several of one unit
+ * are held against each other; what fits nothing is looked through for what is missing or wild.
+ *
+ * @returns ids of analyses, one at least
+ * @example fittingAnalyses([{ name: 'starter current', unit: 'A' }, { name: 'trigger', unit: 'V' }], ANALYSES)[0] // 'cranking-compression'
+ */
+export function fittingAnalyses(channels: readonly Named[], all: readonly TraceAnalysis[]): string[] {
+  const meant = all
+    .filter((a) => isMeantFor(a, channels))
+    .map((a) => {
+      const roles = proposedRoles(a, channels);
+      const used = a.roles.flatMap((r) => roles[r.id]!.filter((i) => fits(r, channels[i]!)));
+      return { id: a.id, used: new Set(used).size };
+    })
+    .sort((a, b) => b.used - a.used);
+  const rest =
+    channels.length >= ALIKE && channels.every((c) => c.unit === channels[0]!.unit)
+      ? ['agreement', 'drop-outs']
+      : ['drop-outs'];
+  // Names that leave a channel unexplained tell less than looking through all of them.
+  const whole = meant.filter((m) => m.used === channels.length).map((m) => m.id);
+  return [...new Set([...whole, ...(whole.length ? [] : rest), ...meant.map((m) => m.id), ...rest])];
+}

@@ -1,11 +1,12 @@
 'use client';
 
 import { CopyPlus } from 'lucide-react';
-import { useState } from 'react';
+import { Fragment, useEffect, useEffectEvent, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import styled from 'styled-components';
 import {
   ANALYSES,
+  fittingAnalyses,
   proposedRoles,
   readRan,
   settingsOf,
@@ -97,6 +98,10 @@ function useFirstRuns(): RowOf<'test'>[] {
   );
 }
 
+/** A recording with fewer samples is analysed as it opens; a longer one keeps the sheet waiting. */
+const AT_ONCE = 600_000;
+const titleOf = (id: string): string => ANALYSES.find((a) => a.id === id)!.title;
+
 /** Chooses an analysis, its channels and settings, and runs it over what is shown. */
 export function Analyse({ order, strokes }: { order: string; strokes: number | null }) {
   const store = useTraceStore();
@@ -104,7 +109,8 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
   const loaded = useTrace((s) => s.loaded);
   const result = useTrace((s) => s.result);
   const span = useTrace((s) => s.span);
-  const [id, setId] = useState(ANALYSES[0]!.id);
+  const fitting = fittingAnalyses(loaded.channels, ANALYSES).slice(0, 3);
+  const [id, setId] = useState(fitting[0]!);
   const analysis = ANALYSES.find((a) => a.id === id)!;
   const firsts = useFirstRuns();
   const [roles, setRoles] = useState<Roles>(() =>
@@ -214,8 +220,37 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
     const answer = await over.worker.api.analyse({ ...ask, roles: mapped, from: -Infinity, to: Infinity });
     return answer.ok ? answer.value : undefined;
   };
+  // The one that fits has run already when the sheet opens, where nothing has to be asked for it.
+  const onOpening = useEffectEvent(() => {
+    const samples = loaded.channels.reduce((sum, c) => sum + c.samples, 0);
+    const asks = analysis.engine === 'needed' && (sheet.order || order).trim() === '';
+    if (!result && !asks && samples <= AT_ONCE) void run();
+  });
+  useEffect(() => {
+    const soon = setTimeout(onOpening, 0);
+    return () => clearTimeout(soon);
+  }, []);
   return (
     <Box>
+      {fitting.length > 1 && (
+        <p>
+          <Quiet>
+            By what its channels are called, it fits{' '}
+            {fitting.map((f, i) => (
+              <Fragment key={f}>
+                {i > 0 && ', '}
+                {f === id ? (
+                  <b>{titleOf(f)}</b>
+                ) : (
+                  <Button $kind="quiet" onPress={() => choose(f)}>
+                    {titleOf(f)}
+                  </Button>
+                )}
+              </Fragment>
+            ))}
+          </Quiet>
+        </p>
+      )}
       {firsts.map((first) => {
         const title = ANALYSES.find((a) => a.id === first.analysisId)?.title ?? first.question;
         return (

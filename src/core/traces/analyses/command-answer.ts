@@ -169,8 +169,17 @@ export const commandAnswer = defineAnalysis({
   source: 'Terms of IEEE Std 181-2011; limits: common practice, no source.',
   engine: 'none',
   roles: [
-    { id: 'command', name: 'Command', guess: /command|target|desired|duty|set|demand/i },
-    { id: 'answer', name: 'Answer', guess: /actual|position|answer|feedback|sensor|measured/i },
+    {
+      id: 'command',
+      name: 'Command',
+      guess:
+        /command|target|desired|duty|\bset\b|set ?point|demand|specified|request|nominal|\bsoll|sollwert|consigne/i,
+    },
+    {
+      id: 'answer',
+      name: 'Answer',
+      guess: /actual|position|answer|feedback|sensor|measured|current value|\bist\b|istwert|mesur/i,
+    },
   ],
   settings: z.object({
     gain: number({ label: 'Answer for a command of 1', is: 1, min: -1e6, max: 1e6 }),

@@ -357,7 +357,7 @@ export const crankingCompression = defineAnalysis({
   source: 'Common practice, no source; limit 80 % of the sound cylinders.',
   engine: 'needed',
   roles: [
-    { id: 'current', name: 'Starter current', guess: /curr|amp|starter|^a$|\ba\b/i },
+    { id: 'current', name: 'Starter current', guess: /curr|amp|starter|^a$/i },
     triggerRole({ optional: true, also: 'coil|ignit|inject' }),
   ],
   settings: z.object({

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { TraceAnswer } from '@/core/api';
-import { ANALYSES, isMeantFor, proposedRoles } from '@/core/traces';
+import { ANALYSES, fittingAnalyses, isMeantFor, proposedRoles } from '@/core/traces';
 import { csvOf } from '@/core/traces/files';
 import { testShop } from '@/services/test-shop';
 import { recordWithScope } from '@/sim/scope/scope';
@@ -103,6 +103,19 @@ describe('roles by name', () => {
       ]),
     ).toMatchObject({ current: [1], trigger: [0] });
     expect(proposedRoles(of('drop-outs'), named('a', 'b')).signals).toEqual([0, 1]);
+  });
+  it('fits an analysis to channels by their names, their units, or else looks through them', () => {
+    const first = (...c: [string, string][]) =>
+      fittingAnalyses(
+        c.map(([name, unit]) => ({ name, unit })),
+        ANALYSES,
+      )[0];
+    expect(first(['starter current', 'A'], ['coil 1 trigger', 'V'])).toBe('cranking-compression');
+    expect(first(['crank', 'V'], ['cam', 'V'])).toBe('cam-crank');
+    expect(first(['FL', 'km/h'], ['FR', 'km/h'], ['RL', 'km/h'], ['RR', 'km/h'])).toBe('agreement');
+    expect(first(['crank sensor', 'V'], ['engine speed', 'rpm'], ['coil 1', 'V'])).toBe('drop-outs');
+    expect(first(['Channel A', 'V'])).toBe('drop-outs');
+    expect(first(['specified rail', ''], ['actual rail', ''])).toBe('command-answer');
   });
   it('means an analysis for channels only where the names say so', () => {
     expect(isMeantFor(of('cam-crank'), named('Crank', 'Cam intake'))).toBe(true);
