@@ -90,7 +90,8 @@ test('live values recorded at the vehicle become a trace with their units', asyn
   await evidence.getByRole('button', { name: 'Trace', exact: true }).click();
   await page.getByRole('button', { name: 'Record' }).last().click();
   await page.getByRole('button', { name: 'Read it' }).click();
-  await expect(page.getByRole('checkbox', { name: 'Engine speed' })).toBeChecked();
+  const shown = page.getByRole('group', { name: 'Channels shown' });
+  await expect(shown.getByLabel('Engine speed')).toBeChecked();
   await expect(page.getByText('Each value holds until it was answered again.')).toBeVisible();
 });
 

@@ -1,4 +1,5 @@
 import type { TraceResult } from '@/core/traces';
+import { severalGaps } from './several-gaps';
 import { chance, normal, pick } from '../world/random';
 import {
   between,
@@ -381,4 +382,4 @@ const camCrank: Maker = {
   },
 };
 
-export const ENGINE_MAKERS: Maker[] = [cylinderMap, cranking, injectors, pulsation, camCrank];
+export const ENGINE_MAKERS: Maker[] = [cylinderMap, cranking, injectors, pulsation, camCrank, severalGaps];

@@ -24,6 +24,8 @@ export interface Maker {
   name?: string;
   /** What varies from one recording to the next. */
   about: string;
+  /** Right at 20 dB, at the least, of all; the rest is honestly not told. */
+  least?: number;
   make: (r: Random, snr: number) => Trial;
 }
 

@@ -195,6 +195,7 @@ const switchingSensors: Maker = {
       judge(result) {
         const by = (name: string) => result.findings.find((f) => f.about === name);
         const own = by(about);
+        if (!own) return 'wrong';
         // The other sensor has nothing.
         if (signals.slice(1).some((c) => by(c.name)?.verdict === 'fail')) return 'wrong';
         if (real === 'none')

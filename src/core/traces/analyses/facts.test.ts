@@ -252,3 +252,28 @@ describe('the rest', () => {
     }
   });
 });
+
+describe('a crank wheel with two gaps opposite each other', () => {
+  const RPM = 900;
+  /** 36 teeth, two missing at 180° and two at 360°; a cam with one edge, so many degrees after the gap. */
+  const degrees = (t: number) => (t * RPM * 360) / 60;
+  const crank = channel('crank', 'V', 50_000, 1.6, (t) => {
+    const p = (degrees(t) % 360) / 10;
+    return ![16, 17, 34, 35].includes(Math.floor(p)) && p % 1 < 0.5 ? 5 : 0;
+  });
+  const cam = (at: number) =>
+    channel('cam', 'V', 50_000, 1.6, (t) => ((degrees(t) - at - 5 + 1440) % 720 > 695 ? 5 : 0));
+  it('tells a true 12° as 12°, not as 24° on a wheel of half as many teeth', () => {
+    const r = run('cam-crank', { crank: [crank], cam: [cam(82)] }, { normal: '70' });
+    const main = r.findings.find((f) => f.about === 'cam against crank')!;
+    expect(Number.parseFloat(main.figure!)).toBeCloseTo(12, 0);
+    expect(main.verdict).toBe('fail');
+    expect(r.findings.find((f) => f.about === 'pattern')!.because).toContain('36 − 2 teeth, 2 gaps a turn');
+    expect(r.findings.find((f) => f.about === 'teeth')!.verdict).toBe('pass');
+  });
+  it('does not tell where the cam could stand as near to normal from the other gap', () => {
+    // From the one gap 70°, from the other 70 + 180 = 250°: against 85° and 265° both are 15° early.
+    const r = run('cam-crank', { crank: [crank], cam: [cam(70)] }, { normal: '85 265' });
+    expect(r.findings.find((f) => f.about === 'cam against crank')!.verdict).toBe('unsure');
+  });
+});

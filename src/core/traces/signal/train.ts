@@ -33,6 +33,8 @@ const NOISY = 14;
 /** A coil's swing is that of its highest peaks. */
 const NOISY_COIL = 20;
 const LONGEST_PATTERN = 130;
+/** Stretches without a pulse that a sensor which swings may have. */
+const SILENCES = 4;
 /** A pattern has to be seen so often: two faults are as far apart by chance. */
 const TURNS = 3.5;
 /** Logarithm of two distances that are not alike. */
@@ -90,15 +92,24 @@ export function trainOf(c: Channel): Train | undefined {
   );
 }
 
-/** About as long above its rest as below it, pulse by pulse. */
+/**
+ * Swings for most of the time, about as long above its rest as below it. A spike that rings swings too, for a moment;
+ * a sensor may be silent for some stretches.
+ */
 function isEven(edges: readonly Edge[]): boolean {
-  const duty = median(
-    edges.flatMap((e, i) => {
-      const [a, b] = [edges[i + 1], edges[i + 2]];
-      return e.rising && a && b ? [(a.at - e.at) / (b.at - e.at)] : [];
-    }),
-  );
-  return duty > 0.15 && duty < 0.85;
+  const cycles = edges.flatMap((e, i) => {
+    const [a, b] = [edges[i + 1], edges[i + 2]];
+    return e.rising && a && b ? [{ up: a.at - e.at, whole: b.at - e.at }] : [];
+  });
+  if (cycles.length === 0) return false;
+  const duty = median(cycles.map((c) => c.up / c.whole));
+  const usual = median(cycles.map((c) => c.whole));
+  const rest = cycles
+    .map((c) => c.whole)
+    .sort((a, b) => a - b)
+    .slice(0, -SILENCES);
+  const sum = (list: readonly number[]) => list.reduce((a, b) => a + b, 0);
+  return duty > 0.15 && duty < 0.85 && sum(rest.filter((w) => w < 5 * usual)) > 0.6 * sum(rest);
 }
 
 /**
