@@ -102,14 +102,14 @@ function isEven(edges: readonly Edge[]): boolean {
     return e.rising && a && b ? [{ up: a.at - e.at, whole: b.at - e.at }] : [];
   });
   if (cycles.length === 0) return false;
-  const duty = median(cycles.map((c) => c.up / c.whole));
+  const even = cycles.filter((c) => c.up > 0.15 * c.whole && c.up < 0.85 * c.whole).length;
   const usual = median(cycles.map((c) => c.whole));
   const rest = cycles
     .map((c) => c.whole)
     .sort((a, b) => a - b)
     .slice(0, -SILENCES);
   const sum = (list: readonly number[]) => list.reduce((a, b) => a + b, 0);
-  return duty > 0.15 && duty < 0.85 && sum(rest.filter((w) => w < 5 * usual)) > 0.6 * sum(rest);
+  return even > 0.6 * cycles.length && sum(rest.filter((w) => w < 5 * usual)) > 0.6 * sum(rest);
 }
 
 /**
