@@ -2,7 +2,7 @@ import type { Channel } from '../channel';
 import { edgesOf, type Edge } from './edges';
 import { smooth } from './filter';
 import { stateLevels, type Levels } from './levels';
-import { median, noiseOf, quantiles } from './robust';
+import { median, noiseOf, quantile, quantiles } from './robust';
 
 /** Pulses of a sensor that switches, or swings, as a wheel with teeth makes it. */
 export interface Train {
@@ -13,7 +13,7 @@ export interface Train {
   /** A pulse may be lost in the noise, or made by it. */
   noisy: boolean;
   edges: Edge[];
-  /** Rising edges, in samples. */
+  /** Rising edges, in samples; of what swings the edges that are steeper. */
   beats: number[];
   /** Distances between rising edges in one turn of the pattern, their mean 1; [1] where all are alike. */
   pattern: number[];
@@ -68,7 +68,7 @@ export function trainOf(c: Channel): Train | undefined {
   const reach = Math.max(HYSTERESIS * swing, (CLEAR * noise) / Math.sqrt(width));
   if (reach > 0.45 * swing) return undefined;
   const edges = edgesOf(s, middle - reach, middle + reach);
-  const beats = edges.filter((e) => e.rising).map((e) => e.at);
+  const beats = square ? edges.filter((e) => e.rising).map((e) => e.at) : steeper(edges, s);
   const clean = square && levels.contrast > CLEAN;
   if (beats.length < (clean ? SQUARES : SWINGS)) return undefined;
   // Something that swings is seldom at its rest; spikes on a signal are.
@@ -90,6 +90,18 @@ export function trainOf(c: Channel): Train | undefined {
       pattern,
     }
   );
+}
+
+/** A coil leaves its rest gently and goes through it steeply: of both kinds of edges those that are well defined. */
+function steeper(edges: readonly Edge[], s: Float32Array): number[] {
+  const kinds = [true, false].map((rising) => {
+    const these = edges.filter((e) => e.rising === rising).map((e) => e.at);
+    const slopes = these.map((at) =>
+      Math.abs((s[Math.ceil(at) + 1] ?? NaN) - (s[Math.floor(at) - 1] ?? NaN)),
+    );
+    return { these, least: quantile(slopes, 0.05) };
+  });
+  return kinds.sort((a, b) => b.least - a.least)[0]!.these;
 }
 
 /**

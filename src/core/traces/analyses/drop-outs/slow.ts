@@ -125,6 +125,12 @@ function isMoved(c: Channel, a: number, b: number, off: Float32Array): boolean {
   let by = 0;
   for (let i = a; i < b; i++) if (Math.abs(off[i]!) > by) by = Math.abs(off[i]!);
   const noise = noiseOf(s);
+  // The line follows a quick movement half way: the movement itself is held against.
+  const [low, high] = quantiles(s.subarray(Math.max(0, a - 10 * step), b + 10 * step), [0, 1]) as [
+    number,
+    number,
+  ];
+  by = Math.max(by, 0.7 * (high - low));
   for (let i = Math.max(0, a - 2 * step); i + step < Math.min(s.length, b + 2 * step); i++)
     if (Math.abs(s[i + step]! - s[i]!) > 0.5 * by + 4 * noise) return false;
   return true;
