@@ -1,7 +1,7 @@
 'use client';
 
 import { CopyPlus } from 'lucide-react';
-import { Fragment, useEffect, useEffectEvent, useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import styled from 'styled-components';
 import {
@@ -97,6 +97,17 @@ function useFirstRuns(): RowOf<'test'>[] {
     ),
   );
 }
+
+const Fits = styled.div`
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  gap: 2px;
+  font-size: 0.875rem;
+  & button {
+    padding-left: 0;
+  }
+`;
 
 /** A recording with fewer samples is analysed as it opens; a longer one keeps the sheet waiting. */
 const AT_ONCE = 600_000;
@@ -233,23 +244,18 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
   return (
     <Box>
       {fitting.length > 1 && (
-        <p>
-          <Quiet>
-            By what its channels are called, it fits{' '}
-            {fitting.map((f, i) => (
-              <Fragment key={f}>
-                {i > 0 && ', '}
-                {f === id ? (
-                  <b>{titleOf(f)}</b>
-                ) : (
-                  <Button $kind="quiet" onPress={() => choose(f)}>
-                    {titleOf(f)}
-                  </Button>
-                )}
-              </Fragment>
-            ))}
-          </Quiet>
-        </p>
+        <Fits>
+          <Quiet as="span">Fits its channels’ names:</Quiet>
+          {fitting.map((f) =>
+            f === id ? (
+              <b key={f}>{titleOf(f)}</b>
+            ) : (
+              <Button key={f} $kind="quiet" onPress={() => choose(f)}>
+                {titleOf(f)}
+              </Button>
+            ),
+          )}
+        </Fits>
       )}
       {firsts.map((first) => {
         const title = ANALYSES.find((a) => a.id === first.analysisId)?.title ?? first.question;
