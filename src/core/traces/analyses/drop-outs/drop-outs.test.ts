@@ -144,6 +144,30 @@ describe('slow signals', () => {
     expect(of(run(brake(0.08)), 'Brake pressure').verdict).not.toBe('fail');
     expect(of(run(brake(0.0002)), 'Brake pressure').verdict).toBe('fail');
   });
+  it('that are switches pressed by a foot are not accused, and not called whole', () => {
+    const pressed = (t: number) => ((t > 1 && t < 1.4) || (t > 2 && t < 2.1) || (t > 3 && t < 3.4) ? 12 : 0);
+    for (const name of ['Brake light', 'Channel B'])
+      expect(of(run(channel(name, 'V', 4, pressed)), name)).toMatchObject({
+        verdict: 'unsure',
+        because: expect.stringContaining('as a switch does') as string,
+      });
+    expect(of(run(channel('Sensor supply', 'V', 4, (t) => 12 - pressed(t))), 'Sensor supply').verdict).toBe(
+      'fail',
+    );
+  });
+  it('that stand at nothing and jump are not whole', () => {
+    const jumps = channel('Oil pressure', 'V', 4, (t) => (t % 1.1 > 0.5 && t % 1.1 < 0.53 ? 4 : 0));
+    expect(of(run(jumps), 'Oil pressure').verdict).toBe('fail');
+  });
+  it('that begin to turn from standing are at no fault', () => {
+    // Two turns a second a second, then even: no jump of speed anywhere.
+    const turns = (t: number) => (t < 0.5 ? 0 : t < 1.5 ? (t - 0.5) ** 2 : 1 + 2 * (t - 1.5));
+    const teeth = (t: number) => {
+      const p = (turns(t) % 1) * 60;
+      return p < 58 && p % 1 < 0.5 ? 5 : 0.2;
+    };
+    expect(of(run(channel('CKP', 'V', 4, teeth)), 'CKP').verdict).not.toBe('fail');
+  });
   it('that stand still show nothing, but for what ought to', () => {
     expect(of(run(channel('Oil pressure', 'V', 2, () => 1.2)), 'Oil pressure').verdict).toBe('unsure');
     expect(of(run(channel('Sensor supply', 'V', 2, () => 5)), 'Sensor supply').verdict).toBe('pass');

@@ -1,6 +1,6 @@
 import type { Verdict } from '@/core/case';
 import type { Channel } from '../../channel';
-import { converterStep, edgesOf, median, noiseOf, quantiles } from '../../signal';
+import { converterStep, edgesOf, median, noiseOf, quantiles, stateLevels } from '../../signal';
 import { figure, fixed, listed, moment } from '../../words';
 import type { Disturbance, DisturbanceKind } from './disturbance';
 import { slowDisturbances } from './slow';
@@ -13,6 +13,9 @@ const SAYS: Partial<Record<DisturbanceKind, string>> = {
   spike: 'spikes',
 };
 
+/** What measures something goes from value to value; it does not jump. */
+const MEASURES =
+  /sensor|press|temp|level|position|flow|travel|pedal|throttle|\bmap\b|\bmaf\b|\btps\b|\biat\b|\bect\b|\bo2\b|lambda|accel|torque|speed|curr/iu;
 /** A signal that goes to and fro so often is not slow. */
 const TURNS = 40;
 /** What ought to stand still: of it that is what is wanted. */
@@ -31,6 +34,16 @@ export function lookAtSlow(
   const list = slowDisturbances(c, window);
   const first = list[0];
   const fast = movesFast(c);
+  if (first?.kind !== 'missing' && !fast && !STEADY.test(c.name) && !MEASURES.test(c.name)) {
+    const levels = switchedLevels(c);
+    if (levels)
+      return {
+        verdict: 'unsure',
+        because: `${c.name} jumps between ${figure(levels.low, c.unit)} and ${figure(levels.high, c.unit)}, as a switch does that is pressed: whether it drops out is not told. Name it for what it measures, if it is no switch.`,
+        list: [],
+        first: undefined,
+      };
+  }
   if (first && !(fast && first.kind !== 'missing')) {
     const kinds = Object.entries(SAYS).flatMap(([kind, says]) => {
       const n = list.filter((d) => d.kind === kind).length;
@@ -81,6 +94,16 @@ function isStill(c: Channel): boolean {
   const flips = c.samples.reduce((n, v, i) => n + (i > 0 && v !== c.samples[i - 1] ? 1 : 0), 0);
   const steps = flips > 0.05 * c.samples.length ? 3 * converterStep(c.samples) : 0;
   return high - low <= Math.max(8 * noiseOf(c.samples), steps, 0.02 * Math.abs(middle));
+}
+
+/** The two levels of a channel that knows nothing in between. */
+function switchedLevels(c: Channel): { low: number; high: number } | undefined {
+  const levels = stateLevels(c.samples);
+  if (!levels || levels.contrast < 15) return undefined;
+  const { low, high } = levels;
+  const [a, b] = [low + 0.1 * (high - low), high - 0.1 * (high - low)];
+  const between = c.samples.reduce((n, v) => n + (v > a && v < b ? 1 : 0), 0);
+  return between < 0.01 * c.samples.length ? levels : undefined;
 }
 
 /**

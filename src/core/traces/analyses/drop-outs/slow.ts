@@ -106,7 +106,12 @@ export function slowDisturbances(c: Channel, window: number): Disturbance[] {
 function stepOf(s: Float32Array): number {
   const step = converterStep(s);
   const changes = s.reduce((n, v, i) => n + (i > 0 && v !== s[i - 1] ? 1 : 0), 0);
-  const level = Math.abs(median(s));
+  const usual = median(s);
+  // At nothing there is no level to hold a jump against; one that lasts is no flicker of the last bit.
+  const away = s.reduce((n, v) => n + (v !== usual ? 1 : 0), 0);
+  const lasts = changes > 0 && away / changes > 2;
+  const level =
+    Math.abs(usual) || (lasts ? quantiles(s, [0, 1]).reduce((m, v) => Math.max(m, Math.abs(v)), 0) : 0);
   return changes < 0.01 * s.length && level > 0 ? Math.min(step, 0.02 * level) : step;
 }
 

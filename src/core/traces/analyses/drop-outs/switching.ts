@@ -47,7 +47,10 @@ export interface SwitchingLook {
  * What a train of pulses does where it leaves its own pattern: pulses missing or too many, silence, a swing that
  * sinks; and whether that is a fault, or it stands still, or cannot be told.
  *
+ * @param c the channel
+ * @param train its pulses, of `trainOf`
  * @param others what may have seen that it was turning meanwhile
+ * @returns the verdict with its sentence, and each disturbance with its place in seconds
  */
 export function lookAtPulses(c: Channel, train: Train, others: readonly Witness[]): SwitchingLook {
   const output = OUTPUT.test(c.name);
@@ -61,17 +64,16 @@ export function lookAtPulses(c: Channel, train: Train, others: readonly Witness[
   let first: Disturbance | undefined;
   const at = (i: number) => timeAt(c, train.beats[Math.min(i, train.beats.length - 1)]!);
   const tell = (d: Omit<Disturbance, 'channel'>, says: string, verdict: 'fail' | 'unsure') => {
-    const fails_ =
+    const accuses =
       verdict === 'fail' &&
       !output &&
       (!train.noisy || (train.square && d.kind === 'silence' && d.by >= LONG));
     list.push({ ...d, channel: c.name });
-    if (fails_ && !first) first = list.at(-1);
-    (fails_ ? fails : open).push(says);
+    if (accuses && !first) first = list.at(-1);
+    (accuses ? fails : open).push(says);
   };
 
   const usual = median(gaps);
-  // A coil gives ever less the slower it turns, and then loses pulses without being to blame.
   const sunk = sinking(c, train);
   if (sunk)
     tell(
@@ -97,8 +99,7 @@ export function lookAtPulses(c: Channel, train: Train, others: readonly Witness[
     const these = single.filter((b) => b.kind === kind);
     if (these.length === 0) continue;
     const count = these.reduce((sum, b) => sum + b.count, 0);
-    const first = at(these[0]!.after);
-    const says = `${plural(count, 'pulse')} ${count === 1 ? 'is' : 'are'} ${kind === 'missing' ? 'missing' : 'too many'}, the first at ${moment(first)}`;
+    const says = `${plural(count, 'pulse')} ${count === 1 ? 'is' : 'are'} ${kind === 'missing' ? 'missing' : 'too many'}, the first at ${moment(at(these[0]!.after))}`;
     these.forEach((b, i) => {
       const d = { from: at(b.after), to: at(b.until), by: b.count };
       if (kind === 'extra') extras.push(d.from);
