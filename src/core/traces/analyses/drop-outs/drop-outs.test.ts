@@ -159,6 +159,11 @@ describe('slow signals', () => {
     const jumps = channel('Oil pressure', 'V', 4, (t) => (t % 1.1 > 0.5 && t % 1.1 < 0.53 ? 4 : 0));
     expect(of(run(jumps), 'Oil pressure').verdict).toBe('fail');
   });
+  it('of a slow logger are not whole: it cannot see between its samples', () => {
+    const logged = { ...channel('Pedal', '%', 0.03, (t) => 15 + 40 * Math.sin(t * 90)), interval: 0.2 };
+    expect(of(run(logged), 'Pedal').verdict).not.toBe('pass');
+    expect(of(run({ ...logged, interval: 0.02 }), 'Pedal').verdict).toBe('pass');
+  });
   it('that begin to turn from standing are at no fault', () => {
     // Two turns a second a second, then even: no jump of speed anywhere.
     const turns = (t: number) => (t < 0.5 ? 0 : t < 1.5 ? (t - 0.5) ** 2 : 1 + 2 * (t - 1.5));

@@ -16,6 +16,8 @@ const SAYS: Partial<Record<DisturbanceKind, string>> = {
 /** What measures something goes from value to value; it does not jump. */
 const MEASURES =
   /sensor|press|temp|level|position|flow|travel|pedal|throttle|\bmap\b|\bmaf\b|\btps\b|\biat\b|\bect\b|\bo2\b|lambda|accel|torque|speed|curr/iu;
+/** A drop-out of the length looked for has to leave so many samples. */
+const SAMPLES = 4;
 /** A signal that goes to and fro so often is not slow. */
 const TURNS = 40;
 /** What ought to stand still: of it that is what is wanted. */
@@ -75,6 +77,13 @@ export function lookAtSlow(
     return {
       verdict: 'unsure',
       because: `${c.name} should pulse, and no pulse stands clear of its noise: nothing is told.`,
+      list,
+      first,
+    };
+  if (c.interval > window / SAMPLES)
+    return {
+      verdict: 'unsure',
+      because: `${c.name} has a sample every ${figure(c.interval * 1000, 'ms')}: what drops out for less passes between two of them. Sample it faster.`,
       list,
       first,
     };
