@@ -3,6 +3,7 @@ import { severalGaps } from './several-gaps';
 import { chance, normal, pick } from '../world/random';
 import {
   between,
+  crankAndCam,
   channel,
   judgeNames,
   passes,
@@ -357,12 +358,7 @@ const camCrank: Maker = {
       cam[i] = normal_.some((a) => (c - a - shift - 0.5 * width + 1440) % 720 > 720 - 25) ? 5 : 0;
     }
     return {
-      given: {
-        channels: {
-          crank: [channel('crank', 'V', spoiled(crank, snr, r), rate)],
-          cam: [channel('cam', 'V', spoiled(cam, snr, r), rate)],
-        },
-      },
+      given: crankAndCam(crank, cam, { snr, r, rate }),
       settings: { normal: normal_.join(' ') },
       judge(result) {
         const by = (about: string) => result.findings.find((f) => f.about === about);

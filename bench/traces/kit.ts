@@ -183,3 +183,15 @@ export function judgeNames(found: { fail: string[]; unsure: string[] }, truth: r
   if (missed.some((m) => !found.unsure.includes(m))) return 'wrong';
   return missed.length > 0 || found.unsure.length > 0 ? 'unsure' : 'right';
 }
+
+/** The two channels of a cam analysis, spoiled alike. */
+export const crankAndCam = (
+  crank: Float32Array,
+  cam: Float32Array,
+  o: { snr: number; r: Random; rate: number },
+): Given => ({
+  channels: {
+    crank: [channel('crank', 'V', spoiled(crank, o.snr, o.r), o.rate)],
+    cam: [channel('cam', 'V', spoiled(cam, o.snr, o.r), o.rate)],
+  },
+});

@@ -1,5 +1,5 @@
 import { chance, pick } from '../world/random';
-import { between, channel, PLANS, spoiled, turning, type Maker } from './kit';
+import { between, crankAndCam, PLANS, turning, type Maker } from './kit';
 
 /** Teeth of the wheel, and which of them are not there. */
 const WHEELS: readonly { teeth: number; gone: number[] }[] = [
@@ -43,12 +43,7 @@ export const severalGaps: Maker = {
       cam[i] = normal.some((n) => (c - n - off - 0.5 * width + 1440) % 720 > 720 - 25) ? 5 : 0;
     });
     return {
-      given: {
-        channels: {
-          crank: [channel('crank', 'V', spoiled(crank, snr, r), rate)],
-          cam: [channel('cam', 'V', spoiled(cam, snr, r), rate)],
-        },
-      },
+      given: crankAndCam(crank, cam, { snr, r, rate }),
       settings: { normal: normal.join(' ') },
       truth: `${teeth} without ${gone.join(' ')}, ${off.toFixed(1)}° of ${normal.join(' ')}`,
       judge(result) {
