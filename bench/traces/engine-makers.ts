@@ -1,4 +1,5 @@
-import type { TraceResult } from '@/core/traces';
+import { injectorPasses } from './injector-passes';
+import { named } from './judge';
 import { severalGaps } from './several-gaps';
 import { chance, normal, pick } from '../world/random';
 import {
@@ -14,12 +15,6 @@ import {
   turning,
   type Maker,
 } from './kit';
-
-const names = (result: TraceResult, start: string) => {
-  const of = (verdict: string) =>
-    result.findings.filter((f) => f.verdict === verdict && f.about?.startsWith(start)).map((f) => f.about!);
-  return { fail: of('fail'), unsure: of('unsure') };
-};
 
 /** Events of all cylinders with one missing now and then, bursts, wasted spark, lost triggers. */
 const cylinderMap: Maker = {
@@ -174,9 +169,9 @@ const cranking: Maker = {
       },
       settings: { cylinder: known },
       judge(result) {
-        if (withTrigger) return judgeNames(names(result, 'cylinder'), truth);
+        if (withTrigger) return judgeNames(named(result, 'cylinder'), truth);
         // Without a trigger the place is told by the marks: the weak hump must lie where the weak cylinder was.
-        const found = names(result, 'hump');
+        const found = named(result, 'hump');
         if (bad === undefined)
           return found.fail.length > 0 ? 'wrong' : found.unsure.length > 0 ? 'unsure' : 'right';
         if (found.fail.length > 1) return 'wrong';
@@ -247,8 +242,17 @@ const injectors: Maker = {
         },
       },
       settings: { injectors: n },
-      judge: (result) =>
-        judgeNames(names(result, 'injector'), kind === 'none' ? [] : [`injector ${bad + 1}`]),
+      judge(result) {
+        const found = named(result, 'injector');
+        // Seen once and without the pulses, it may just not have been pulsed.
+        if (kind === 'nothing' && !withPulses && passesMade === 1)
+          return judgeNames(found, [`injector ${bad + 1}`]) === 'wrong' || found.fail.length > 0
+            ? 'wrong'
+            : found.unsure.length === 1
+              ? 'right'
+              : 'unsure';
+        return judgeNames(found, kind === 'none' ? [] : [`injector ${bad + 1}`]);
+      },
     };
   },
 };
@@ -299,7 +303,7 @@ const pulsation: Maker = {
       },
       settings: { cylinder: known, medium: 'coolant' },
       judge(result) {
-        const found = names(result, 'cylinder');
+        const found = named(result, 'cylinder');
         if (nothing) return found.fail.length > 0 ? 'wrong' : 'right';
         if (found.fail.length === 0) return 'unsure';
         return found.fail[0] === `cylinder ${plan.order[bad]!}` ? 'right' : 'wrong';
@@ -378,4 +382,12 @@ const camCrank: Maker = {
   },
 };
 
-export const ENGINE_MAKERS: Maker[] = [cylinderMap, cranking, injectors, pulsation, camCrank, severalGaps];
+export const ENGINE_MAKERS: Maker[] = [
+  cylinderMap,
+  cranking,
+  injectors,
+  pulsation,
+  camCrank,
+  severalGaps,
+  injectorPasses,
+];
