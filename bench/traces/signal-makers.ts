@@ -1,3 +1,4 @@
+import { slowFollow } from './slow-follow';
 import { chance, normal, pick } from '../world/random';
 import { between, channel, judgeNames, power, pulsesAt, spoiled, type Judgement, type Maker } from './kit';
 
@@ -474,4 +475,13 @@ const busLevels: Maker = {
   },
 };
 
-export const SIGNAL_MAKERS: Maker[] = [pulses, ignition, dropOuts, agreement, commandAnswer, hold, busLevels];
+export const SIGNAL_MAKERS: Maker[] = [
+  pulses,
+  ignition,
+  dropOuts,
+  agreement,
+  commandAnswer,
+  slowFollow,
+  hold,
+  busLevels,
+];
