@@ -4,11 +4,14 @@ import { random } from '../world/random';
 import { ENGINE_MAKERS } from './engine-makers';
 import type { Judgement, Maker } from './kit';
 import { SIGNAL_MAKERS } from './signal-makers';
+import { TOGETHER_MAKERS } from './together-makers';
 import { SWITCHING_MAKERS } from './switching-makers';
 
 /** In the order of the analyses. */
 export const MAKERS: Maker[] = ANALYSES.flatMap((a) =>
-  [...ENGINE_MAKERS, ...SIGNAL_MAKERS, ...SWITCHING_MAKERS].filter((m) => m.analysis === a.id),
+  [...ENGINE_MAKERS, ...SIGNAL_MAKERS, ...SWITCHING_MAKERS, ...TOGETHER_MAKERS].filter(
+    (m) => m.analysis === a.id,
+  ),
 );
 /** What a maker is called in tables and tests. */
 export const nameOf = (m: Maker): string => (m.name ? `${m.analysis}: ${m.name}` : m.analysis);

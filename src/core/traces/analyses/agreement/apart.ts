@@ -1,10 +1,6 @@
-import { z } from 'zod';
 import { Refusal } from '@/core/checks/contract';
-import { endOf, valueAt, type Channel } from '../channel';
-import { defineAnalysis, type TraceFinding } from '../contract';
-import { number, pick } from '../settings';
-import { converterStep, median, noiseOf, quantile, smooth, spread } from '../signal';
-import { figure, listed, moment } from '../words';
+import { endOf, valueAt, type Channel } from '../../channel';
+import { converterStep, median, noiseOf, quantile, smooth, spread } from '../../signal';
 
 /** How one channel goes with the middle of the others. */
 export interface Agreement {
@@ -27,7 +23,7 @@ const roughest = (s: Float32Array): number =>
   );
 
 /** Channels read at the same moments. */
-function aligned(channels: readonly Channel[]): { times: number[]; rows: Float32Array[] } {
+export function aligned(channels: readonly Channel[]): { times: number[]; rows: Float32Array[] } {
   const from = Math.max(...channels.map((c) => c.start));
   const to = Math.min(...channels.map(endOf));
   const step = Math.max(...channels.map((c) => c.interval), (to - from) / POINTS);
@@ -80,13 +76,11 @@ function inOneMeasure(raw: readonly Float32Array[]): Float32Array[] {
  * @param lasting seconds that it must be apart
  * @param proportional whether a fixed factor and offset between channels are allowed, as between two pedal tracks
  */
-function agreementOf(
-  channels: readonly Channel[],
+export function agreementOf(
+  channels: readonly { name: string }[],
+  { times, rows: raw }: { times: number[]; rows: Float32Array[] },
   o: { tolerance: number; share: number; lasting: number; proportional: boolean },
 ): Agreement[] {
-  if (channels.length < 2)
-    throw new Refusal('At least two channels are wanted; three or more, to name the odd one out.');
-  const { times, rows: raw } = aligned(channels);
   const step = times[1]! - times[0]!;
   const rows = o.proportional ? inOneMeasure(raw) : raw;
   // What a coarse converter does to a channel is not the channel's noise, and hides what noise it has.
@@ -132,80 +126,10 @@ function agreementOf(
 }
 
 /** The one that is apart longest; with more than two, the others must be apart far less. */
-function oddOne(list: readonly Agreement[]): Agreement | undefined {
+export function oddOne(list: readonly Agreement[]): Agreement | undefined {
   const away = (a: Agreement) => a.apart.reduce((s, x) => s + x.to - x.from, 0);
   const sorted = [...list].sort((a, b) => away(b) - away(a));
   const [first, second] = sorted;
   if (!first || away(first) === 0) return undefined;
   return list.length > 2 && away(second!) < 0.5 * away(first) ? first : undefined;
 }
-
-export const agreement = defineAnalysis({
-  id: 'agreement',
-  title: 'Channels that should agree',
-  question: 'Which of these sensors says something else than the others, and when?',
-  explains:
-    'Wheel speeds going straight, temperatures after a night, two tracks of a pedal: each channel is held against the middle of the others, moment by moment. One that is apart longer than the others is the odd one; between two only that they differ can be said. A channel that is far noisier than the others is jagged, as with a damaged tone ring.',
-  source:
-    'Odd one out against the median of its siblings: common practice, no source. Slopes after Theil 1950 and Sen 1968.',
-  engine: 'none',
-  roles: [{ id: 'signals', name: 'Channels that should agree', many: true, guess: /./ }],
-  settings: z.object({
-    as: pick({ label: 'They should', options: ['say the same', 'go in proportion'] }),
-    tolerance: number({ label: 'May differ by', unit: 'in their unit', is: 0, min: 0, max: 1e6 }),
-    share: number({ label: 'or by', unit: '%', is: 5, min: 0, max: 100 }),
-    lasting: number({ label: 'For longer than', unit: 'ms', is: 500, min: 0, max: 600_000 }),
-    jagged: number({ label: 'Jagged from so many times the noise of the others', is: 4, min: 1.5, max: 100 }),
-  }),
-  run(given, settings) {
-    const channels = given.channels.signals ?? [];
-    const list = agreementOf(channels, {
-      tolerance: settings.tolerance,
-      share: settings.share / 100,
-      lasting: settings.lasting / 1000,
-      proportional: settings.as === 'go in proportion',
-    });
-    const odd = oddOne(list);
-    const unit = channels[0]!.unit;
-    const findings = list.map((a): TraceFinding => {
-      const first = a.apart[0];
-      const jagged = list.length > 2 && a.jagged > settings.jagged;
-      // Each that is apart from the odd one lies apart only through it.
-      const verdict = a === odd || jagged ? 'fail' : a.apart.length === 0 ? 'pass' : odd ? 'pass' : 'unsure';
-      return {
-        verdict,
-        because: [
-          first && (a === odd || !odd)
-            ? `${a.name} leaves ${list.length > 2 ? 'the others' : 'the other'} ${a.apart.length === 1 ? 'once' : `${a.apart.length} times`}, first at ${moment(first.from)} by ${figure(first.by, unit)}.`
-            : `${a.name} goes with the others.`,
-          jagged ? `It is jagged: ${figure(a.jagged, '')} times the noise of the others.` : '',
-          first && !odd && list.length === 2 ? 'With two channels it cannot be said which is wrong.' : '',
-        ]
-          .filter(Boolean)
-          .join(' '),
-        about: a.name,
-        figure: figure(first && a === odd ? first.by : a.bias, unit),
-        ...(first ? { place: { channel: a.name, from: first.from, to: first.to } } : {}),
-        reading: {
-          label: `stretches apart, ${a.name}`,
-          entered: String(a === odd || !odd ? a.apart.length : 0),
-          limit: 'max 0',
-        },
-      };
-    });
-    if (!odd && list.length > 2 && list.filter((a) => a.apart.length > 0).length > 1)
-      findings.push({
-        verdict: 'unsure',
-        because: `${listed(list.filter((a) => a.apart.length > 0).map((a) => a.name))} part, and none of them alone: it cannot be said which is wrong.`,
-        about: 'the group',
-      });
-    return {
-      findings,
-      marks: (odd ? [odd] : list).flatMap((a) =>
-        a.apart
-          .slice(0, 100)
-          .map((x) => ({ at: x.from, channel: a.name, words: 'apart', verdict: 'fail' as const })),
-      ),
-    };
-  },
-});

@@ -1,0 +1,34 @@
+import { median, noiseOf, quantiles, smooth } from '../../signal';
+
+/** A channel that stands still moves less than this share of what the others move by. */
+const SHARE = 0.15;
+
+const spanOf = (s: Float32Array): number => {
+  const [a, b] = quantiles(smooth(s, 5), [0.02, 0.98]) as [number, number];
+  return b - a;
+};
+
+/** What a channel that does not move stays at, and by how much the others move. */
+export interface Still {
+  at: number;
+  others: number;
+}
+
+/**
+ * Channels that stay where they are while the others move, all in one unit: one that never warms up, one that is stuck.
+ *
+ * @returns for each channel what it stays at; undefined for those that move, and for all where too few move to tell
+ */
+export function stillOnes(rows: readonly Float32Array[]): (Still | undefined)[] {
+  const spans = rows.map(spanOf);
+  return rows.map((r, k) => {
+    const others = spans.filter((_, i) => i !== k);
+    const usual = median(others);
+    // Of what moves by hardly more than noise and steps nothing is told.
+    const clear = usual > 12 * Math.max(...rows.map((x) => noiseOf(x)));
+    const moving = others.filter((s) => s > 0.4 * usual).length;
+    return clear && moving >= Math.min(2, others.length) && spans[k]! < SHARE * usual
+      ? { at: median(r), others: usual }
+      : undefined;
+  });
+}
