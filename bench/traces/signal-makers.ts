@@ -1,3 +1,4 @@
+import { ignitionStrokes } from './ignition-strokes';
 import { slowFollow } from './slow-follow';
 import { chance, normal, pick } from '../world/random';
 import { between, channel, judgeNames, power, pulsesAt, spoiled, type Judgement, type Maker } from './kit';
@@ -478,6 +479,7 @@ const busLevels: Maker = {
 export const SIGNAL_MAKERS: Maker[] = [
   pulses,
   ignition,
+  ignitionStrokes,
   dropOuts,
   agreement,
   commandAnswer,

@@ -8,7 +8,7 @@ import { figure, fixed, listed, moment } from '../../words';
 import { agreementOf, aligned, oddOne, type Agreement } from './apart';
 import { delaysOf, laidTogether } from './delay';
 import { alongPipe } from './pipe';
-import { stillOnes, type Still } from './still';
+import { stillOnes, stillWords, type Still } from './still';
 
 /** Delays looked for: seconds at the most, and share of the recording. */
 const MOST_DELAY = 120;
@@ -18,7 +18,7 @@ const LEAST_DELAY = 0.05;
 
 const stillFinding = (c: Channel, still: Still, count: number): TraceFinding => ({
   verdict: count > 2 ? 'fail' : 'unsure',
-  because: `${c.name} stays at ${figure(still.at, c.unit)} while the others move by ${figure(still.others, c.unit)}: it does not move.`,
+  because: stillWords(c.name, still, { unit: c.unit, count }),
   about: c.name,
   figure: figure(still.at, c.unit),
   place: { channel: c.name, from: c.start, to: c.start + c.samples.length * c.interval },

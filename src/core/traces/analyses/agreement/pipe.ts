@@ -1,7 +1,7 @@
 import type { TraceFinding } from '../../contract';
 import { figure, fixed, listed } from '../../words';
 import { delaysOf } from './delay';
-import type { Still } from './still';
+import { stillWords, type Still } from './still';
 
 /** A later channel may seem to come so much before the one ahead of it, in samples. */
 const SLACK = 1;
@@ -51,7 +51,7 @@ export function alongPipe(
     if (still)
       return {
         verdict: names.length > 2 ? 'fail' : 'unsure',
-        because: `${name} stays at ${figure(still.at, o.unit)} while the others move by ${figure(still.others, o.unit)}: it does not move.`,
+        because: stillWords(name, still, { unit: o.unit, count: names.length }),
         about: name,
         figure: figure(still.at, o.unit),
         reading: { label: `moves with the others, ${name}`, entered: 'no', limit: 'yes' },

@@ -1,3 +1,4 @@
+import { figure } from '../../words';
 import { median, noiseOf, quantiles, smooth } from '../../signal';
 
 /** A channel that stands still moves less than this share of what the others move by. */
@@ -31,4 +32,12 @@ export function stillOnes(rows: readonly Float32Array[]): (Still | undefined)[] 
       ? { at: median(r), others: usual }
       : undefined;
   });
+}
+
+/** What is said of a channel that stands still; of two, that it cannot be said which is wrong. */
+export function stillWords(name: string, still: Still, o: { unit: string; count: number }): string {
+  const said = `${name} stays at ${figure(still.at, o.unit)} while the other${o.count > 2 ? 's move' : ' moves'} by ${figure(still.others, o.unit)}`;
+  return o.count > 2
+    ? `${said}: it does not move.`
+    : `${said}. With two channels it cannot be said which is wrong.`;
 }
