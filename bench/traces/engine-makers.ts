@@ -1,3 +1,4 @@
+import { pulsationBorders } from './pulsation-borders';
 import { injectorPasses } from './injector-passes';
 import { named } from './judge';
 import { severalGaps } from './several-gaps';
@@ -389,5 +390,6 @@ export const ENGINE_MAKERS: Maker[] = [
   pulsation,
   camCrank,
   severalGaps,
+  pulsationBorders,
   injectorPasses,
 ];

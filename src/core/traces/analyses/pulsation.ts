@@ -6,7 +6,7 @@ import { crankClock, triggersOf, type CrankClock } from '../crank';
 import { mod, type FiringPlan } from '../engine';
 import { number, pick } from '../settings';
 import { median, spread } from '../signal';
-import { fixed } from '../words';
+import { fixed, listed } from '../words';
 import { triggerAdvance, triggerCylinder, triggerRole } from './trigger';
 
 /** Slices of a cycle that pressure is averaged over. */
@@ -72,6 +72,8 @@ export interface Pulsation {
   sure: number;
   /** Height of the pulse over the noise left in the average. */
   contrast: number;
+  /** It comes at every turn of the crank alike, so from none of the cylinders. */
+  onceATurn: boolean;
   votes: { cylinder: number; share: number }[];
 }
 
@@ -135,6 +137,10 @@ function ownerOf(plan: FiringPlan, angle: number, medium: Medium): { cylinder: n
   return best;
 }
 
+/** What does not repeat half a cycle later: for a four-stroke engine, all that does not come once a crank turn. */
+const oncePerCycle = (m: Float64Array): Float64Array =>
+  m.map((v, i) => (v - m[(i + SLICES / 2) % SLICES]!) / 2);
+
 /** A small generator, so that the same trace always gives the same answer (Park & Miller 1988). */
 function* halves(): Generator<number> {
   let seed = 20_231;
@@ -144,7 +150,13 @@ function* halves(): Generator<number> {
   }
 }
 
-const RESAMPLES = 60;
+const RESAMPLES = 120;
+/** Share of the draws that must name one cylinder. */
+const SURE = 0.9;
+/** Height over the noise left from which a pulse is one. */
+const CLEAR = 9;
+/** A pulse of one cylinder keeps at least half its height when what repeats each turn is taken off. */
+const ONCE_A_CYCLE = 0.3;
 
 /**
  * Lays a pressure over the crank and finds the pulse that comes once a cycle and stands out: its rising
@@ -153,13 +165,15 @@ const RESAMPLES = 60;
  *
  * @param clock marks at the firing of the known cylinder
  * @param known angle of the known cylinder in the plan
+ * @param o.doubt how much later the pressure may come than entered (seconds), and how far the trigger may stand off
+ *   (degrees)
  */
 function pulsationOf(
   c: Channel,
   clock: CrankClock,
   plan: FiringPlan,
   known: number,
-  o: { medium: Medium; delay: number },
+  o: { medium: Medium; delay: number; doubt: { delay: number; trigger: number } },
 ): Pulsation {
   const cycles = overCrank(c, clock, o.delay);
   if (cycles.length < 6)
@@ -170,10 +184,8 @@ function pulsationOf(
   const own = (m: Float64Array) => {
     const s = withoutCommon(smoothRound(m, half), plan);
     const rise = riseTo(s);
-    return {
-      ...ownerOf(plan, mod((rise.at / SLICES) * plan.cycle + known, plan.cycle), o.medium),
-      height: rise.height,
-    };
+    const at = mod((rise.at / SLICES) * plan.cycle + known, plan.cycle);
+    return { ...ownerOf(plan, at, o.medium), at, height: rise.height };
   };
   const mean = meanOf(cycles, () => true);
   const whole = own(mean);
@@ -183,24 +195,39 @@ function pulsationOf(
     Math.sqrt(cycles.length * (2 * half + 1));
   const counts = new Map<number, number>();
   const chance = halves();
+  const perSecond = plan.cycle / (median(clock.marks.slice(1).map((m, i) => m - clock.marks[i]!)) || 1);
+  // On a four-stroke engine the part that does not repeat each turn must say the same as the whole.
+  const turns = plan.cycle === 720;
+  const odd = turns ? own(oncePerCycle(mean)) : whole;
   for (let r = 0; r < RESAMPLES; r++) {
     const drawn = cycles.map(() => chance.next().value as number);
     const cut = median(drawn);
-    const { cylinder } = own(meanOf(cycles, (i) => drawn[i]! <= cut));
+    const { at } = own(meanOf(cycles, (i) => drawn[i]! <= cut));
+    // What is not known besides the noise is drawn with it: how late the hose is, and where the trigger stands.
+    const late = (chance.next().value as number) * o.doubt.delay * perSecond;
+    const trigger = (2 * (chance.next().value as number) - 1) * o.doubt.trigger;
+    const { cylinder } = ownerOf(plan, mod(at - late + trigger, plan.cycle), o.medium);
     counts.set(cylinder, (counts.get(cylinder) ?? 0) + 1);
   }
   const votes = [...counts]
     .map(([cylinder, n]) => ({ cylinder, share: n / RESAMPLES }))
     .sort((a, b) => b.share - a.share);
   const contrast = whole.height / Math.max(left, 1e-12);
-  const sure = (counts.get(whole.cylinder) ?? 0) / RESAMPLES;
+  const first = votes[0]!;
+  // Once a turn leaves nothing of itself in the part that is once a cycle.
+  // What is left of a ripple that all firings make alike is small beside it, and comes of no one thing.
+  const swing = Math.max(...mean) - Math.min(...mean);
+  const onceATurn =
+    turns && contrast > CLEAR && whole.height > 0.4 * swing && odd.height < ONCE_A_CYCLE * whole.height;
+  const same = !turns || odd.cylinder === first.cylinder;
   return {
     mean,
     cycles: cycles.length,
-    cylinder: contrast > 9 ? whole.cylinder : undefined,
+    cylinder: contrast > CLEAR && !onceATurn && same ? first.cylinder : undefined,
     past: whole.past,
-    sure,
+    sure: first.share,
     contrast,
+    onceATurn,
     votes,
   };
 }
@@ -224,7 +251,7 @@ export const pulsation = defineAnalysis({
   title: 'Which cylinder a pressure pulse comes from',
   question: 'Which cylinder makes the coolant, crankcase, exhaust or intake pressure pulse?',
   explains:
-    'The pressure is laid over the crank, cycle on cycle, so that what comes once a cycle stays and all else averages out; what every firing does alike is taken off. The rising flank of what is left lies in a stroke of one cylinder: for coolant and intake the compression stroke before its firing, for the crankcase the expansion stroke after it, for the exhaust the stroke after the valve opens. How sure is told by how often random halves of the cycles say the same.',
+    'The pressure is laid over the crank, cycle on cycle, so that what comes once a cycle stays and all else averages out; what every firing does alike is taken off. The rising flank of what is left lies in a stroke of one cylinder: for coolant and intake the compression stroke before its firing, for the crankcase the expansion stroke after it, for the exhaust the stroke after the valve opens. How sure is told by how often random halves of the cycles say the same, with the hose and the trigger as far off as they may be. What comes once a crank turn is told apart: no cylinder does that.',
   source:
     'A coolant pulse belongs to the cylinder on compression: common practice, no source. Time-synchronous averaging; half-sampling after McCarthy 1969.',
   engine: 'needed',
@@ -241,6 +268,15 @@ export const pulsation = defineAnalysis({
     cylinder: triggerCylinder(),
     advance: triggerAdvance(),
     delay: number({ label: 'The pressure comes late by', unit: 'ms', is: 0, min: 0, max: 100 }),
+    delayDoubt: number({
+      label: 'and perhaps later still, by up to',
+      unit: 'ms',
+      is: 2,
+      min: 0,
+      max: 100,
+      hint: 'a hose of half a metre takes 1.5 ms',
+    }),
+    triggerDoubt: number({ label: 'The trigger is known to within', unit: '°', is: 6, min: 0, max: 90 }),
   }),
   run(given, settings) {
     const c = one(given, 'pressure')!;
@@ -257,30 +293,35 @@ export const pulsation = defineAnalysis({
     const p = pulsationOf(c, clock, plan, mod(known - settings.advance, plan.cycle), {
       medium,
       delay: settings.delay / 1000,
+      doubt: { delay: settings.delayDoubt / 1000, trigger: settings.triggerDoubt },
     });
     const w = WINDOWS[medium];
     const first = clock.marks.find((m) => m >= c.start) ?? clock.marks[0]!;
-    const sure = p.sure >= 0.9 && p.cylinder !== undefined;
+    const sure = p.sure >= SURE && p.cylinder !== undefined;
+    const share = (v: { share: number }) => `${Math.round(100 * v.share)} %`;
     const finding: TraceFinding = sure
       ? {
           verdict: 'fail',
-          because: `The pulse rises ${fixed(Math.abs(p.past), '°', 0)} ${p.past < 0 ? 'before' : 'after'} the firing of cylinder ${p.cylinder}, in its ${w.stroke} stroke: ${w.says}. ${Math.round(100 * p.sure)} % of random halves of ${p.cycles} cycles say so.`,
+          because: `The pulse rises ${fixed(Math.abs(p.past), '°', 0)} ${p.past < 0 ? 'before' : 'after'} the firing of cylinder ${p.cylinder}, in its ${w.stroke} stroke: ${w.says}. ${share(p.votes[0]!)} of ${RESAMPLES} draws from ${p.cycles} cycles say so, with a pressure up to ${settings.delayDoubt} ms later and a trigger within ${settings.triggerDoubt}°.`,
           about: `cylinder ${p.cylinder}`,
-          figure: `${Math.round(100 * p.sure)} %`,
+          figure: share(p.votes[0]!),
           place: { channel: c.name, from: first, to: first + (clock.marks[1]! - clock.marks[0]!) },
           reading: { label: `${medium} pulse in step with`, entered: `cylinder ${p.cylinder}`, limit: '' },
         }
-      : {
-          verdict: 'unsure',
-          because:
-            p.contrast <= 9
-              ? `Over ${p.cycles} cycles nothing comes once a cycle clear of the noise. Record longer, or bring the sensor nearer.`
-              : `The pulse may be ${p.votes
-                  .slice(0, 2)
-                  .map((v) => `cylinder ${v.cylinder} (${Math.round(100 * v.share)} %)`)
-                  .join(' or ')}. Record longer, and enter how late the pressure comes.`,
-          about: 'not told',
-        };
+      : p.onceATurn
+        ? {
+            verdict: 'unsure',
+            because: `The pulse comes at every turn of the crank alike, over ${p.cycles} cycles: from something that turns with it (a pump, a pulley, a damper), not from one cylinder. Whether a cylinder adds to it is not told.`,
+            about: 'once a turn',
+          }
+        : {
+            verdict: 'unsure',
+            because:
+              p.contrast <= CLEAR
+                ? `Over ${p.cycles} cycles nothing comes once a cycle clear of the noise. Record longer, or bring the sensor nearer.`
+                : `The pulse may be of ${listed(p.votes.slice(0, 2).map((v) => `cylinder ${v.cylinder} (${share(v)})`))}. Enter how late the pressure comes, and where the trigger stands: that would tell.`,
+            about: 'not told',
+          };
     return {
       findings: [finding],
       marks: [],
