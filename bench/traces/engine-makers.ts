@@ -170,7 +170,12 @@ const cranking: Maker = {
       },
       settings: { cylinder: known },
       judge(result) {
-        if (withTrigger) return judgeNames(named(result, 'cylinder'), truth);
+        if (withTrigger) {
+          // The humps were made so many degrees before the firing that the trigger marks.
+          const said = Number(/-?\d+/.exec(result.findings.find((f) => f.about === 'trigger')!.figure!)![0]);
+          if (Math.abs(said - lead) > 12) return 'wrong';
+          return judgeNames(named(result, 'cylinder'), truth);
+        }
         // Without a trigger the place is told by the marks: the weak hump must lie where the weak cylinder was.
         const found = named(result, 'hump');
         if (bad === undefined)

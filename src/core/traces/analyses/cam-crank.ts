@@ -30,6 +30,13 @@ export const camCrank = defineAnalysis({
       label: 'Normal angles of the cam edges',
       hint: 'degrees after the gap over two turns, as 74 254 434; empty when not known',
     }),
+    gear: number({
+      label: 'Teeth of the timing gear on the crank',
+      is: 0,
+      min: 0,
+      max: 200,
+      hint: '0 when not known',
+    }),
     harmless: number({ label: 'Harmless up to', unit: '°', is: 5, min: 0, max: 90 }),
     fault: number({ label: 'A fault from', unit: '°', is: 10, min: 0, max: 90 }),
   }),
@@ -71,7 +78,15 @@ export const camCrank = defineAnalysis({
     const other = tries.find((t) => t.wheel !== wheel && Math.abs(t.off ?? Infinity) < NEAR_TOO);
     const half = perTurn === 1 && HALVES.includes(wheel.teeth);
     const openGap = first.alike.length > 0 && normal.length === 0;
-    const tooth = 360 / wheel.teeth;
+    // A chain or belt jumps by teeth of its own gear; those of the sensor's wheel only measure.
+    const inTeeth = (degrees: number): string => {
+      const tooth = 360 / (settings.gear || wheel.teeth);
+      const jumped = Math.round(degrees / tooth);
+      if (degrees < settings.harmless || jumped === 0) return '';
+      const of = settings.gear ? 'timing gear' : 'crank wheel';
+      const near = Math.abs(degrees - jumped * tooth) < 0.3 * tooth ? 'That is' : 'That is about';
+      return ` ${near} ${plural(jumped, 'tooth', 'teeth')} of the ${of}.`;
+    };
     const findings: TraceFinding[] = [
       {
         verdict: '',
@@ -88,7 +103,6 @@ export const camCrank = defineAnalysis({
     ];
     if (off !== undefined) {
       const a = Math.abs(off);
-      const whole = Math.round(a / tooth);
       findings.unshift({
         verdict:
           other || half
@@ -98,7 +112,7 @@ export const camCrank = defineAnalysis({
               : a >= settings.fault
                 ? 'fail'
                 : 'unsure',
-        because: `The cam stands ${fixed(a, '°', 1)} ${off > 0 ? 'late' : 'early'} against normal.${a >= settings.harmless && whole > 0 ? ` That is ${plural(whole, 'tooth', 'teeth')} of the crank wheel.` : ''}${other ? ` Counted from another of its gaps it would be ${fixed(other.off!, '°', 1)}: say which gap the normal angles count from.` : ''}${half ? ` If the wheel has ${2 * wheel.teeth} teeth and two gaps a turn, it is ${fixed(off / 2, '°', 1)}.` : ''}`,
+        because: `The cam stands ${fixed(a, '°', 1)} ${off > 0 ? 'late' : 'early'} against normal.${inTeeth(a)}${other ? ` Counted from another of its gaps it would be ${fixed(other.off!, '°', 1)}: say which gap the normal angles count from.` : ''}${half ? ` If the wheel has ${2 * wheel.teeth} teeth and two gaps a turn, it is ${fixed(off / 2, '°', 1)}.` : ''}`,
         about: 'cam against crank',
         figure: fixed(off, '°', 1),
         place: { channel: cam.name, from: edges[0]!.each[0]!.at, to: edges[0]!.each[0]!.at },
