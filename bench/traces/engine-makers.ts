@@ -172,7 +172,9 @@ const cranking: Maker = {
       judge(result) {
         if (withTrigger) {
           // The humps were made so many degrees before the firing that the trigger marks.
-          const said = Number(/-?\d+/.exec(result.findings.find((f) => f.about === 'trigger')!.figure!)![0]);
+          const said = Number(
+            /-?\d+/.exec(result.findings.find((f) => f.about === 'trigger')?.figure ?? '')?.[0],
+          );
           if (Math.abs(said - lead) > 12) return 'wrong';
           return judgeNames(named(result, 'cylinder'), truth);
         }

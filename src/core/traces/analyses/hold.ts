@@ -3,7 +3,7 @@ import { Refusal } from '@/core/checks/contract';
 import { timeAt, type Channel } from '../channel';
 import { defineAnalysis, one, type TraceFinding } from '../contract';
 import { number, pick } from '../settings';
-import { bin, meanOf, quantiles } from '../signal';
+import { bin, meanOf, quantiles, noiseOf } from '../signal';
 import { figure, fixed } from '../words';
 
 /** A straight line through a stretch, with how sure its slope is. */
@@ -106,15 +106,22 @@ export const hold = defineAnalysis({
     const margin = line.margin * factor;
     const unit = c.unit;
     const said = settings.per.replace('per ', '');
-    const verdict =
-      rate - margin > settings.fall ? 'fail' : rate + margin <= settings.fall ? 'pass' : 'unsure';
+    // What is not there cannot leak: it has to stand clear of nothing by more than it may lose.
+    const empty = Math.abs(meanOf(part)) < Math.max(4 * noiseOf(part), settings.fall);
+    const verdict = empty
+      ? 'unsure'
+      : rate - margin > settings.fall
+        ? 'fail'
+        : rate + margin <= settings.fall
+          ? 'pass'
+          : 'unsure';
     const mean = meanOf(part);
     const [low, high] = quantiles(part, [0.005, 0.995]) as [number, number];
     const place = { channel: c.name, from: timeAt(c, from), to: timeAt(c, from + part.length - 1) };
     const findings: TraceFinding[] = [
       {
         verdict,
-        because: `It ${rate >= 0 ? 'falls' : 'rises'} by ${figure(Math.abs(rate), unit)} in a ${said}, give or take ${figure(margin, unit, 2)} (95 %).${verdict === 'unsure' ? ' The limit lies within that: record longer.' : ''}`,
+        because: `It ${rate >= 0 ? 'falls' : 'rises'} by ${figure(Math.abs(rate), unit)} in a ${said}, give or take ${figure(margin, unit, 2)} (95 %).${empty ? ' It stands at nothing: there is nothing that could leak.' : verdict === 'unsure' ? ' The limit lies within that: record longer.' : ''}`,
         about: 'leak rate',
         figure: `${figure(rate, unit)} ${settings.per}`,
         place,

@@ -1,20 +1,39 @@
 import { z } from 'zod';
 import { Refusal } from '@/core/checks/contract';
 import type { Channel } from '../../channel';
-import { defineAnalysis, type TraceFinding } from '../../contract';
+import { defineAnalysis, type TraceFinding, type TraceResult } from '../../contract';
 import { number, pick } from '../../settings';
-import { median } from '../../signal';
+import { median, noiseOf } from '../../signal';
 import { figure, fixed, listed, moment } from '../../words';
 import { agreementOf, aligned, oddOne, type Agreement } from './apart';
 import { delaysOf, laidTogether } from './delay';
 import { alongPipe } from './pipe';
-import { stillOnes, stillWords, type Still } from './still';
+import { noneMoves, stillOnes, stillWords, type Still } from './still';
 
 /** Delays looked for: seconds at the most, and share of the recording. */
 const MOST_DELAY = 120;
 const DELAY_SHARE = 0.25;
 /** Seconds that no one speaks of. */
 const LEAST_DELAY = 0.05;
+
+/** Quantities that are held against each other at rest, as after a night. */
+const AT_REST = /^(°?[CFK]|(k|h|M)?Pa|m?bar|psi|inHg|kelvin)$/i;
+
+/** Values that agree at rest, and are not all nothing. */
+const atRest = (channels: readonly Channel[], rows: readonly Float32Array[]): boolean =>
+  channels.every((c) => AT_REST.test(c.unit)) &&
+  rows.some((r) => Math.abs(median(r)) > 5 * Math.max(noiseOf(r), 1e-9));
+
+/** Where nothing moves, nothing shows that one would follow the others. */
+const standingFindings = (channels: readonly Channel[], rows: readonly Float32Array[]): TraceResult => ({
+  findings: channels.map((c, i) => ({
+    verdict: 'unsure',
+    because: `${c.name} stands at ${figure(median(rows[i]!), c.unit)}, and none of the others moves: whether they agree is not told. Record them while they move.`,
+    about: c.name,
+    figure: figure(median(rows[i]!), c.unit),
+  })),
+  marks: [],
+});
 
 const stillFinding = (c: Channel, still: Still, count: number): TraceFinding => ({
   verdict: count > 2 ? 'fail' : 'unsure',
@@ -76,6 +95,9 @@ export const agreement = defineAnalysis({
     const step = all.times[1]! - all.times[0]!;
     const most = Math.min(MOST_DELAY, DELAY_SHARE * step * all.times.length);
     const still = sameUnit ? stillOnes(all.rows) : all.rows.map(() => undefined);
+    // At rest values can be the same; that they go together shows only where they go.
+    if (noneMoves(all.rows) && !(settings.as === 'say the same' && atRest(channels, all.rows)))
+      return standingFindings(channels, all.rows);
     if (settings.as === 'follow each other along a pipe')
       return {
         findings: alongPipe(

@@ -15,6 +15,10 @@ export interface Still {
   others: number;
 }
 
+/** Whether no channel goes anywhere but for its noise. */
+export const noneMoves = (rows: readonly Float32Array[]): boolean =>
+  rows.every((r) => spanOf(r) <= Math.max(6 * noiseOf(r), 0.005 * Math.abs(median(r))));
+
 /**
  * Channels that stay where they are while the others move, all in one unit: one that never warms up, one that is stuck.
  *

@@ -1,5 +1,6 @@
+import { Refusal } from '@/core/checks/contract';
 import type { Channel } from '../../channel';
-import { converterStep, median, noiseOf } from '../../signal';
+import { converterStep, median, noiseOf, smooth } from '../../signal';
 import { onOneGrid, spanOf } from './steps';
 
 /** What an answer is for a command: `gain × command + offset`. */
@@ -147,6 +148,8 @@ function withoutEnd(u: Float32Array, y: Float32Array, o: { near: number; low: bo
 export function courseOf(command: Channel, answer: Channel, scale: Scale | undefined): Course {
   const { t0, step, u, y } = onOneGrid(command, answer, POINTS);
   const range = spanOf(u);
+  if (!(range > 0 && spanOf(smooth(u, 5)) > 6 * noiseOf(u)))
+    throw new Refusal(`The command "${command.name}" does not move in this stretch.`);
   const span = spanOf(y);
   const noise = Math.max(noiseOf(y), 0.3 * converterStep(y));
   const near = Math.max(NEAR * (scale ? Math.abs(scale.gain) * range : span), 3 * noise);

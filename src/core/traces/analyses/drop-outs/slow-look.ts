@@ -66,6 +66,13 @@ export function lookAtSlow(
       list,
       first,
     };
+  if (still && !/gnd|ground/iu.test(c.name) && isNothing(c))
+    return {
+      verdict: 'unsure',
+      because: `${c.name} stays at nothing throughout: it is not there, or not connected.`,
+      list,
+      first,
+    };
   if (!still && fast)
     return {
       verdict: 'unsure',
@@ -104,6 +111,10 @@ function isStill(c: Channel): boolean {
   const steps = flips > 0.05 * c.samples.length ? 3 * converterStep(c.samples) : 0;
   return high - low <= Math.max(8 * noiseOf(c.samples), steps, 0.02 * Math.abs(middle));
 }
+
+/** Stands at nothing: a supply that is not there does not drop out. */
+const isNothing = (c: Channel): boolean =>
+  Math.abs(median(c.samples)) < Math.max(4 * noiseOf(c.samples), c.unit === 'V' ? 0.2 : 0);
 
 /** The two levels of a channel that knows nothing in between. */
 function switchedLevels(c: Channel): { low: number; high: number } | undefined {
