@@ -1,9 +1,11 @@
 import type { Trace } from '../channel';
 import type { TraceReader } from './contract';
-import { clockSeconds } from './csv-guess';
+import { clockSeconds } from './csv-time';
 import { onEvenSteps, seconds } from './grid';
 import { Growing, GrowingTimes, notTooMany } from './growing';
+import { figureText } from './figure-text';
 import { isEmpty, readNumberBytes } from './number-bytes';
+import { heldWhereSparse } from './sparse';
 import { SECONDS, Unreadable, type Column, type ReadAs } from './read-as';
 
 const NEWLINE = 10;
@@ -27,8 +29,9 @@ interface Taken {
 export class CsvReader implements TraceReader {
   private readonly taken: Taken[];
   private readonly byColumn: (Taken | undefined)[] = [];
-  private readonly timeAt: number;
-  private readonly times = new GrowingTimes();
+  /** Columns that tell a time, with the moments read from each; one for all, or one before each channel. */
+  private readonly clocks: { at: number; times: GrowingTimes }[];
+  private readonly byClock: ({ at: number; times: GrowingTimes } | undefined)[] = [];
   private readonly separator: number;
   private readonly decimal: number;
   private readonly timeFactor: number;
@@ -36,6 +39,9 @@ export class CsvReader implements TraceReader {
   private line = 0;
   private rows = 0;
   private dropped = 0;
+  private droppedBefore = 0;
+  private blocks = 1;
+  private offset = 0;
   private short = 0;
   private day = 0;
   private lastClock = -Infinity;
@@ -44,7 +50,10 @@ export class CsvReader implements TraceReader {
   constructor(private readonly as: ReadAs) {
     this.separator = as.separator.charCodeAt(0);
     this.decimal = as.decimal.charCodeAt(0);
-    this.timeAt = as.columns.findIndex((c) => c.use === 'time');
+    this.clocks = as.columns.flatMap((c, at) =>
+      c.use === 'time' ? [{ at, times: new GrowingTimes() }] : [],
+    );
+    for (const c of this.clocks) this.byClock[c.at] = c;
     this.timeFactor = as.timeUnit === 'clock' ? 1 : SECONDS[as.timeUnit];
     this.taken = as.columns.flatMap((column, at) =>
       column.use === 'channel' ? [{ column, at, data: new Growing(), bad: 0, firstBad: undefined }] : [],
@@ -52,7 +61,7 @@ export class CsvReader implements TraceReader {
     for (const t of this.taken) this.byColumn[t.at] = t;
     if (this.taken.length === 0)
       throw new Unreadable('No column is taken as a channel; choose at least one.');
-    if (this.timeAt < 0 && as.interval === null)
+    if (this.clocks.length === 0 && as.interval === null)
       throw new Unreadable(
         'The time between samples is not known: enter the sample rate, or choose the time column.',
       );
@@ -94,8 +103,7 @@ export class CsvReader implements TraceReader {
     if (to === from) return;
     const { separator, decimal } = this;
     const blanks = separator === BLANK;
-    let time = NaN;
-    let timeBad = this.timeAt >= 0;
+    let timed = this.clocks.length === 0;
     let column = 0;
     let i = from;
     const before = this.rows;
@@ -107,16 +115,17 @@ export class CsvReader implements TraceReader {
         while (stop < to && b[stop] !== QUOTE) stop++;
       }
       while (stop < to && b[stop] !== separator) stop++;
-      if (column === this.timeAt) {
-        time =
-          this.as.timeUnit === 'clock' ? this.clock(text(b, i, stop)) : readNumberBytes(b, i, stop, decimal);
-        timeBad = Number.isNaN(time);
+      const clock = this.byClock[column];
+      if (clock) {
+        const time = this.moment(b, i, stop);
+        if (time === time) timed = true;
+        clock.times.push(time * this.timeFactor);
       } else {
         const t = this.byColumn[column];
         if (t) {
-          const v = readNumberBytes(b, i, stop, decimal);
+          let v = readNumberBytes(b, i, stop, decimal);
           // A NaN is told from an empty cell only when it happens, which is seldom.
-          if (v !== v) this.note(t, b, i, stop);
+          if (v !== v) v = this.unusual(t, b, i, stop);
           t.data.push(v * t.column.times);
         }
       }
@@ -128,22 +137,51 @@ export class CsvReader implements TraceReader {
       this.short++;
       for (const t of this.taken) if (t.data.length < this.rows) t.data.push(NaN);
     }
-    if (timeBad) {
+    for (const c of this.clocks) if (c.times.length < this.rows) c.times.push(NaN);
+    if (!timed) {
       this.rows = before;
       this.dropped++;
       for (const t of this.taken) t.data.length = this.rows;
+      for (const c of this.clocks) c.times.length = this.rows;
       return;
     }
-    if (this.timeAt >= 0) this.times.push(time * this.timeFactor);
+    if (this.clocks.length === 1) this.joinBlocks(this.clocks[0]!.times);
+    this.droppedBefore = this.dropped;
     if ((this.rows & 0xfffff) === 0) notTooMany(this.rows * this.taken.length);
   }
 
-  private note(t: Taken, b: Uint8Array, from: number, to: number): void {
-    if (to === from) return;
+  /** A cell that is no plain number: one written for people, nothing, or a word. */
+  private unusual(t: Taken, b: Uint8Array, from: number, to: number): number {
+    if (to === from) return NaN;
     const cell = text(b, from, to);
-    if (isEmpty(cell)) return;
+    if (isEmpty(cell)) return NaN;
+    const figure = figureText(cell, this.as.decimal);
+    if (figure && (figure.unit === '' || figure.unit.toLowerCase() === t.column.unit.toLowerCase()))
+      return figure.value;
     t.bad++;
     t.firstBad ??= { line: this.line, text: cell.slice(0, 40) };
+    return NaN;
+  }
+
+  private moment(b: Uint8Array, from: number, to: number): number {
+    if (this.as.timeUnit === 'clock') return this.clock(text(b, from, to));
+    const plain = readNumberBytes(b, from, to, this.decimal);
+    return plain === plain || to === from
+      ? plain
+      : (figureText(text(b, from, to), this.as.decimal)?.value ?? NaN);
+  }
+
+  /** A block that begins again at nought under a header of its own goes on where the one before it ended. */
+  private joinBlocks(times: GrowingTimes): void {
+    const i = times.length - 1;
+    if (i < 1) return;
+    const own = times.data[i]!;
+    times.data[i] = own + this.offset;
+    const last = times.data[i - 1]!;
+    if (times.data[i]! >= last || this.dropped === this.droppedBefore || own > times.data[0]! + 1e-9) return;
+    this.offset = last + (i > 1 ? last - times.data[i - 2]! : 0) - own;
+    this.blocks++;
+    times.data[i] = own + this.offset;
   }
 
   private clock(cell: string): number {
@@ -179,7 +217,7 @@ export class CsvReader implements TraceReader {
         notes.push(
           `“${t.firstBad.text}” at line ${t.firstBad.line} in "${t.column.name}" is not a number${t.bad > 1 ? `, nor are ${t.bad - 1} more` : ''}; left as ${t.bad > 1 ? 'gaps' : 'a gap'}.`,
         );
-      return [{ name: t.column.name, unit: t.column.unit, samples }];
+      return [{ name: t.column.name, unit: t.column.unit, samples, at: t.at }];
     });
     if (columns.length === 0)
       throw new Unreadable(
@@ -189,19 +227,42 @@ export class CsvReader implements TraceReader {
     if (this.short > 0)
       notes.push(`${this.short} rows are shorter than the others; what is missing is left as gaps.`);
     if (this.rows < 2) throw new Unreadable('There is only one sample in it; a trace needs at least two.');
-    if (this.timeAt < 0) {
+    if (this.blocks > 1)
+      notes.push(
+        `${this.blocks} blocks, each with its own time from the beginning: laid end to end. How long lay between them is not told.`,
+      );
+    if (this.clocks.length === 0) {
       const interval = this.as.interval!;
       notes.push(`By sample rate: one sample every ${seconds(interval)}.`);
       return { channels: columns.map((c) => ({ ...c, interval, start: 0 })), notes };
     }
     const exact = this.dropped === 0 && this.line - this.as.skip === this.rows;
-    const grid = onEvenSteps(
-      this.times.done(),
-      columns,
-      (i) => `${exact ? '' : 'about '}line ${this.as.skip + i + 1}`,
-    );
-    return { channels: grid.channels, notes: [...notes, ...grid.notes] };
+    const lineOf = (i: number) => `${exact ? '' : 'about '}line ${this.as.skip + i + 1}`;
+    const { held, names } = heldWhereSparse(columns);
+    if (names.length > 0)
+      notes.push(`${names.join(', ')}: written only now and then; each value is held until the next.`);
+    const grids = this.clocks.flatMap((clock, k) => {
+      const own = held.filter((c) => this.clocks.findLastIndex((x, q) => x.at < c.at || q === 0) === k);
+      return own.length === 0 ? [] : [onEvenSteps(...withTimes(clock.times.done(), own), lineOf)];
+    });
+    return {
+      channels: columns.map((c) => grids.flatMap((g) => g.channels).find((x) => x.name === c.name)!),
+      notes: [...notes, ...new Set(grids.flatMap((g) => g.notes))],
+    };
   }
+}
+
+/** Rows of which the moment is known. */
+function withTimes<C extends { samples: Float32Array }>(
+  times: Float64Array,
+  columns: C[],
+): [Float64Array, C[]] {
+  if (times.every((t) => t === t)) return [times, columns];
+  const known = times.reduce<number[]>((list, t, i) => (t === t ? [...list, i] : list), []);
+  return [
+    Float64Array.from(known, (i) => times[i]!),
+    columns.map((c) => ({ ...c, samples: Float32Array.from(known, (i) => c.samples[i]!) })),
+  ];
 }
 
 const text = (b: Uint8Array, from: number, to: number): string =>

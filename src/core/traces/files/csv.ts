@@ -1,5 +1,6 @@
 import type { TraceFormat } from './contract';
-import { encodingOf, linesOf, previewCsv } from './csv-guess';
+import { encodingOf, linesOf } from './csv-cells';
+import { previewCsv } from './csv-guess';
 import { CsvReader } from './csv-read';
 
 /** Tables of figures from any instrument: separator, decimal sign, header, units and time told apart by content. */

@@ -1,7 +1,9 @@
 import { candump } from './candump';
 import { MOST_BYTES, type TraceFormat } from './contract';
 import { csv } from './csv';
+import { nameAndUnit } from './csv-names';
 import { json } from './json';
+import { longTable } from './long-table';
 import { Unreadable, type Preview, type ReadAs } from './read-as';
 import { wav } from './wav';
 
@@ -11,7 +13,7 @@ export { PREVIEWED } from './json';
 export { csvOf } from './write-csv';
 
 /** Every format that is read. A new one is one file and one line here. */
-const FORMATS: readonly TraceFormat[] = [csv, json, wav, candump];
+const FORMATS: readonly TraceFormat[] = [csv, longTable, json, wav, candump];
 
 /** @throws Unreadable for a format that this version does not have */
 export function formatOf(id: string): TraceFormat {
@@ -38,7 +40,34 @@ export function previewFile(head: Uint8Array, name: string, size: number, correc
   const best = corrected
     ? formatOf(corrected.format)
     : [...FORMATS].sort((a, b) => score(b, head, name, ending) - score(a, head, name, ending))[0]!;
-  return best.preview(head, corrected);
+  const preview = best.preview(head, corrected);
+  return corrected ? preview : namedByFile(preview, name);
+}
+
+/** A file of one channel that has no name of its own is called by its file. */
+function namedByFile(preview: Preview, fileName: string): Preview {
+  const { columns } = preview.readAs;
+  const own = columns.filter((c) => c.use === 'channel');
+  const stem = fileName
+    .replace(/\.\w+$/, '')
+    .replace(/[_-]+/g, ' ')
+    .trim();
+  if (
+    own.length !== 1 ||
+    !/^(channel|column \d+|value|ch ?\d|data|[a-d])$/i.test(own[0]!.name) ||
+    !/[a-z]{3}/i.test(stem)
+  )
+    return preview;
+  const named = nameAndUnit(stem);
+  return {
+    ...preview,
+    readAs: {
+      ...preview.readAs,
+      columns: columns.map((c) =>
+        c === own[0] ? { ...c, name: named.name.slice(0, 120), unit: c.unit || named.unit } : c,
+      ),
+    },
+  };
 }
 
 const score = (f: TraceFormat, head: Uint8Array, name: string, ending: string) =>

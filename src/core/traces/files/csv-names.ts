@@ -1,0 +1,84 @@
+import { figureText, isUnit, isUnitWord } from './figure-text';
+
+const UNIT_CELL = /^[([]?\s*([a-zµμ°Ω%/²³·0-9^*-]{1,12})\s*[)\]]?$/i;
+const IN_BRACKETS = /^(.*?)\s*[([]([^()[\]]{1,14})[)\]]\s*$/;
+/** Header rows that are looked at, from the figures upwards. */
+const HEADERS = 5;
+
+/** Name and unit of a cell such as `Rail pressure (bar)`, `Engine speed, rpm` or `Pedal %`. */
+export function nameAndUnit(cell: string): { name: string; unit: string } {
+  const inside = IN_BRACKETS.exec(cell);
+  if (inside && inside[1] !== '') return { name: inside[1]!, unit: inside[2]! };
+  const comma = /^(.+?)\s*,\s*(\S+)$/.exec(cell);
+  if (comma && isUnit(comma[2]!)) return { name: comma[1]!, unit: comma[2]! };
+  // A single letter may be the name's own ("sensor A"), unless it is what such a thing is measured in.
+  const own = /^(.*(?:current|strom))\s+(A)$|^(.*(?:voltage|spannung))\s+(V)$/i.exec(cell);
+  if (own) return { name: (own[1] ?? own[3])!, unit: (own[2] ?? own[4])! };
+  const last = /^(.+?)[,\s]+(\S+)$/.exec(cell);
+  if (last && isUnitWord(last[2]!)) return { name: last[1]!.replace(/,$/, ''), unit: last[2]! };
+  return { name: cell, unit: '' };
+}
+
+/** Names that stand once each: where two channels are called alike, another header row or a number tells them apart. */
+function apart(names: readonly string[], others: readonly string[][]): string[] {
+  return names.map((name, i) => {
+    const alike = names.flatMap((n, k) => (n === name ? [k] : []));
+    if (alike.length < 2) return name;
+    const telling = others.find((r) => new Set(alike.map((k) => r[k] ?? '')).size === alike.length && r[i]);
+    const place = alike.indexOf(i) + 1;
+    return telling ? `${name} ${telling[i]!}` : place === 1 ? name : `${name} ${place}`;
+  });
+}
+
+/**
+ * Names and units from however many header rows stand above the figures.
+ *
+ * @param above cells of the lines above, in order
+ * @param first the first row of figures, which may carry units
+ */
+export function namesAbove(
+  above: readonly string[][],
+  first: readonly string[],
+  columns: number,
+  decimal: '.' | ',',
+): { name: string; unit: string }[] {
+  const rows = above
+    .filter(
+      (r) =>
+        r.length <= columns &&
+        r.length >= Math.max(1, columns - 1) &&
+        r.some((c) => c !== '') &&
+        !r.some((c) => figureText(c, decimal)?.plain),
+    )
+    .slice(-HEADERS);
+  const filled = (r: readonly string[]) => r.filter((c) => c !== '');
+  const unitsOnly = (r: readonly string[]) => filled(r).every((c) => isUnit(c));
+  // A row of short words under another row is units too, even ones that are not known.
+  const units =
+    rows.findLast(unitsOnly) ??
+    (rows.length > 1 &&
+    filled(rows.at(-1)!).every((c) => UNIT_CELL.test(c)) &&
+    rows.at(-1)!.length === columns
+      ? rows.at(-1)
+      : undefined);
+  const rest = rows.filter((r) => r !== units);
+  const letters = (r: readonly string[]) => new Set(filled(r)).size + filled(r).join('').length / 1e4;
+  const names = rest.reduce<string[] | undefined>(
+    (a, b) => (!a || letters(b) > letters(a) + 1e-9 ? b : a),
+    undefined,
+  );
+  const split = Array.from({ length: columns }, (_, i) => {
+    const raw = names?.[i] ?? '';
+    const own = units?.[i] ? { name: raw, unit: UNIT_CELL.exec(units[i])?.[1] ?? '' } : nameAndUnit(raw);
+    const behind = own.unit === '' ? (figureText(first[i] ?? '', decimal)?.unit ?? '') : '';
+    return {
+      name: own.name.slice(0, 110) || (columns === 1 ? 'channel' : `column ${i + 1}`),
+      unit: (own.unit || behind).slice(0, 40),
+    };
+  });
+  const told = apart(
+    split.map((s) => s.name),
+    rest.filter((r) => r !== names),
+  );
+  return split.map((s, i) => ({ ...s, name: told[i]! }));
+}
