@@ -8,6 +8,7 @@ import { reports } from './reports';
 import { requests } from './requests';
 import { scale } from './scale';
 import { screens } from './screens';
+import { likeness } from './likeness';
 import { traces } from './traces';
 import { triage } from './triage';
 import { weights } from './weights';
@@ -76,6 +77,13 @@ const BENCHES: {
     about:
       'Cases of one such world, taken in through `POST /api/v1/import` of the production build, then asked about. FTS5 holds the same text and is asked in the same run.',
     run: scale,
+  },
+  {
+    name: 'likeness',
+    title: 'Traces like this one',
+    about:
+      'Recordings of the simulated scope, every kind with every fault, louder, shifted and slower than those they are compared with; four of each in the library, four new ones of each asked about.',
+    run: likeness,
   },
   {
     name: 'traces',

@@ -1,6 +1,8 @@
 import { performance } from 'node:perf_hooks';
 import { ANALYSES, Pyramid } from '@/core/traces';
+import { formatOf, previewFile } from '@/core/traces/files';
 import { MAKERS, nameOf, tally } from './traces/index';
+import { judgeLogger, loggerFile, LOGGER_STYLES } from './traces/logger-files';
 import { random } from './world/random';
 
 /** Signal-to-noise ratios in decibels. */
@@ -34,8 +36,50 @@ export async function traces(): Promise<string> {
     );
   }
   lines.push('', `At 20 dB the least right is ${worst.right} %, the most wrong ${worst.wrong} %.`, '');
-  lines.push('What varies:', '', ...MAKERS.map((m) => `- ${nameOf(m)}: ${m.about}.`), '', ...throughput());
+  lines.push(
+    'What varies:',
+    '',
+    ...MAKERS.map((m) => `- ${nameOf(m)}: ${m.about}.`),
+    '',
+    ...loggers(),
+    '',
+    ...throughput(),
+  );
   return lines.join('\n');
+}
+
+/** Files of loggers, as each style writes them, and how fast they are read beside a bare pass over the bytes. */
+function loggers(): string[] {
+  const lines = [
+    'Recordings as loggers write them, 60 of each style: right, wrong, not read.',
+    '',
+    '| style | |',
+    '|---|---|',
+  ];
+  for (const style of LOGGER_STYLES) {
+    const judged = Array.from({ length: 60 }, (_, i) =>
+      judgeLogger(loggerFile(random(FIRST_SEED + i), style)),
+    );
+    const n = (what: string) => judged.filter((j) => j === what).length;
+    lines.push(`| ${style} | ${n('right')} · ${n('wrong')} · ${n('unsure')} |`);
+  }
+  const rows = Array.from(
+    { length: 400_000 },
+    (_, i) => `${(i / 1e4).toFixed(4)},${Math.sin(i / 90).toFixed(4)},${(12 + Math.sin(i / 900)).toFixed(3)}`,
+  );
+  const bytes = new TextEncoder().encode(`Time (s),a (V),b (A)\n${rows.join('\n')}\n`);
+  const { readAs } = previewFile(bytes.subarray(0, 65_536), 'log.csv', bytes.length);
+  const read = rate(bytes.length, () => {
+    const reader = formatOf('csv').reader(readAs);
+    reader.push(bytes);
+    return reader.end();
+  });
+  const bare = rate(bytes.length, () => bytes.reduce((sum, b) => (sum + b) | 0, 0));
+  lines.push(
+    '',
+    `The reader of tables takes ${(bare / read).toFixed(1)} times as long as a bare pass over the bytes (${read.toFixed(0)} MB a second).`,
+  );
+  return lines;
 }
 
 /** Samples a second through each analysis, beside a bare walk for lowest and highest over the same arrays. */

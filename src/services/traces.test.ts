@@ -4,6 +4,7 @@ import { takeFile } from './files';
 import { applyChanges } from './save';
 import { testShop } from './test-shop';
 import { tracesToLayOver } from './traces';
+import { tracesLike } from './traces-like';
 
 let end: () => Promise<void>;
 beforeAll(async () => {
@@ -52,5 +53,65 @@ describe('traces to lay over another', () => {
     const { record } = (await openCase(id))!;
     expect(record.trace[0]).toMatchObject({ name: 'kept', readAs: '{}', sheet: '{"stands":"after"}' });
     expect(record.attachment.find((a) => a.id === record.trace[0]!.attachmentId)?.mime).toBe('text/csv');
+  });
+});
+
+describe('traces like one', () => {
+  const readAs = {
+    format: 'csv',
+    separator: ',',
+    decimal: '.',
+    skip: 1,
+    columns: [
+      { name: 'time', use: 'time' },
+      { name: 'wheel speed', unit: 'V' },
+    ],
+  };
+  async function recorded(caseId: string, name: string, at: (t: number) => number) {
+    const rows = Array.from({ length: 800 }, (_, i) => `${(i / 200).toFixed(3)},${at(i / 200).toFixed(3)}`);
+    const content = new TextEncoder().encode(`time,wheel speed\n${rows.join('\n')}\n`);
+    const attachmentId = `like-${++n}`;
+    await takeFile(
+      { caseId, id: attachmentId, name: `${name}.csv`, testId: null, partId: null, recording: true },
+      new Blob([content]).stream(),
+      content.length,
+      'lead',
+    );
+    const id = `like-trace-${n}`;
+    const row = { name, attachmentId, readAs: JSON.stringify(readAs), sheet: '' };
+    const [result] = await applyChanges(
+      caseId,
+      [{ id: `like-change-${n}`, ops: [{ op: 'add', kind: 'trace', id, row }] }],
+      'lead',
+    );
+    expect(result!.ok).toBe(true);
+    return id;
+  }
+  const square = (t: number) => ((t * 8) % 1 < 0.5 ? 0.2 : 4.8);
+  const silent = (t: number) => (t < 2.4 ? square(t) : 0.2);
+  it('are those of its shape, whatever their size and speed, with what they turned out to be', async () => {
+    const [here, there] = [(await createCase('lead')).id, (await createCase('lead')).id];
+    await recorded(there, 'goes silent', (t) => 0.5 * silent(t));
+    await recorded(there, 'whole', square);
+    const asked = await recorded(here, 'asked', (t) => silent(t * 1.05));
+    const { like, waiting } = await tracesLike(asked);
+    expect(waiting).toBe(0);
+    // One that goes on is of another shape, and is not offered.
+    expect(like.map((l) => l.name)).toEqual(['goes silent']);
+    expect(like[0]).toMatchObject({ alike: true, cause: '' });
+  });
+  it('finds a marked stretch again', async () => {
+    const here = (await createCase('lead')).id;
+    const dip = (from: number) => (t: number) =>
+      t > from && t < from + 0.5 ? 1 - Math.sin((t - from) * 6.28) : 1;
+    await recorded(here, 'dips late', dip(3));
+    const asked = await recorded(here, 'dips early', dip(1));
+    const { like } = await tracesLike(asked, { channel: 'wheel speed', from: 0.8, to: 1.7 });
+    const found = like.find((l) => l.name === 'dips late')!;
+    expect(found.again!.from).toBeGreaterThan(2.7);
+    expect(found.again!.from).toBeLessThan(2.9);
+  });
+  it('says when the recording is not there', async () => {
+    await expect(tracesLike('nowhere')).rejects.toThrow('not with the shop');
   });
 });

@@ -1,4 +1,4 @@
-import { asc, desc, eq, like, or } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNull, like, ne, or } from 'drizzle-orm';
 import type { Db, Tx } from './database';
 import * as s from './schema';
 
@@ -23,4 +23,77 @@ export async function tracesBeside(q: Tx | Db, caseId: string) {
     .where(or(eq(s.traces.caseId, caseId), like(s.traces.sheet, '%"stands":"known-good"%')))
     .orderBy(desc(eq(s.traces.caseId, caseId)), asc(s.cases.number))
     .limit(MOST);
+}
+
+/** Where the file of a trace lies and how it is read. */
+export interface TraceFile {
+  id: string;
+  name: string;
+  readAs: string;
+  hash: string;
+}
+
+const FILE = { id: s.traces.id, name: s.traces.name, readAs: s.traces.readAs, hash: s.attachments.hash };
+
+/** One trace with its file; undefined where it is gone, or its file has not come yet. */
+export async function traceFile(q: Tx | Db, id: string): Promise<TraceFile | undefined> {
+  const [row] = await q
+    .select(FILE)
+    .from(s.traces)
+    .innerJoin(s.attachments, eq(s.attachments.id, s.traces.attachmentId))
+    .where(and(eq(s.traces.id, id), ne(s.attachments.hash, '')));
+  return row;
+}
+
+/** Traces that have a file and no fingerprint of this version. */
+export async function tracesWithoutFingerprint(
+  q: Tx | Db,
+  version: number,
+  limit: number,
+): Promise<TraceFile[]> {
+  return q
+    .select(FILE)
+    .from(s.traces)
+    .innerJoin(s.attachments, eq(s.attachments.id, s.traces.attachmentId))
+    .leftJoin(s.fingerprints, eq(s.fingerprints.traceId, s.traces.id))
+    .where(
+      and(
+        ne(s.attachments.hash, ''),
+        or(isNull(s.fingerprints.traceId), ne(s.fingerprints.version, version)),
+      ),
+    )
+    .limit(limit);
+}
+
+export async function putFingerprint(tx: Tx, row: typeof s.fingerprints.$inferInsert): Promise<void> {
+  await tx
+    .insert(s.fingerprints)
+    .values(row)
+    .onConflictDoUpdate({ target: s.fingerprints.traceId, set: { version: row.version, body: row.body } });
+}
+
+/** Ids of all traces that have a fingerprint of this version, with what names them. */
+export async function fingerprintedTraces(q: Tx | Db, version: number) {
+  return q
+    .select({
+      id: s.traces.id,
+      name: s.traces.name,
+      caseId: s.traces.caseId,
+      sheet: s.traces.sheet,
+      hash: s.attachments.hash,
+      readAs: s.traces.readAs,
+    })
+    .from(s.fingerprints)
+    .innerJoin(s.traces, eq(s.traces.id, s.fingerprints.traceId))
+    .innerJoin(s.attachments, eq(s.attachments.id, s.traces.attachmentId))
+    .where(and(eq(s.fingerprints.version, version), ne(s.fingerprints.body, '')));
+}
+
+/** Fingerprints of some traces, as they are kept. */
+export async function fingerprintBodies(q: Tx | Db, ids: string[]): Promise<Map<string, string>> {
+  const rows = await q
+    .select({ id: s.fingerprints.traceId, body: s.fingerprints.body })
+    .from(s.fingerprints)
+    .where(inArray(s.fingerprints.traceId, ids));
+  return new Map(rows.map((r) => [r.id, r.body]));
 }

@@ -9,3 +9,4 @@ export * from './sheet';
 export { ANALYSES } from './analyses';
 export * from './analyse';
 export * from './roles';
+export * from './likeness';

@@ -60,6 +60,16 @@ export const digests = sqliteTable('digests', {
   body: text().notNull(),
 });
 
+/**
+ * The shape of each recording, drawn up from its file. It can be thrown away at any time: whoever needs one that is
+ * missing, or of another version, draws it up anew. Empty where the file cannot be read.
+ */
+export const fingerprints = sqliteTable('fingerprints', {
+  traceId: text().primaryKey(),
+  version: integer().notNull(),
+  body: text().notNull(),
+});
+
 export const knownGood = sqliteTable(
   'known_good',
   {
