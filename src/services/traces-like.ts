@@ -1,3 +1,4 @@
+import type { LikeTrace } from '@/core/api/traces-like';
 import { Problem } from '@/core/problem';
 import {
   ALIKE,
@@ -11,7 +12,6 @@ import {
   stretchIn,
   unpackFingerprint,
   type Channel,
-  type Difference,
   type Fingerprint,
 } from '@/core/traces';
 import { formatOf, ReadAs } from '@/core/traces/files';
@@ -27,28 +27,6 @@ import {
   type TraceFile,
 } from '@/store/traces';
 import { caseIndex, profilesOf } from './index-of-cases';
-
-/** A recording of the shop that is like the one asked about. */
-export interface LikeTrace {
-  id: string;
-  name: string;
-  number: number;
-  vehicle: string;
-  /** What its case turned out to be, with how well that is proven; empty while nothing is known. */
-  cause: string;
-  grade: string;
-  /** before, after or known-good, where somebody said so. */
-  stands: string;
-  /** 0 for the same shape; up to `ALIKE` they are alike. */
-  distance: number;
-  alike: boolean;
-  /** Stretches of the one asked about in which this one goes otherwise. */
-  differs: Difference[];
-  /** Where a marked stretch comes again in it, in its own seconds. */
-  again: { channel: string; from: number; to: number } | null;
-  hash: string;
-  readAs: string;
-}
 
 const SHOWN = 6;
 /** Fingerprints drawn up while somebody waits; the rest follows with the next question. */

@@ -98,7 +98,7 @@ describe('traces like one', () => {
     expect(waiting).toBe(0);
     // One that goes on is of another shape, and is not offered.
     expect(like.map((l) => l.name)).toEqual(['goes silent']);
-    expect(like[0]).toMatchObject({ alike: true, cause: '' });
+    expect(like[0]).toMatchObject({ cause: '' });
   });
   it('finds a marked stretch again', async () => {
     const here = (await createCase('lead')).id;

@@ -7,8 +7,11 @@ import {
   spanOf,
   triggersOf,
   valueAt,
+  laidOut,
+  type Adjusted,
   type AnalyseAsk,
   type Channel,
+  type DerivedSpec,
   type TraceResult,
 } from '@/core/traces';
 import {
@@ -58,6 +61,9 @@ const PIECE = 8 * 1024 * 1024;
  * in a web worker; stopping it is ending the worker.
  */
 export class TraceApi {
+  /** As they were read. */
+  private recorded: Channel[] = [];
+  private notes: string[] = [];
   private channels: Channel[] = [];
   private pyramids: Pyramid[] = [];
 
@@ -87,8 +93,25 @@ export class TraceApi {
   }
 
   private take(channels: Channel[], notes: string[]): Loaded {
+    this.recorded = channels;
+    this.notes = notes;
+    return this.show(channels);
+  }
+
+  /** Lays the recording out anew: channels adjusted, computed ones behind them. */
+  layOut(o: { adjust: Record<string, Adjusted>; derived: DerivedSpec[] }): Loaded {
+    return this.show(laidOut(this.recorded, o));
+  }
+
+  private show(channels: Channel[]): Loaded {
+    const before = this.channels;
+    const levels = this.pyramids;
     this.channels = channels;
-    this.pyramids = channels.map((c) => new Pyramid(c.samples));
+    this.pyramids = channels.map((c) => {
+      const same = before.findIndex((b) => b.samples === c.samples);
+      return same >= 0 ? levels[same]! : new Pyramid(c.samples);
+    });
+    const notes = this.notes;
     return {
       channels: channels.map((c, i) => {
         const [low, high] = this.pyramids[i]!.range(0, c.samples.length);
@@ -128,6 +151,34 @@ export class TraceApi {
 
   async analyse(ask: Ask): Promise<Answer<TraceResult>> {
     return said(() => Promise.resolve(analyse(this.channels, ask)));
+  }
+
+  /** The channels, for another worker that can be stopped without losing them here. */
+  copies(): Channel[] {
+    return this.channels;
+  }
+
+  /** Takes channels over from another worker. */
+  hold(channels: Channel[]): void {
+    this.channels = channels;
+  }
+
+  /** The same analysis over each half of a recording: how far its figures differ within itself. */
+  async halves(ask: Ask): Promise<(TraceResult | undefined)[]> {
+    const span = spanOf(this.channels);
+    const from = Math.max(ask.from, span.from);
+    const to = Math.min(ask.to, span.to);
+    const middle = (from + to) / 2;
+    const parts = [
+      { from, to: middle },
+      { from: middle, to },
+    ];
+    return Promise.all(
+      parts.map(async (p) => {
+        const answer = await this.analyse({ ...ask, ...p });
+        return answer.ok ? answer.value : undefined;
+      }),
+    );
   }
 
   csv(from: number, to: number): Blob {

@@ -10,3 +10,6 @@ export { ANALYSES } from './analyses';
 export * from './analyse';
 export * from './roles';
 export * from './likeness';
+export * from './derived';
+export * from './compare';
+export * from './looks-like';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Adjusted, DerivedSpec } from './derived';
 
 /** What a person has laid on a trace; kept with it as JSON. Channels are named by their name. */
 export const Sheet = z.object({
@@ -28,6 +29,10 @@ export const Sheet = z.object({
   /** Firing order and angles where the vehicle does not say. */
   order: z.string().max(100).default(''),
   angles: z.string().max(200).default(''),
+  /** Figures of channels multiplied and moved, by the channel's name. */
+  adjust: z.record(z.string(), Adjusted).default({}),
+  /** Channels computed from others, in order. */
+  derived: z.array(DerivedSpec).max(16).default([]),
   layout: z.enum(['under', 'over']).default('under'),
   hidden: z.array(z.string()).default([]),
   /** What it is beside others: taken before or after a repair, or of a healthy vehicle. */

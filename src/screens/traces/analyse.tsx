@@ -6,7 +6,9 @@ import { useShallow } from 'zustand/react/shallow';
 import styled from 'styled-components';
 import {
   ANALYSES,
+  compareRuns,
   fittingAnalyses,
+  looksLike,
   proposedRoles,
   readRan,
   settingsOf,
@@ -16,14 +18,17 @@ import {
   type TraceAnalysis,
   type TraceResult,
 } from '@/core/traces';
-import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
+import { Button, Choice, Quiet } from '@/ui/controls';
 import type { RowOf } from '@/core/case';
 import { dayTime } from '@/ui/dates';
 import type { Ask } from '@/workers/trace-api';
 import { OfferButton } from '../case/offer';
 import { useCase } from '../case/store';
 import { useSheet, useTrace, useTraceStore, type Over } from './open-trace';
+import { AnalysisForm } from './analysis-form';
 import { usePutFindings } from './put-findings';
+import { isHealthy, sameOf, startAnalysis } from './run-analysis';
+import { RunningLine } from './running-line';
 import { Results } from './results';
 
 const Box = styled.div`
@@ -41,31 +46,6 @@ const Box = styled.div`
     font-size: 0.875rem;
   }
 `;
-const Grid = styled.div`
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 6px 12px;
-  & fieldset {
-    grid-column: 1 / -1;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 2px 14px;
-  }
-  & legend {
-    font-size: 0.75rem;
-    font-weight: 600;
-    color: var(--ink-3);
-    padding-left: 8px;
-  }
-  & fieldset label {
-    display: flex;
-    gap: 6px;
-    align-items: center;
-    min-height: 30px;
-    padding-left: 8px;
-  }
-`;
-
 /** Channels of this recording by the names they had in another; what is not here is proposed anew. */
 function namedRoles(
   names: Record<string, string[]>,
@@ -80,6 +60,12 @@ function namedRoles(
       return [role, names[role] && found.every((i) => i >= 0) ? found : (fallback[role] ?? [])];
     }),
   );
+}
+
+/** How this analysis was last run on the case: its settings are those of the next recording too. */
+function useLastRun(analysisId: string): Ran | undefined {
+  const text = useCase((s) => s.record.test.findLast((t) => t.analysisId === analysisId)?.ran);
+  return text ? readRan(text) : undefined;
 }
 
 /** Analyses that ran on other recordings of this case: run on this one, each is its repeat. */
@@ -111,6 +97,8 @@ const Fits = styled.div`
 
 /** A recording with fewer samples is analysed as it opens; a longer one keeps the sheet waiting. */
 const AT_ONCE = 600_000;
+/** A longer one shows that it is under way, and can be stopped. */
+const LONG = 300_000;
 const titleOf = (id: string): string => ANALYSES.find((a) => a.id === id)!.title;
 
 /** Chooses an analysis, its channels and settings, and runs it over what is shown. */
@@ -119,6 +107,8 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
   const { sheet } = useSheet();
   const loaded = useTrace((s) => s.loaded);
   const result = useTrace((s) => s.result);
+  const over = useTrace((s) => s.over);
+  const there = useTrace((s) => s.overResult);
   const span = useTrace((s) => s.span);
   const fitting = fittingAnalyses(loaded.channels, ANALYSES).slice(0, 3);
   const [id, setId] = useState(fitting[0]!);
@@ -130,7 +120,7 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
   const [settings, setSettings] = useState<Record<string, string>>({});
   const [ran, setRan] = useState<Ran>({ roles: {}, settings: {} });
   const put = usePutFindings();
-  const [busy, setBusy] = useState(false);
+  const [busy, setBusy] = useState<{ stop: () => void; long: boolean }>();
   const [problem, setProblem] = useState('');
   const whole = span.from <= loaded.from && span.to >= loaded.to;
 
@@ -148,13 +138,14 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
     store.setState({ result: undefined, overResult: undefined, found: [] });
   };
   const fields = settingsOf(analysis.settings);
-  const valueOf = (f: Setting) =>
-    settings[f.name] ??
-    (f.name === 'cylinder' && sheet.crank
-      ? String(sheet.crank.cylinder)
-      : f.name === 'advance' && sheet.crank
-        ? String(sheet.crank.advance)
-        : String(f.is ?? f.options?.[0] ?? ''));
+  const last = useLastRun(id);
+  const valueOf = (f: Setting): string => {
+    const own = settings[f.name];
+    if (own !== undefined) return own;
+    if (f.name === 'cylinder' && sheet.crank) return String(sheet.crank.cylinder);
+    if (f.name === 'advance' && sheet.crank) return String(sheet.crank.advance);
+    return String(last?.settings[f.name] ?? f.is ?? f.options?.[0] ?? '');
+  };
   const run = async () => {
     const typed: Record<string, string | number> = {};
     for (const f of fields) {
@@ -189,30 +180,39 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
     typed: Record<string, string | number>,
     stretch: { from?: number; to?: number },
   ): Promise<{ result: TraceResult; ran: Ran } | undefined> => {
-    setBusy(true);
     setProblem('');
     const { worker, over } = store.getState();
     const engine = { order: sheet.order || order, strokes, angles: sheet.angles };
-    // What lies over it is asked the same, so that both figures stand side by side; what is normal there
-    // is taken as normal here where nothing was stated.
-    const there = over && (await besides(over, { analysis: id, roles, settings: typed, engine }));
-    for (const [name, value] of Object.entries(there?.gives ?? {}))
-      if (typed[name] === '') typed[name] = value;
-    const answer = await worker.api.analyse({
+    const ask: Ask = {
       analysis: id,
       roles,
       settings: typed,
       engine,
       from: stretch.from ?? loaded.from,
       to: stretch.to ?? Infinity,
-    });
-    setBusy(false);
+    };
+    const samples = Object.values(roles)
+      .flat()
+      .reduce((sum, i) => sum + (loaded.channels[i]?.samples ?? 0), 0);
+    // What lies over it is asked the same, so that both figures stand side by side.
+    const beside = over && (await over.worker.api.analyse(sameOf(over, ask, loaded.channels)));
+    const there = beside?.ok ? beside.value : undefined;
+    // What is normal there is taken as normal here where nothing was stated; never from before the repair.
+    if (over && isHealthy(over))
+      for (const [name, value] of Object.entries(there?.gives ?? {}))
+        if (typed[name] === '') typed[name] = value;
+    const running = startAnalysis(worker, samples, ask);
+    setBusy({ stop: running.stop, long: samples >= LONG });
+    const answer = await running.answer;
+    setBusy(undefined);
+    if (!answer) return undefined;
     if (!answer.ok) {
       setProblem(answer.message);
-      store.setState({ result: undefined, overResult: undefined, found: [] });
+      store.setState({ result: undefined, overResult: undefined, compared: [], found: [] });
       return undefined;
     }
-    store.setState({ result: answer.value, overResult: there, found: answer.value.marks });
+    store.setState({ result: answer.value, overResult: there, compared: [], found: answer.value.marks });
+    if (there && over) void compare(answer.value, there, over, ask);
     const names = (list: number[]) => list.map((i) => loaded.channels[i]!.name);
     const now: Ran = {
       roles: Object.fromEntries(Object.entries(roles).map(([role, list]) => [role, names(list)])),
@@ -222,14 +222,13 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
     setRan(now);
     return { result: answer.value, ran: now };
   };
-  /** The same analysis over the whole of another trace, its channels by the same names. */
-  const besides = async (over: Over, ask: Omit<Ask, 'from' | 'to'>): Promise<TraceResult | undefined> => {
-    const same = (i: number) => over.loaded.channels.findIndex((c) => c.name === loaded.channels[i]!.name);
-    const mapped = Object.fromEntries(
-      Object.entries(ask.roles).map(([role, list]) => [role, list.map(same).filter((i) => i >= 0)]),
-    );
-    const answer = await over.worker.api.analyse({ ...ask, roles: mapped, from: -Infinity, to: Infinity });
-    return answer.ok ? answer.value : undefined;
+  /** Both over their halves, to tell a difference from what either differs within itself. */
+  const compare = async (here: TraceResult, there: TraceResult, over: Over, ask: Ask) => {
+    const halves = {
+      here: await store.getState().worker.api.halves(ask),
+      there: await over.worker.api.halves(sameOf(over, ask, loaded.channels)),
+    };
+    if (store.getState().result === here) store.setState({ compared: compareRuns(here, there, halves) });
   };
   // The one that fits has run already when the sheet opens, where nothing has to be asked for it.
   const onOpening = useEffectEvent(() => {
@@ -243,6 +242,14 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
   }, []);
   return (
     <Box>
+      <p data-testid="looks-like">
+        {looksLike(
+          ANALYSES.find((a) => a.id === fitting[0])!,
+          loaded.channels,
+          (sheet.order || order).split(/[-\s,]+/).filter(Boolean).length,
+          id === fitting[0] ? result : undefined,
+        )}
+      </p>
       {fitting.length > 1 && (
         <Fits>
           <Quiet as="span">Fits its channels’ names:</Quiet>
@@ -260,7 +267,7 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
       {firsts.map((first) => {
         const title = ANALYSES.find((a) => a.id === first.analysisId)?.title ?? first.question;
         return (
-          <OfferButton key={first.id} isDisabled={busy} onPress={() => void repeat(first)}>
+          <OfferButton key={first.id} isDisabled={busy !== undefined} onPress={() => void repeat(first)}>
             <CopyPlus aria-hidden="true" /> Repeat “{title}” as on {dayTime(first.at)}
           </OfferButton>
         );
@@ -277,75 +284,31 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
         <p>{analysis.explains}</p>
         <p>{analysis.source}</p>
       </details>
-      <Grid>
-        {analysis.roles.map((r) =>
-          r.many ? (
-            <fieldset key={r.id}>
-              <legend>{r.name}</legend>
-              {loaded.channels.map((c, i) => (
-                <label key={c.name}>
-                  <input
-                    type="checkbox"
-                    checked={roles[r.id]?.includes(i) ?? false}
-                    onChange={(e) =>
-                      setRoles({
-                        ...roles,
-                        [r.id]: e.target.checked
-                          ? [...(roles[r.id] ?? []), i].sort((a, b) => a - b)
-                          : (roles[r.id] ?? []).filter((x) => x !== i),
-                      })
-                    }
-                  />
-                  {c.name}
-                </label>
-              ))}
-            </fieldset>
-          ) : (
-            <Choice
-              key={r.id}
-              label={r.name}
-              value={roles[r.id]?.[0] === undefined ? '' : String(roles[r.id]![0])}
-              options={[
-                ...(r.optional ? [{ value: '', label: 'none' }] : []),
-                ...loaded.channels.map((c, i) => ({ value: String(i), label: c.name })),
-              ]}
-              onChange={(v) => setRoles({ ...roles, [r.id]: v === '' ? [] : [Number(v)] })}
-            />
-          ),
-        )}
-        {fields.map((f) =>
-          f.kind === 'pick' ? (
-            <Choice
-              key={f.name}
-              label={f.label}
-              value={valueOf(f)}
-              options={f.options ?? []}
-              onChange={(v) => setSettings({ ...settings, [f.name]: v })}
-            />
-          ) : (
-            <div key={f.name} style={f.kind === 'text' ? { gridColumn: '1 / -1' } : undefined}>
-              <FieldLabel htmlFor={`set-${f.name}`}>
-                {f.label}
-                {f.unit ? `, ${f.unit}` : ''}
-              </FieldLabel>
-              <Input
-                id={`set-${f.name}`}
-                $figure={f.kind === 'number'}
-                inputMode={f.kind === 'number' ? 'decimal' : 'text'}
-                placeholder={f.hint}
-                value={valueOf(f)}
-                onChange={(e) => setSettings({ ...settings, [f.name]: e.target.value })}
-              />
-            </div>
-          ),
-        )}
-      </Grid>
+      <AnalysisForm
+        analysis={analysis}
+        roles={roles}
+        onRoles={setRoles}
+        valueOf={valueOf}
+        onValue={(name, value) => setSettings({ ...settings, [name]: value })}
+      />
       <div style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
-        <Button $kind="main" isDisabled={busy} onPress={() => void run()}>
+        <Button $kind="main" isDisabled={busy !== undefined} onPress={() => void run()}>
           {busy ? 'Looking …' : 'Analyse'}
         </Button>
         <Quiet>{whole ? 'the whole trace' : 'what is shown'}</Quiet>
       </div>
+      {busy?.long && <RunningLine onStop={busy.stop} />}
+      {over && !isHealthy(over) && there?.gives && (
+        <Button
+          $kind="quiet"
+          onPress={() => {
+            store.setState({ over: { ...over, healthy: true } });
+            void run();
+          }}
+        >
+          Take “{over.name}” as healthy: what is normal comes from it
+        </Button>
+      )}
       {problem && (
         <p role="alert" style={{ color: 'var(--fail)' }}>
           {problem}

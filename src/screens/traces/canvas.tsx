@@ -6,6 +6,7 @@ import { useCallback, useEffect, useMemo, useRef, type KeyboardEvent } from 'rea
 import styled from 'styled-components';
 import type { FiringPlan } from '@/core/traces';
 import { draw, GUTTER, type Firing } from './draw';
+import { cylinderResults } from './draw-bands';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
 import { held, moved, zoomed, type Span } from './view';
 
@@ -102,6 +103,8 @@ export function TraceCanvas({
       firings: now.firings,
       cycles: s.cycles,
       every: now.sheet.crank?.every ?? 720,
+      differs: s.differs,
+      cylinders: cylinderResults(s.result?.findings ?? []),
       overlay: s.over && {
         loaded: s.over.loaded,
         answer: s.overAnswer,
@@ -212,11 +215,12 @@ export function TraceCanvas({
         const x = (event as PointerEvent).clientX;
         if (tap) {
           if ((event as PointerEvent).shiftKey) place(timeOf(x), 'second');
-          else if (touch !== 'move') place(timeOf(x), touch);
+          else if (touch !== 'move' && touch !== 'over') place(timeOf(x), touch);
           else if ((event as PointerEvent).pointerType === 'mouse') place(timeOf(x), 'first');
           return;
         }
-        show(moved(store.getState().span, -dx * perPixel()));
+        if (touch === 'over') moveOver(dx * perPixel());
+        else show(moved(store.getState().span, -dx * perPixel()));
       },
       onWheel: ({ event, delta: [dx, dy] }) => {
         event.preventDefault();
@@ -236,6 +240,12 @@ export function TraceCanvas({
       drag: { filterTaps: true, pointer: { touch: true } },
     },
   );
+
+  /** Moves the trace that lies over this one, in seconds. */
+  const moveOver = (by: number) => {
+    const { over } = store.getState();
+    if (over) store.setState({ over: { ...over, shift: over.shift + by } });
+  };
 
   const keys = (e: KeyboardEvent) => {
     const { span } = store.getState();
@@ -264,6 +274,8 @@ export function TraceCanvas({
         if (a !== null && b !== null && a !== b)
           show({ from: Math.min(a, b) - 0.1 * Math.abs(b - a), to: Math.max(a, b) + 0.1 * Math.abs(b - a) });
       },
+      ',': () => moveOver(-perPixel() * (e.shiftKey ? 10 : 1)),
+      '.': () => moveOver(perPixel() * (e.shiftKey ? 10 : 1)),
       u: () => write({ layout: sheet.layout === 'under' ? 'over' : 'under' }),
     }[e.key];
     if (!done) return;
@@ -278,7 +290,7 @@ export function TraceCanvas({
         ref={canvas}
         tabIndex={0}
         role="application"
-        aria-label="Trace. Arrow keys move and zoom, W shows the whole, F and G place the first and second mark, P pins a note."
+        aria-label="Trace. Arrow keys move and zoom, W shows the whole, F and G place the first and second mark, P pins a note, comma and full stop move the trace that lies over it."
         onKeyDown={keys}
         data-testid="trace"
       />

@@ -1,5 +1,6 @@
 import { ticks } from 'd3-array';
-import type { Mark, Sheet } from '@/core/traces';
+import type { Difference, Mark, Sheet } from '@/core/traces';
+import { bandsOf, differences, type CylinderResult } from './draw-bands';
 import type { Loaded, ViewAnswer } from '@/workers/trace-api';
 import { timeLabel, type Span } from './view';
 
@@ -30,6 +31,10 @@ export interface Picture {
   cycles: readonly number[];
   every: number;
   overlay: Overlay | undefined;
+  /** Stretches in which a like recording goes otherwise. */
+  differs: readonly Difference[];
+  /** What an analysis found of each cylinder. */
+  cylinders: ReadonlyMap<number, CylinderResult>;
   /** Colours by name, read from the page's own. */
   ink: (name: string) => string;
 }
@@ -58,8 +63,11 @@ export function draw(g: CanvasRenderingContext2D, p: Picture): void {
   g.clearRect(0, 0, p.width, p.height);
   const x = (t: number) => GUTTER + ((t - p.span.from) / (p.span.to - p.span.from)) * (p.width - GUTTER);
   g.font = '12px "Atkinson Hyperlegible Mono Variable", monospace';
-  timeAxis(g, p, x);
   const lanes = lanesOf({ height: p.height, shown: p.shown, layout: p.sheet.layout });
+  const area = { left: GUTTER, right: p.width, top: TOP, bottom: p.height - BOTTOM };
+  bandsOf(g, p, x, area);
+  differences(g, p, x, lanes, area);
+  timeAxis(g, p, x);
   p.shown.forEach((i, k) => {
     const c = p.loaded.channels[i]!;
     const lane = lanes[k]!;
@@ -82,7 +90,6 @@ export function draw(g: CanvasRenderingContext2D, p: Picture): void {
     else labelled(g, p, lane, c, k);
   });
   angleAxis(g, p, x);
-  order(g, p, x);
   found(g, p, x, lanes);
   marks(g, p, x);
 }
@@ -233,34 +240,6 @@ function signal(
     pen = true;
   }
   g.stroke();
-}
-
-/** The firing order laid along the top: each cylinder where it fires. */
-function order(g: CanvasRenderingContext2D, p: Picture, x: (t: number) => number): void {
-  const here = p.firings.filter((f) => f.at >= p.span.from && f.at <= p.span.to);
-  if (here.length === 0) return;
-  const room = (p.width - GUTTER) / here.length;
-  g.textAlign = 'center';
-  for (const f of here) {
-    const px = Math.round(x(f.at)) + 0.5;
-    if (px < GUTTER) continue;
-    if (room > 7) {
-      g.strokeStyle = p.ink('--accent');
-      g.globalAlpha = 0.3;
-      g.beginPath();
-      g.moveTo(px, TOP);
-      g.lineTo(px, p.height - BOTTOM);
-      g.stroke();
-      g.globalAlpha = 1;
-    }
-    if (room > 18) {
-      g.fillStyle = p.ink('--accent');
-      g.fillText(String(f.cylinder), px, 13);
-    }
-  }
-  g.textAlign = 'right';
-  g.fillStyle = p.ink('--accent');
-  g.fillText('fires', GUTTER - 8, 13);
 }
 
 /** Where an analysis found something. */

@@ -8,6 +8,7 @@ import { useCase } from '../case/store';
 import { Analyse } from './analyse';
 import { firingsOf, TraceCanvas } from './canvas';
 import { SheetContext, useTrace, useTraceStore } from './open-trace';
+import { LikeTraces } from './like-traces';
 import { Readout } from './readout';
 import { SheetBar } from './sheet-bar';
 import { TraceWorker } from './worker';
@@ -16,6 +17,7 @@ import { TraceWorker } from './worker';
 export interface OtherTrace {
   id: string;
   name: string;
+  stands: string;
   hash: string;
   readAs: string;
 }
@@ -103,6 +105,20 @@ export function OpenSheet({
     [cycles, plan, crank],
   );
 
+  // Channels adjusted and computed are laid out in the worker, which everything is drawn and analysed from.
+  const laid = JSON.stringify([sheet.adjust, sheet.derived]);
+  const plain = laid === '[{},[]]';
+  const shaped = useRef(false);
+  useEffect(() => {
+    if (plain && !shaped.current) return;
+    shaped.current = true;
+    const [adjust, derived] = JSON.parse(laid) as [Sheet['adjust'], Sheet['derived']];
+    const { worker } = store.getState();
+    void worker.api
+      .layOut({ adjust, derived })
+      .then((loaded) => store.setState({ loaded, answer: undefined, result: undefined, found: [] }));
+  }, [store, laid, plain]);
+
   // A place named in the address is shown: readings on the case link to where they were found.
   useEffect(() => {
     const id = new URLSearchParams(window.location.search).get('reading');
@@ -117,16 +133,25 @@ export function OpenSheet({
   }, [store, finds]);
 
   useEffect(() => () => over?.worker.end(), [over?.worker]);
-  const layOver = async (id: string) => {
+  const layOver = async (other: OtherTrace | undefined) => {
     setOverProblem('');
-    const other = others.find((o) => o.id === id);
     if (!other) return store.setState({ over: undefined, overAnswer: undefined });
     const w = new TraceWorker();
     try {
       const blob = await (await fetch(`/api/files/${other.hash}`)).blob();
       const answer = await w.api.read(blob, ReadAs.parse(JSON.parse(other.readAs)));
       if (!answer.ok) throw new Error(answer.message);
-      store.setState({ over: { name: other.name, worker: w, loaded: answer.value, shift: 0, stretch: 1 } });
+      store.setState({
+        over: {
+          name: other.name,
+          stands: other.stands,
+          healthy: false,
+          worker: w,
+          loaded: answer.value,
+          shift: 0,
+          stretch: 1,
+        },
+      });
     } catch (e) {
       w.end();
       setOverProblem(e instanceof Error ? e.message : 'It could not be fetched.');
@@ -141,7 +166,7 @@ export function OpenSheet({
             trace={trace}
             order={order}
             others={others.filter((o) => o.id !== traceId)}
-            onOver={(id) => void layOver(id)}
+            onOver={(id) => void layOver(others.find((o) => o.id === id))}
             problem={overProblem || problem}
           />
           <TraceCanvas firings={firings} onMoment={setSaid} />
@@ -164,6 +189,7 @@ export function OpenSheet({
             </p>
           )}
           <Analyse order={order} strokes={vehicle.strokes} />
+          <LikeTraces onOver={(other) => void layOver(other)} />
         </aside>
       </Work>
     </SheetContext.Provider>

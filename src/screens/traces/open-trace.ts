@@ -2,7 +2,7 @@
 
 import { createContext, use } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
-import type { Mark, Sheet, TraceResult } from '@/core/traces';
+import type { ComparedFigure, Difference, Mark, Sheet, TraceResult } from '@/core/traces';
 import type { Loaded, ViewAnswer } from '@/workers/trace-api';
 import type { Span } from './view';
 import type { TraceWorker } from './worker';
@@ -10,6 +10,10 @@ import type { TraceWorker } from './worker';
 /** Another trace laid over this one. */
 export interface Over {
   name: string;
+  /** before, after or known-good, where somebody said so. */
+  stands: string;
+  /** Taken as healthy by a person. */
+  healthy: boolean;
   worker: TraceWorker;
   loaded: Loaded;
   /** Seconds it is moved by, and what its time is stretched by. */
@@ -32,8 +36,12 @@ export interface TraceState {
   result: TraceResult | undefined;
   /** The same analysis of the trace that is laid over, when it answered. */
   overResult: TraceResult | undefined;
+  /** Each figure in both, and whether the difference is real. */
+  compared: readonly ComparedFigure[];
+  /** Stretches in which a like recording goes otherwise. */
+  differs: readonly Difference[];
   /** What a click or a touch on the sheet does. */
-  touch: 'move' | 'first' | 'second' | 'pin';
+  touch: 'move' | 'first' | 'second' | 'pin' | 'over';
 }
 
 export type TraceStore = StoreApi<TraceState>;
@@ -50,6 +58,8 @@ export const createTraceStore = (worker: TraceWorker, loaded: Loaded): TraceStor
     found: [],
     result: undefined,
     overResult: undefined,
+    compared: [],
+    differs: [],
     touch: 'move',
   }));
 

@@ -9,6 +9,7 @@ import { Button, Quiet } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { VerdictMark } from '@/ui/marks';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
+import { FiguresSoFar, SideBySide } from './figures-beside';
 import { useFirstRun, usePutFindings } from './put-findings';
 import { held } from './view';
 
@@ -51,10 +52,6 @@ export function Results({
 }) {
   const store = useTraceStore();
   const loaded = useTrace((s) => s.loaded);
-  const over = useTrace((s) => s.over);
-  const there = useTrace((s) => s.overResult);
-  const beside = (f: TraceFinding) =>
-    f.reading && there?.findings.find((o) => o.reading?.label === f.reading!.label)?.reading?.entered;
   const { name } = useSheet();
   const put = usePutFindings();
   const first = useFirstRun(analysis.id);
@@ -83,16 +80,13 @@ export function Results({
               ) : (
                 f.because
               )}
-              {beside(f) && (
-                <Quiet style={{ display: 'block' }}>
-                  {f.reading!.entered} here, {beside(f)} in {over?.name}
-                </Quiet>
-              )}
             </span>
           </li>
         ))}
       </List>
+      <SideBySide />
       {result.drawing && <Drawing drawing={result.drawing} />}
+      <FiguresSoFar analysisId={analysis.id} />
       <div style={{ display: 'flex', gap: 10, alignItems: 'center', padding: '8px 0' }}>
         {first && (
           <Button $kind="main" isDisabled={done === result} onPress={() => onCase(first.id)}>

@@ -8,6 +8,7 @@ import { Button, Choice, FieldLabel, Input, Quiet, Segments } from '@/ui/control
 import { saveFile } from '@/ui/save-file';
 import { LineField } from '../case/fields';
 import { useCase } from '../case/store';
+import { ChannelPanel } from './channel-panel';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
 
 const Bar = styled.div`
@@ -68,6 +69,7 @@ export function SheetBar({
   const touch = useTrace((s) => s.touch);
   const caseNumber = useCase((s) => s.record.case.number);
   const [crankOpen, setCrankOpen] = useState(false);
+  const [channelsOpen, setChannelsOpen] = useState(false);
   const crank = sheet.crank ?? { channel: '', cylinder: 1, every: 720 as const, advance: 0 };
   const save = async () => {
     const { span, worker } = store.getState();
@@ -106,6 +108,7 @@ export function SheetBar({
           { value: 'first', label: 'first mark' },
           { value: 'second', label: 'second mark' },
           { value: 'pin', label: 'note' },
+          ...(over ? [{ value: 'over', label: 'move the other' }] : []),
         ]}
         onChange={(v) => store.setState({ touch: (v || 'move') as typeof touch })}
       />
@@ -119,6 +122,9 @@ export function SheetBar({
       </Button>
       <Button $kind="quiet" onPress={() => store.setState({ span: { from: loaded.from, to: loaded.to } })}>
         <Scan aria-hidden="true" /> Whole
+      </Button>
+      <Button $kind="quiet" aria-expanded={channelsOpen} onPress={() => setChannelsOpen(!channelsOpen)}>
+        Channels …
       </Button>
       <Button $kind="quiet" aria-expanded={crankOpen} onPress={() => setCrankOpen(!crankOpen)}>
         Crank …
@@ -144,7 +150,7 @@ export function SheetBar({
             <Input
               id="over-shift"
               $figure
-              defaultValue={String(over.shift)}
+              value={String(Number(over.shift.toPrecision(6)))}
               onChange={(e) => store.setState({ over: { ...over, shift: number(e.target.value, 0) } })}
             />
           </div>
@@ -169,6 +175,7 @@ export function SheetBar({
           {problem}
         </p>
       )}
+      {channelsOpen && <ChannelPanel />}
       {crankOpen && (
         <div
           style={{ flexBasis: '100%', display: 'flex', flexWrap: 'wrap', gap: '4px 14px', alignItems: 'end' }}

@@ -54,7 +54,7 @@ function namedByFile(preview: Preview, fileName: string): Preview {
     .trim();
   if (
     own.length !== 1 ||
-    !/^(channel|column \d+|value|ch ?\d|data|[a-d])$/i.test(own[0]!.name) ||
+    !/^(channel|column \d+|value|ch ?\d|data)$/i.test(own[0]!.name) ||
     !/[a-z]{3}/i.test(stem)
   )
     return preview;

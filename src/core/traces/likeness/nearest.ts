@@ -4,7 +4,7 @@ import type { Fingerprint } from './fingerprint';
 /** So many of the quickly ranked are looked at closely. */
 const CLOSELY = 120;
 /** A distance from which recordings of one kind are alike, and one from which they are not. */
-export const ALIKE = 0.55;
+export const ALIKE = 0.85;
 export const FAR = 1.6;
 
 /**

@@ -1,0 +1,112 @@
+import { z } from 'zod';
+import { endOf, timeAt, valueAt, type Channel } from './channel';
+import { edgesOf, median, smooth, stateLevels } from './signal';
+
+/** What a person has made of a channel's figures: multiplied (−1 turns it over), then moved. */
+export const Adjusted = z.object({ times: z.number().default(1), plus: z.number().default(0) });
+export type Adjusted = z.infer<typeof Adjusted>;
+
+export const DERIVED_KINDS = ['difference', 'ratio', 'integral', 'smoothed', 'speed from a wheel'] as const;
+
+/** A channel that is computed from others of the recording. */
+export const DerivedSpec = z.object({
+  name: z.string().min(1).max(120),
+  kind: z.enum(DERIVED_KINDS),
+  /** The channel it is made of, and the second one of a difference or a ratio. */
+  a: z.string(),
+  b: z.string().default(''),
+  /** Milliseconds that are smoothed over, or teeth of the wheel a turn. */
+  by: z.number().positive().max(1e6).default(10),
+});
+export type DerivedSpec = z.infer<typeof DerivedSpec>;
+
+/** A channel with its figures multiplied and moved; the same one where nothing is asked. */
+export function adjusted(c: Channel, by: Adjusted | undefined): Channel {
+  if (!by || (by.times === 1 && by.plus === 0)) return c;
+  return { ...c, samples: c.samples.map((v) => v * by.times + by.plus) };
+}
+
+const unitOf = (spec: DerivedSpec, a: Channel, b: Channel | undefined): string => {
+  switch (spec.kind) {
+    case 'ratio':
+      return a.unit === b?.unit ? '' : `${a.unit}/${b?.unit ?? ''}`;
+    case 'integral':
+      return a.unit === '' ? 's' : `${a.unit}·s`;
+    case 'speed from a wheel':
+      return 'rpm';
+    default:
+      return a.unit;
+  }
+};
+
+/** Running sum of a channel times its step (trapezoids); missing samples add nothing. */
+function integral(c: Channel): Float32Array {
+  let sum = 0;
+  let last = NaN;
+  return c.samples.map((v) => {
+    if (v === v && last === last) sum += ((v + last) / 2) * c.interval;
+    if (v === v) last = v;
+    return sum;
+  });
+}
+
+/**
+ * Turning speed from the pulses of a toothed wheel: each distance between rising edges is one tooth; a gap of the wheel
+ * (a distance of about two or three teeth beside shorter neighbours) is bridged.
+ *
+ * @param teeth of a whole turn, the missing ones counted
+ * @returns revolutions per minute, NaN before the first and after the last edge
+ */
+function speedOf(c: Channel, teeth: number): Float32Array {
+  const out = new Float32Array(c.samples.length).fill(NaN);
+  const levels = stateLevels(c.samples);
+  if (!levels) return out;
+  const at = (share: number) => levels.low + share * (levels.high - levels.low);
+  const edges = edgesOf(c.samples, at(0.35), at(0.65)).filter((e) => e.rising);
+  const gaps = edges.slice(1).map((e, i) => e.at - edges[i]!.at);
+  gaps.forEach((g, i) => {
+    const around = median(gaps.slice(Math.max(0, i - 3), i + 4));
+    const passed = Math.max(1, Math.round(g / around));
+    const rpm = ((passed / teeth) * 60) / (g * c.interval);
+    out.fill(rpm, Math.ceil(edges[i]!.at), Math.ceil(edges[i + 1]!.at));
+  });
+  return out;
+}
+
+/**
+ * Computes a channel from others.
+ *
+ * @returns undefined where a channel it is made of is not in the recording
+ * @example difference of 5 V and 3 V: 2 V; ratio: 1.67; integral of 2 A over 3 s: 6 A·s
+ */
+export function derive(channels: readonly Channel[], spec: DerivedSpec): Channel | undefined {
+  const a = channels.find((c) => c.name === spec.a);
+  const b = channels.find((c) => c.name === spec.b);
+  if (!a || ((spec.kind === 'difference' || spec.kind === 'ratio') && !b)) return undefined;
+  const beside = (i: number) => {
+    const t = timeAt(a, i);
+    return t > endOf(b!) ? NaN : valueAt(b!, t);
+  };
+  const samples = {
+    difference: () => a.samples.map((v, i) => v - beside(i)),
+    // What is divided by nothing has no value.
+    ratio: () => a.samples.map((v, i) => (beside(i) === 0 ? NaN : v / beside(i))),
+    integral: () => integral(a),
+    smoothed: () => smooth(a.samples, Math.max(1, Math.round(spec.by / 1000 / a.interval))),
+    'speed from a wheel': () => speedOf(a, spec.by),
+  }[spec.kind]();
+  return { name: spec.name, unit: unitOf(spec, a, b), samples, interval: a.interval, start: a.start };
+}
+
+/** A recording as a person has laid it out: channels adjusted, computed ones behind them. */
+export function laidOut(
+  channels: readonly Channel[],
+  o: { adjust: Readonly<Record<string, Adjusted>>; derived: readonly DerivedSpec[] },
+): Channel[] {
+  const all = channels.map((c) => adjusted(c, o.adjust[c.name]));
+  for (const spec of o.derived) {
+    const own = derive(all, spec);
+    if (own) all.push(own);
+  }
+  return all;
+}
