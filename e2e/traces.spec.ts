@@ -137,7 +137,7 @@ test('a healthy engine’s trace from another case is laid over this one', async
   // Nothing is stated: what is normal is taken from the healthy engine's trace.
   await page.getByRole('button', { name: 'Analyse' }).click();
   await expect(page.getByRole('region', { name: 'What was found' })).toContainText(
-    /16\.\d ° late against normal/,
+    /16\.\d° late against normal/,
   );
 });
 

@@ -1,10 +1,13 @@
+/** Units that stand at their figure without a blank. */
+const behind = (unit: string): string => (unit === '' || unit === '°' ? unit : ` ${unit}`);
+
 /** A figure with its unit, rounded to what one would say. */
 export const figure = (x: number, unit: string, digits = 3): string =>
-  `${Number(x.toPrecision(digits))}${unit === '' ? '' : ` ${unit}`}`;
+  `${Number(x.toPrecision(digits))}${behind(unit)}`;
 
 /** A figure to so many decimals. */
 export const fixed = (x: number, unit: string, decimals: number): string =>
-  `${x.toFixed(decimals)}${unit === '' ? '' : ` ${unit}`}`;
+  `${x.toFixed(decimals)}${behind(unit)}`;
 
 /** A moment in seconds, to the millisecond or finer. */
 export const moment = (s: number): string => `${Number(s.toFixed(4))} s`;

@@ -20,8 +20,8 @@ const FOR_FIGURE = 44;
 const NARROWEST = 5;
 
 /**
- * The strokes along the crank: from firing to firing one band, every second one shaded, numbered at the top with the
- * cylinder that fires, and coloured with what was found of it.
+ * The strokes along the crank: around each firing one band, half way to its neighbours, every second one shaded,
+ * numbered at the top with the cylinder that fires, and coloured with what was found of it.
  */
 export function bandsOf(g: CanvasRenderingContext2D, p: Picture, x: (t: number) => number, area: Area): void {
   const { firings } = p;
@@ -30,9 +30,12 @@ export function bandsOf(g: CanvasRenderingContext2D, p: Picture, x: (t: number) 
   if ((area.right - area.left) / Math.max(1, inside) < NARROWEST) return;
   g.textAlign = 'center';
   firings.forEach((f, i) => {
+    const before = firings[i - 1];
     const next = firings[i + 1];
-    if (!next || next.at < p.span.from || f.at > p.span.to) return;
-    const [a, b] = [Math.max(area.left, x(f.at)), Math.min(area.right, x(next.at))];
+    const half = ((next ?? f).at - (before ?? f).at) / (before && next ? 4 : 2);
+    const [from, to] = [f.at - half, f.at + half];
+    if (to < p.span.from || from > p.span.to) return;
+    const [a, b] = [Math.max(area.left, x(from)), Math.min(area.right, x(to))];
     if (b <= a) return;
     const found = p.cylinders.get(f.cylinder);
     const ink = found?.verdict === 'fail' ? '--fail' : found?.verdict === 'unsure' ? '--unsure' : '--accent';

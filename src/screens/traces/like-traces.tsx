@@ -106,12 +106,14 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
           <ol>
             {found.like.map((l) => (
               <li key={l.id}>
-                <b>{l.name}</b> <Quiet as="span">{l.stands}</Quiet>
+                <b>{l.name}</b>
                 <div>
                   <Link href={`/cases/${l.number}`}>Case {l.number}</Link> · {l.vehicle}
                 </div>
                 <div>
-                  {l.cause === '' ? (
+                  {l.stands === 'after' || l.stands === 'known-good' ? (
+                    <>{l.stands === 'after' ? 'recorded after the repair' : 'a healthy vehicle'}</>
+                  ) : l.cause === '' ? (
                     <Quiet as="span">no cause found yet</Quiet>
                   ) : (
                     <>

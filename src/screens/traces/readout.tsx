@@ -89,7 +89,8 @@ export function Readout() {
     return () => {
       on = false;
     };
-  }, [a, b, worker]);
+    // What was laid out anew reads otherwise at the same moments.
+  }, [a, b, worker, loaded]);
   const at = (t: number | null, i: number) =>
     t === null ? undefined : values[t === a ? 0 : a === null ? 0 : 1]?.[i];
   const figure = (v: number | undefined, unit: string) =>

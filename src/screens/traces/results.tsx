@@ -6,7 +6,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import type { Ran, TraceAnalysis, TraceFinding, TraceResult } from '@/core/traces';
 import { Button, Quiet } from '@/ui/controls';
-import { dayTime } from '@/ui/dates';
+import { day } from '@/ui/dates';
 import { VerdictMark } from '@/ui/marks';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
 import { FiguresSoFar, SideBySide } from './figures-beside';
@@ -87,10 +87,10 @@ export function Results({
       <SideBySide />
       {result.drawing && <Drawing drawing={result.drawing} />}
       <FiguresSoFar analysisId={analysis.id} />
-      <div style={{ display: 'flex', gap: 10, alignItems: 'center', padding: '8px 0' }}>
+      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10, alignItems: 'center', padding: '8px 0' }}>
         {first && (
           <Button $kind="main" isDisabled={done === result} onPress={() => onCase(first.id)}>
-            <CopyPlus aria-hidden="true" /> Put on the case as the repeat of {dayTime(first.at)}
+            <CopyPlus aria-hidden="true" /> Put on the case, repeat of {day(first.at)}
           </Button>
         )}
         <Button $kind={first ? 'quiet' : 'main'} isDisabled={done === result} onPress={() => onCase(null)}>
