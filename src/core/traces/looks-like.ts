@@ -65,7 +65,8 @@ export function looksLike(
   const own = SAYS[analysis.id]?.(analysis.engine === 'none' ? 0 : cylinders) ?? counted(channels);
   const roles = proposedRoles(analysis, channels);
   const trigger = (roles.trigger ?? []).length > 0 && analysis.id !== 'drop-outs' ? ', with a trigger' : '';
-  const first =
-    result?.findings.find((f) => f.verdict === 'fail') ?? result?.findings.find((f) => f.verdict !== '');
-  return `This looks like ${own}${trigger}.${first ? ` ${first.because}` : ''}`;
+  const judged = result?.findings.filter((f) => f.verdict !== '') ?? [];
+  const first = judged.find((f) => f.verdict === 'fail') ?? judged.find((f) => f.verdict === 'unsure');
+  const found = first ? ` ${first.because}` : judged.length > 0 ? ' Nothing stands out in it.' : '';
+  return `This looks like ${own}${trigger}.${found}`;
 }

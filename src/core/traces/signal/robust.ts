@@ -10,44 +10,89 @@
  * @example quantile([1, 2, 3, 4], 0.5) // 2.5
  */
 export function quantile(samples: ArrayLike<number>, share: number, most = 20_000): number {
-  return quantileSorted(sortedSample(samples, most), share);
+  return quantileOf(some(samples, most), share);
 }
 
-/** Several quantiles of the same samples, sorted once. */
+/** Several quantiles of the same samples. */
 export function quantiles(samples: ArrayLike<number>, shares: readonly number[], most = 20_000): number[] {
-  const sorted = sortedSample(samples, most);
-  return shares.map((s) => quantileSorted(sorted, s));
+  const kept = some(samples, most);
+  return shares.map((s) => quantileOf(kept, s));
 }
 
 /** Middle value; NaN without samples. */
 export const median = (samples: ArrayLike<number>): number => quantile(samples, 0.5, Infinity);
 
-function quantileSorted(sorted: Float64Array, share: number): number {
-  if (sorted.length === 0) return NaN;
-  const x = (sorted.length - 1) * share;
+/** Quantile of samples that are put into another order by it. */
+function quantileOf(a: Float64Array, share: number): number {
+  if (a.length === 0) return NaN;
+  const x = (a.length - 1) * share;
   const i = Math.floor(x);
-  const a = sorted[i]!;
-  return i + 1 < sorted.length ? a + (sorted[i + 1]! - a) * (x - i) : a;
+  const at = select(a, i);
+  if (x === i || i + 1 >= a.length) return at;
+  // What is selected has all that are larger behind it.
+  let next = Infinity;
+  for (let k = i + 1; k < a.length; k++) if (a[k]! < next) next = a[k]!;
+  return at + (next - at) * (x - i);
 }
 
-function sortedSample(samples: ArrayLike<number>, most: number): Float64Array {
+/**
+ * The value that would stand at a place if the samples were sorted, by partitioning around pivots (Hoare 1961, Find):
+ * afterwards nothing before the place is larger, and nothing behind it smaller.
+ */
+function select(a: Float64Array, place: number): number {
+  let [from, to] = [0, a.length - 1];
+  while (from < to) {
+    // The middle one of three is seldom a bad pivot, also where samples are sorted already.
+    const mid = (from + to) >> 1;
+    if (a[mid]! < a[from]!) swap(a, mid, from);
+    if (a[to]! < a[from]!) swap(a, to, from);
+    if (a[to]! < a[mid]!) swap(a, to, mid);
+    const pivot = a[mid]!;
+    let i = from;
+    let k = to;
+    while (i <= k) {
+      while (a[i]! < pivot) i++;
+      while (a[k]! > pivot) k--;
+      if (i <= k) swap(a, i++, k--);
+    }
+    if (place <= k) to = k;
+    else if (place >= i) from = i;
+    else break;
+  }
+  return a[place]!;
+}
+
+function swap(a: Float64Array, i: number, k: number): void {
+  const v = a[i]!;
+  a[i] = a[k]!;
+  a[k] = v;
+}
+
+/** Samples that are there, in even steps where there are more than asked for; a copy. */
+function some(samples: ArrayLike<number>, most: number): Float64Array {
   const step = Math.max(1, samples.length / most);
   const kept = new Float64Array(Math.ceil(samples.length / step));
   let n = 0;
   for (let x = 0; x < samples.length && n < kept.length; x += step) {
     const v = samples[Math.floor(x)]!;
-    if (!Number.isNaN(v)) kept[n++] = v;
+    if (v === v) kept[n++] = v;
   }
-  return kept.subarray(0, n).sort();
+  return kept.subarray(0, n);
 }
 
 /** 1 / Φ⁻¹(3/4): makes the median absolute deviation of a normal distribution its standard deviation. */
 const TO_SIGMA = 1.4826;
 
-/** Median absolute deviation as a standard deviation. */
-export function spread(samples: ArrayLike<number>): number {
-  const mid = median(samples);
-  return TO_SIGMA * median(Float64Array.from(samples, (v) => Math.abs(v - mid)));
+/**
+ * Median absolute deviation as a standard deviation.
+ *
+ * @param most samples looked at; a longer signal is looked at in even steps
+ */
+export function spread(samples: ArrayLike<number>, most = Infinity): number {
+  const kept = some(samples, most);
+  const mid = quantileOf(kept, 0.5);
+  for (let i = 0; i < kept.length; i++) kept[i] = Math.abs(kept[i]! - mid);
+  return TO_SIGMA * quantileOf(kept, 0.5);
 }
 
 /**

@@ -54,11 +54,17 @@ export function delayOf(a: Float32Array, b: Float32Array, most: number): Delay {
   let sharp = best.lag * by;
   let fit = -1;
   const values = new Map<number, number>();
-  for (let l = best.lag * by - by; l <= best.lag * by + by; l++) {
+  const look = (l: number) => {
+    if (values.has(l)) return;
     const f = Math.abs(correlation(a, b, l));
     values.set(l, f);
     if (f > fit) [sharp, fit] = [l, f];
-  }
+  };
+  // Around the best of the coarse steps: in quarters of a step, then sample by sample.
+  const quarter = Math.max(1, Math.ceil(by / 4));
+  for (let l = best.lag * by - by; l <= best.lag * by + by; l += quarter) look(l);
+  const around = sharp;
+  for (let l = around - quarter; l <= around + quarter; l++) look(l);
   // Between samples by the parabola through the best and its neighbours.
   const [f0, f1, f2] = [values.get(sharp - 1), fit, values.get(sharp + 1)];
   const bend = f0 === undefined || f2 === undefined ? 0 : f0 - 2 * f1 + f2;

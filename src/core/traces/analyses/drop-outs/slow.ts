@@ -1,7 +1,11 @@
 import { timeAt, type Channel } from '../../channel';
-import { converterStep, median, noiseOf, quantiles, spread } from '../../signal';
+import { converterStep, median, noiseOf, quantile, quantiles, spread } from '../../signal';
 import type { Disturbance, DisturbanceKind } from './disturbance';
 
+/** Samples that tell how a whole channel scatters. */
+const ENOUGH = 60_000;
+/** Samples that the middle of one block is told from. */
+const IN_BLOCK = 400;
 /** Blocks that a baseline is made of within one window. */
 const BLOCKS = 8;
 
@@ -17,7 +21,7 @@ function baseline(s: Float32Array, window: number): Float32Array {
   const mids = Float64Array.from({ length: n }, (_, k) => {
     const block = usual.subarray(k * size, (k + 1) * size);
     const kept = block.reduce((m, v) => m + (v === v ? 1 : 0), 0);
-    return kept * 2 > block.length ? median(block) : NaN;
+    return kept * 2 > block.length ? quantile(block, 0.5, IN_BLOCK) : NaN;
   });
   // Around each block the line that most pairs of blocks agree on (Theil 1950, Sen 1968): a drop-out that
   // fills a quarter of the window moves neither its slope nor its height. The window is cut short at the ends.
@@ -65,7 +69,8 @@ export function slowDisturbances(c: Channel, window: number): Disturbance[] {
   const base = baseline(s, Math.max(8, (2 * window) / c.interval));
   const off = Float32Array.from(s, (v, i) => v - base[i]!);
   const [q1, q3] = quantiles(off, [0.1, 0.9]) as [number, number];
-  const own = spread(off.filter((v) => v === v));
+  const own = spread(off, ENOUGH);
+  const noise = noiseOf(s);
   // Beyond what the signal itself does: its usual swing and half as much again, and clear of its noise.
   const [low, high] = quantiles(s, [0.05, 0.95]) as [number, number];
   const least = Math.max(
@@ -90,7 +95,7 @@ export function slowDisturbances(c: Channel, window: number): Disturbance[] {
     runs(s.length, (i) => Math.abs(off[i]!) > least),
     join,
   )) {
-    if (inStill(a, b) || isMoved(c, a, b, off)) continue;
+    if (inStill(a, b) || isMoved(c, [a, b], off, noise)) continue;
     let by = 0;
     for (let i = a; i < b; i++) if (Math.abs(off[i]!) > Math.abs(by)) by = off[i]!;
     const long = (b - a) * c.interval > 0.08 * window && b - a > 4;
@@ -106,7 +111,7 @@ export function slowDisturbances(c: Channel, window: number): Disturbance[] {
 function stepOf(s: Float32Array): number {
   const step = converterStep(s);
   const changes = s.reduce((n, v, i) => n + (i > 0 && v !== s[i - 1] ? 1 : 0), 0);
-  const usual = median(s);
+  const usual = quantile(s, 0.5, ENOUGH);
   // At nothing there is no level to hold a jump against; one that lasts is no flicker of the last bit.
   const away = s.reduce((n, v) => n + (v !== usual ? 1 : 0), 0);
   const lasts = changes > 0 && away / changes > 2;
@@ -122,14 +127,13 @@ const BY_HAND = 0.008;
  * Whether a stretch that leaves the line was reached and left gently, as something that is moved: what drops out
  * jumps, at its beginning or at its end.
  */
-function isMoved(c: Channel, a: number, b: number, off: Float32Array): boolean {
+function isMoved(c: Channel, [a, b]: [number, number], off: Float32Array, noise: number): boolean {
   const s = c.samples;
   const step = Math.round(BY_HAND / c.interval);
   // A slow logger shows nothing of how it came there.
   if (step < 3) return false;
   let by = 0;
   for (let i = a; i < b; i++) if (Math.abs(off[i]!) > by) by = Math.abs(off[i]!);
-  const noise = noiseOf(s);
   // The line follows a quick movement half way: the movement itself is held against.
   const [low, high] = quantiles(s.subarray(Math.max(0, a - 10 * step), b + 10 * step), [0, 1]) as [
     number,

@@ -1,6 +1,6 @@
 import type { Verdict } from '@/core/case';
 import { endOf, timeAt, type Channel } from '../../channel';
-import { followPattern, median, quantile, type Break, type Train } from '../../signal';
+import { followPattern, median, noiseOf, quantile, type Break, type Train } from '../../signal';
 import { figure, moment, plural } from '../../words';
 import type { Disturbance } from './disturbance';
 
@@ -26,6 +26,9 @@ const SUNK_FOR = 7;
 
 /** Sensors that can do nothing but pulse. */
 export const TOOTHED = /hall|\bck?ps?\b|\bcmps?\b|crank|camshaft|tooth|pick-?up|reluctor/iu;
+
+/** Noise below this share of the swing makes no pulse. */
+const QUIET = 0.03;
 
 export interface Witness {
   name: string;
@@ -74,6 +77,7 @@ export function lookAtPulses(c: Channel, train: Train, others: readonly Witness[
   };
 
   const usual = median(gaps);
+  const quiet = noiseOf(c.samples) < QUIET * (train.high - train.low);
   const sunk = sinking(c, train);
   if (sunk)
     tell(
@@ -104,7 +108,11 @@ export function lookAtPulses(c: Channel, train: Train, others: readonly Witness[
       const d = { from: at(b.after), to: at(b.until), by: b.count };
       if (kind === 'extra') extras.push(d.from);
       if (i > 0) list.push({ ...d, kind: `${kind} pulses`, channel: c.name });
-      else tell({ ...d, kind: `${kind} pulses` }, says, train.square || count >= FEW ? 'fail' : 'unsure');
+      else {
+        // One pulse too many on a channel that is not quiet may be noise that crossed both thresholds.
+        const seen = count >= FEW || (train.square && (kind === 'missing' || quiet));
+        tell({ ...d, kind: `${kind} pulses` }, says, seen ? 'fail' : 'unsure');
+      }
     });
   }
   for (const b of breaks) {
