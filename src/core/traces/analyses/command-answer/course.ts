@@ -193,7 +193,7 @@ export function courseOf(command: Channel, answer: Channel, scale: Scale | undef
     lagSeen: found.cost < 0.85 * atOnce,
     interval: step,
     onScale: on,
-    stuck: span < moved,
+    stuck: span <= moved,
     error: median(off.filter((_, i) => still[i] && within(i)).map(Math.abs)) / whole,
     bound,
     levels: levelsOf(x, range),
@@ -260,7 +260,8 @@ function boundOf(
     ).length;
     if (stays < 0.8 * beyond.length || follows < 0.7 * others) continue;
     const part = beyond.map((i) => y[i]!);
-    const moved = spanOf(Float32Array.from(beyond, (i) => x[i]!)) > 0.08 * o.range;
+    const past = [...expected.keys()].filter((i) => sign * (at - expected[i]!) > 0);
+    const moved = spanOf(Float32Array.from(past, (i) => x[i]!)) > 0.08 * o.range;
     const furthest = Math.max(...beyond.map((i) => sign * (at - expected[i]!)));
     return { at: median(part), low, seen: o.known || moved, share: furthest / (Math.abs(gain) * o.range) };
   }
