@@ -62,9 +62,9 @@ function namedRoles(
   );
 }
 
-/** How this analysis was last run on the case: its settings are those of the next recording too. */
-function useLastRun(analysisId: string): Ran | undefined {
-  const text = useCase((s) => s.record.test.findLast((t) => t.analysisId === analysisId)?.ran);
+/** How an analysis was last run on the case: its channels and settings are those of the next recording too. */
+function lastRun(tests: readonly RowOf<'test'>[], analysisId: string): Ran | undefined {
+  const text = tests.findLast((t) => t.analysisId === analysisId)?.ran;
   return text ? readRan(text) : undefined;
 }
 
@@ -114,9 +114,10 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
   const [id, setId] = useState(fitting[0]!);
   const analysis = ANALYSES.find((a) => a.id === id)!;
   const firsts = useFirstRuns();
-  const [roles, setRoles] = useState<Roles>(() =>
-    proposedRoles(analysis, loaded.channels, sheet.crank?.channel ?? ''),
-  );
+  const tests = useCase((s) => s.record.test);
+  const rolesFor = (a: TraceAnalysis): Roles =>
+    namedRoles(lastRun(tests, a.id)?.roles ?? {}, a, loaded.channels, sheet.crank?.channel ?? '');
+  const [roles, setRoles] = useState<Roles>(() => rolesFor(analysis));
   const [settings, setSettings] = useState<Record<string, string>>({});
   const [ran, setRan] = useState<Ran>({ roles: {}, settings: {} });
   const put = usePutFindings();
@@ -126,19 +127,13 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
 
   const choose = (next: string) => {
     setId(next);
-    setRoles(
-      proposedRoles(
-        ANALYSES.find((a) => a.id === next)!,
-        loaded.channels,
-        sheet.crank?.channel ?? '',
-      ),
-    );
+    setRoles(rolesFor(ANALYSES.find((a) => a.id === next)!));
     setSettings({});
     setProblem('');
     store.setState({ result: undefined, overResult: undefined, found: [] });
   };
   const fields = settingsOf(analysis.settings);
-  const last = useLastRun(id);
+  const last = lastRun(tests, id);
   const valueOf = (f: Setting): string => {
     const own = settings[f.name];
     if (own !== undefined) return own;
