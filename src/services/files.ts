@@ -19,6 +19,7 @@ import {
 import { attachmentByHash } from '@/store/shop';
 import { getRow } from '@/store/rows';
 import { applyChanges } from './save';
+import { drawUpSoon } from './traces-like';
 
 /** The most one file may have. */
 export const MOST_BYTES = 50 * 1024 * 1024;
@@ -188,6 +189,7 @@ export async function takeFile(
       if (failed?.code === 'gone') throw new OwnerMissing(error);
       throw new Problem(error, failed?.code);
     }
+    if (upload.recording) drawUpSoon();
     return Attachment.parse({ ...row, id: upload.id, caseId: upload.caseId });
   } finally {
     await dropReceived(received.file);

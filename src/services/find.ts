@@ -9,6 +9,7 @@ import {
   suggest,
   wantedOf,
   wantedOfCase,
+  type AlikeTraces,
   type CaseProfile,
   type CauseCount,
   type Correction,
@@ -23,6 +24,7 @@ import { conditionLabel } from '@/core/symptoms';
 import { besideLine } from './beside';
 import { caseIndex, profilesOf, type Held } from './index-of-cases';
 import { knownWords } from './words';
+import { alikeTraces } from './traces-like';
 
 function shown(near: Near): FoundCase {
   const { profile: p } = near;
@@ -58,14 +60,14 @@ function withShares(causes: CauseCount[], { fit, asks }: Ranking): FindAnswer['c
 }
 
 /** Ranked cases with their profiles and reasons. */
-async function explained(held: Held, wanted: Wanted, ranking: Ranking): Promise<Near[]> {
+async function explained(held: Held, wanted: Wanted, ranking: Ranking, alike?: AlikeTraces): Promise<Near[]> {
   const profiles = await profilesOf(
     held,
     ranking.ranked.map((r) => r.id),
   );
   return ranking.ranked.flatMap((r) => {
     const profile = profiles.get(r.id);
-    return profile ? [explain(wanted, profile, r, ranking.fit)] : [];
+    return profile ? [explain(wanted, profile, r, ranking.fit, alike)] : [];
   });
 }
 
@@ -132,11 +134,13 @@ export async function nearTo(caseId: string, limit: number): Promise<NearCases |
   const profile = (await profilesOf(held, [caseId])).get(caseId);
   if (!profile) return undefined;
   const wanted = wantedOfCase(profile);
-  const ranking = rank(held.index, wanted, held.catalogue, limit, caseId);
-  const near = (await explained(held, wanted, ranking)).filter(
+  const alike = await alikeTraces(caseId);
+  const ranking = rank(held.index, wanted, held.catalogue, limit, caseId, alike);
+  const near = (await explained(held, wanted, ranking, alike)).filter(
     (n) =>
       n.profile.vehicle.id === profile.vehicle.id ||
-      (n.profile.causes.length > 0 && sharesTrouble(profile, n.profile)),
+      (n.profile.causes.length > 0 &&
+        (sharesTrouble(profile, n.profile) || (alike?.cases.get(n.profile.id) ?? 0) > 0.5)),
   );
   return { near, ranking, profile, held };
 }

@@ -1,7 +1,9 @@
 import type { LikeTrace } from '@/core/api/traces-like';
+import type { AlikeTraces } from '@/core/precedent';
 import { Problem } from '@/core/problem';
 import {
   ALIKE,
+  closeness,
   differencesOf,
   fingerprintOf,
   FINGERPRINT_VERSION,
@@ -21,6 +23,7 @@ import { readStored } from '@/store/files';
 import {
   fingerprintBodies,
   fingerprintedTraces,
+  hasTraces,
   putFingerprint,
   traceFile,
   tracesWithoutFingerprint,
@@ -29,10 +32,14 @@ import {
 import { caseIndex, profilesOf } from './index-of-cases';
 
 const SHOWN = 6;
+/** Recordings that speak as evidence. */
+const EVIDENCE = 60;
 /** Fingerprints drawn up while somebody waits; the rest follows with the next question. */
 const AT_ONCE = 12;
 /** A stretch is looked for in so many of the recordings nearest as a whole. */
 const STRETCHES = 2000;
+/** Bytes of a recording that are read at a time. */
+const PIECE = 512 * 1024;
 /** A marked stretch that fits worse than this is not there. */
 const FITS = 0.75;
 
@@ -45,7 +52,11 @@ async function channelsOf(file: TraceFile): Promise<Channel[] | undefined> {
   try {
     const as = ReadAs.parse(JSON.parse(file.readAs));
     const reader = formatOf(as.format).reader(as);
-    reader.push(bytes);
+    // In pieces, so that others are answered in between.
+    for (let at = 0; at < bytes.length; at += PIECE) {
+      reader.push(bytes.subarray(at, at + PIECE));
+      await new Promise(setImmediate);
+    }
     return reader.end().channels;
   } catch {
     return undefined;
@@ -118,6 +129,52 @@ export async function tracesLike(
       ];
     }),
   };
+}
+
+/** A recording from after the repair, or of a healthy vehicle, says nothing of what was wrong. */
+const speaks = (t: { sheet: string }): boolean =>
+  !['after', 'known-good'].includes(readSheet(t.sheet).stands);
+
+/**
+ * Recordings of other cases that are like those of a case, as evidence for what it is. Reads only what has been drawn
+ * up already.
+ *
+ * @returns undefined for a case without recordings that speak
+ */
+export async function alikeTraces(caseId: string): Promise<AlikeTraces | undefined> {
+  if (!(await hasTraces(db(), caseId))) return undefined;
+  const all = (await library()).filter(speaks);
+  const own = all.filter((t) => t.caseId === caseId);
+  const others = all.filter((t) => t.caseId !== caseId);
+  const cases = new Map<string, number>();
+  const among = new Set<string>();
+  for (const t of own)
+    for (const { item, distance } of nearestPrints(t, others, EVIDENCE)) {
+      among.add(item.caseId);
+      cases.set(item.caseId, Math.max(cases.get(item.caseId) ?? 0, closeness(distance)));
+    }
+  return among.size > 0 ? { cases, among } : undefined;
+}
+
+/** Draws up what waits, in the background: at the start, and a moment after a recording has come. */
+export async function drawUpWaiting(): Promise<void> {
+  for (;;) {
+    const waiting = await tracesWithoutFingerprint(db(), FINGERPRINT_VERSION, AT_ONCE);
+    if (waiting.length === 0) return;
+    for (const file of waiting) {
+      await drawUp(file);
+      await new Promise(setImmediate);
+    }
+  }
+}
+
+/** Seconds after a recording has come: its trace row may follow it. */
+const SOON = 3000;
+
+/** Draws up what has just come, a moment later. */
+export function drawUpSoon(): void {
+  // Whoever asks for traces like it draws it up at once; a failure here costs nothing.
+  setTimeout(() => void drawUpWaiting().catch(() => undefined), SOON).unref();
 }
 
 type Kept = Awaited<ReturnType<typeof library>>[number];

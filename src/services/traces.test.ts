@@ -4,7 +4,7 @@ import { takeFile } from './files';
 import { applyChanges } from './save';
 import { testShop } from './test-shop';
 import { tracesToLayOver } from './traces';
-import { tracesLike } from './traces-like';
+import { alikeTraces, tracesLike } from './traces-like';
 
 let end: () => Promise<void>;
 beforeAll(async () => {
@@ -67,7 +67,7 @@ describe('traces like one', () => {
       { name: 'wheel speed', unit: 'V' },
     ],
   };
-  async function recorded(caseId: string, name: string, at: (t: number) => number) {
+  async function recorded(caseId: string, name: string, at: (t: number) => number, stands = '') {
     const rows = Array.from({ length: 800 }, (_, i) => `${(i / 200).toFixed(3)},${at(i / 200).toFixed(3)}`);
     const content = new TextEncoder().encode(`time,wheel speed\n${rows.join('\n')}\n`);
     const attachmentId = `like-${++n}`;
@@ -78,7 +78,7 @@ describe('traces like one', () => {
       'lead',
     );
     const id = `like-trace-${n}`;
-    const row = { name, attachmentId, readAs: JSON.stringify(readAs), sheet: '' };
+    const row = { name, attachmentId, readAs: JSON.stringify(readAs), sheet: JSON.stringify({ stands }) };
     const [result] = await applyChanges(
       caseId,
       [{ id: `like-change-${n}`, ops: [{ op: 'add', kind: 'trace', id, row }] }],
@@ -99,6 +99,22 @@ describe('traces like one', () => {
     // One that goes on is of another shape, and is not offered.
     expect(like.map((l) => l.name)).toEqual(['goes silent']);
     expect(like[0]).toMatchObject({ cause: '' });
+  });
+  it('are evidence for the causes of their cases, those after a repair apart', async () => {
+    const [here, there, mended] = [
+      (await createCase('lead')).id,
+      (await createCase('lead')).id,
+      (await createCase('lead')).id,
+    ];
+    await recorded(there, 'its like', (t) => 2 * silent(t));
+    await recorded(mended, 'after', silent, 'after');
+    const asked = await recorded(here, 'asked of', silent);
+    await tracesLike(asked);
+    const alike = (await alikeTraces(here))!;
+    expect(alike.cases.get(there)).toBeGreaterThan(0.8);
+    expect(alike.among.has(mended)).toBe(false);
+    expect(alike.cases.has(here)).toBe(false);
+    expect(await alikeTraces((await createCase('lead')).id)).toBeUndefined();
   });
   it('finds a marked stretch again', async () => {
     const here = (await createCase('lead')).id;

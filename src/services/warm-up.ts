@@ -1,5 +1,6 @@
 import { caseIndex } from './index-of-cases';
 import { log } from './log';
+import { drawUpWaiting } from './traces-like';
 
 /** Draws the search index up in the background; whoever asks before it stands waits for it. */
 export function warmUp(): void {
@@ -8,6 +9,7 @@ export function warmUp(): void {
     .then(({ index }) =>
       log.info({ cases: index.size, ms: Math.round(performance.now() - begun) }, 'index ready'),
     )
+    .then(drawUpWaiting)
     // The first question will try again and say what is wrong.
     .catch(() => undefined);
 }

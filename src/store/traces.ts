@@ -45,6 +45,12 @@ export async function traceFile(q: Tx | Db, id: string): Promise<TraceFile | und
   return row;
 }
 
+/** Whether a case has any trace. */
+export async function hasTraces(q: Tx | Db, caseId: string): Promise<boolean> {
+  const rows = await q.select({ id: s.traces.id }).from(s.traces).where(eq(s.traces.caseId, caseId)).limit(1);
+  return rows.length > 0;
+}
+
 /** Traces that have a file and no fingerprint of this version. */
 export async function tracesWithoutFingerprint(
   q: Tx | Db,

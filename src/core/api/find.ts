@@ -5,7 +5,18 @@ import { CHIP_KINDS } from '@/core/precedent';
 /** Shapes of a search and its answer, for our own screens and for programs alike. */
 
 const reason = z.object({
-  of: z.enum(['vehicle', 'codes', 'symptoms', 'conditions', 'tests', 'cause', 'words', 'proof', 'fit']),
+  of: z.enum([
+    'vehicle',
+    'codes',
+    'symptoms',
+    'conditions',
+    'tests',
+    'traces',
+    'cause',
+    'words',
+    'proof',
+    'fit',
+  ]),
   text: z.string(),
   points: z.number().min(0),
 });

@@ -23,6 +23,8 @@ export interface Ask {
    * narrow one leans on how often it has the wide one. Without it the ladder is the evidence.
    */
   nested?: string[];
+  /** Cases that could have shown it, where not all could: the rest say nothing either way. */
+  among?: ReadonlySet<string>;
 }
 
 /** Inverse document frequency, smoothed so that it stays positive (Robertson & Zaragoza 2009, eq. 3.2 with +1). */

@@ -210,6 +210,13 @@ export class CauseCounts {
   /** How many times likelier each cause makes a piece of evidence than it usually is. */
   private ratios(ask: Ask, a: number, weight: Float64Array, n: number): Float64Array {
     const usualOf = (hits: Float64Array) => (hits.reduce((x, y) => x + y, 0) + 0.5) / (n + 1);
+    if (ask.among) {
+      // Of those that could have shown it: a cause that was never recorded is neither likelier nor less likely.
+      const among = this.weightAmong(ask.among);
+      const all = among.reduce((x, y) => x + y, 0);
+      const usual = (this.hits[a]!.reduce((x, y) => x + y, 0) + 0.5) / (all + 1);
+      return this.hits[a]!.map((h, c) => (h + FIT.smoothing * usual) / (among[c]! + FIT.smoothing) / usual);
+    }
     if (!ask.nested) {
       const usual = usualOf(this.hits[a]!);
       const m = FIT.smoothing * shrinkage(this.hits[a]!, weight);
@@ -227,6 +234,17 @@ export class CauseCounts {
       wider = usual;
     }
     return share.map((s) => Math.max(s / wider, 1e-6));
+  }
+
+  /** Weight of each cause over some cases alone. */
+  private weightAmong(ids: ReadonlySet<string>): Float64Array {
+    const out = new Float64Array(this.table.keys.length);
+    for (const id of ids) {
+      const d = this.table.index.slotOf(id);
+      if (d === undefined || d === this.except || this.table.index.standing.values[d] !== 1) continue;
+      this.table.each(d, (c) => (out[c]! += this.table.index.proof.values[d]!));
+    }
+    return out;
   }
 
   /** What was asked for of a kind, but not this: by cause. */

@@ -7,12 +7,22 @@ import type { CauseFit } from './cause-fit';
 import { fold } from './fold';
 import type { CaseProfile } from './profile';
 import { codeMatches, type ReadingAsked } from './query';
-import type { Ranked } from './search';
+import type { AlikeTraces, Ranked } from './search';
 import type { Wanted } from './wanted';
 
 /** One reason for a rank, as data: what is shared and how much of the asked it is. */
 export interface Reason {
-  of: 'vehicle' | 'codes' | 'symptoms' | 'conditions' | 'tests' | 'cause' | 'words' | 'proof' | 'fit';
+  of:
+    | 'vehicle'
+    | 'codes'
+    | 'symptoms'
+    | 'conditions'
+    | 'tests'
+    | 'traces'
+    | 'cause'
+    | 'words'
+    | 'proof'
+    | 'fit';
   text: string;
   /** 0 … 1 within its part. */
   points: number;
@@ -40,8 +50,15 @@ const PROOF_WORDS: Record<string, string> = {
  * @param p the case's profile
  * @param ranked its rank
  * @param fit how causes go with what is asked, for the reason that rests on other cases
+ * @param alike recordings of other cases that are like its own
  */
-export function explain(wanted: Wanted, p: CaseProfile, ranked: Ranked, fit: CauseFit): Near {
+export function explain(
+  wanted: Wanted,
+  p: CaseProfile,
+  ranked: Ranked,
+  fit: CauseFit,
+  alike?: AlikeTraces,
+): Near {
   const reasons: Reason[] = [];
   const lacks: string[] = [];
   const say = (of: Reason['of'], text: string, points: number) => {
@@ -55,6 +72,7 @@ export function explain(wanted: Wanted, p: CaseProfile, ranked: Ranked, fit: Cau
     say('vehicle', near.reason, near.score);
   }
   shareCodes(wanted, p, say, lacks);
+  say('traces', 'a recording of the same shape', alike?.cases.get(p.id) ?? 0);
   const symptoms = p.symptoms.filter((s) => wanted.symptoms.includes(s.id));
   say(
     'symptoms',

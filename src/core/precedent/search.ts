@@ -7,7 +7,7 @@ import type { CaseIndex } from './case-index';
 import { CauseCounts, causeTable, type CauseFit, type CauseTable } from './cause-fit';
 import { fold } from './fold';
 import type { Wanted } from './wanted';
-import { RANK, WEIGHTS } from './weights';
+import { FIT, RANK, WEIGHTS } from './weights';
 
 /** A document with its rank, before its reasons are drawn up. */
 export interface Ranked {
@@ -41,6 +41,14 @@ export interface Ranking {
   facets: FacetCount[];
 }
 
+/** Recordings of other cases that are like those of the one asked about. */
+export interface AlikeTraces {
+  /** How alike the nearest recording of a case is, 0 … 1, by the case's id. */
+  cases: ReadonlyMap<string, number>;
+  /** Cases that have a recording of the kind at all. */
+  among: ReadonlySet<string>;
+}
+
 /** What is left of the best score for a case to count in the facets. */
 const NEAR = 0.1;
 
@@ -52,6 +60,7 @@ const NEAR = 0.1;
  * @param catalogue the shop's list of parts and failures
  * @param limit how many at the most
  * @param except id of a case to leave out (the open one itself)
+ * @param alike recordings of other cases that are like its own
  * @returns the nearest cases, ties to the newer one; nothing when nothing is asked for
  */
 export function rank(
@@ -60,15 +69,16 @@ export function rank(
   catalogue: Catalogue,
   limit = 30,
   except = '',
+  alike?: AlikeTraces,
 ): Ranking {
-  const asks = asksOf(wanted, index, catalogue);
+  const asks = [...asksOf(wanted, index, catalogue), ...traceAsks(alike)];
   const met = filterOf(index, wanted, except);
   const n = index.documents;
   const own = new Float32Array(n);
   const exceptDoc = index.slotOf(except) ?? -1;
   const table = causeTable(index, catalogue);
   const counts = new CauseCounts(table, exceptDoc);
-  addUp(index, table, asks, own, counts, exceptDoc);
+  addUp(index, table, asks, own, counts, exceptDoc, alike);
 
   const fit = counts.fit();
   // What is asked of the vehicle alone says nothing of a cause.
@@ -115,6 +125,21 @@ export function rank(
   };
 }
 
+/** A recording of the same shape as one piece of evidence. */
+const traceAsks = (alike: AlikeTraces | undefined): Ask[] =>
+  alike && alike.cases.size > 0
+    ? [
+        {
+          part: 'traces',
+          label: 'a recording of this shape',
+          ladder: [],
+          value: 1,
+          evidence: FIT.traces,
+          among: alike.among,
+        },
+      ]
+    : [];
+
 /** Walks the lists of every ask once: points by document, and how often causes have it. */
 function addUp(
   index: CaseIndex,
@@ -123,6 +148,7 @@ function addUp(
   own: Float32Array,
   counts: CauseCounts,
   exceptDoc: number,
+  alike: AlikeTraces | undefined,
 ): void {
   const partSum = new Map<Ask['part'], number>();
   for (const a of asks) partSum.set(a.part, (partSum.get(a.part) ?? 0) + a.value);
@@ -141,6 +167,18 @@ function addUp(
     const points = sum > 0 ? (WEIGHTS[ask.part] / asked) * (ask.value / sum) : 0;
     const code = ask.part === 'codes';
     const { hits, counts: cases } = counts.begin(ask);
+    if (ask.part === 'traces')
+      for (const [id, close] of alike?.cases ?? []) {
+        const d = index.slotOf(id);
+        if (d === undefined || standing[d] !== 1 || d === exceptDoc) continue;
+        own[d]! += points * close;
+        const end = d + 1 < documents ? starts[d + 1]! : causeList.length;
+        for (let k = starts[d]!; k < end; k++) {
+          const c = table.of[list[k]!]!;
+          hits[c]! += close * proof[d]!;
+          cases[c]!++;
+        }
+      }
     for (const { term, share } of ask.ladder) {
       const postings = index.postings(term);
       if (!postings) continue;

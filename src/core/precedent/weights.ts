@@ -12,6 +12,7 @@ export const WEIGHTS = {
   tests: 0.2,
   parts: 0.3,
   words: 0.14,
+  traces: 0.2,
 };
 
 /** What is left of a precedent by the grade of its proof. */
@@ -49,6 +50,11 @@ export const FIT = {
   conditions: 0.5,
   words: 0.1,
   tests: 1,
+  /**
+   * Recordings of the same shape. Alone more would serve better still (`npm run bench -- likeness`); beside codes and
+   * symptoms of the same cause it counts what hangs together twice.
+   */
+  traces: 1.7,
   /** What was not said, where something of its kind was: causes that mostly show it become less likely. */
   codesAbsent: 1,
   symptomsAbsent: 1,
