@@ -132,6 +132,25 @@ const WANTED: Wanted[] = [
     sheet: { crank: trigger, stands: 'after' },
     run: { id: 'demo-run-2', analysis: 'cranking-compression', ran: CRANKED, repeatOf: 'demo-run-1' },
   },
+  {
+    caseNumber: 40,
+    name: 'cranking, as it came in',
+    test: 'cranking',
+    fault: 'low',
+    order: '1-3-4-2',
+    seed: 44,
+    daysAgo: 0,
+    sheet: { crank: trigger, order: '1-3-4-2' },
+  },
+  {
+    caseNumber: 39,
+    name: 'rail pressure, each injector pulsed twice',
+    test: 'injectors',
+    fault: 'clogged',
+    order: '1-3-2',
+    seed: 21,
+    daysAgo: 1,
+  },
 ];
 
 /** Files of the demo traces, with the rows that go with them. */

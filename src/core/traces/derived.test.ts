@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Channel } from './channel';
-import { adjusted, derive, laidOut, type DerivedSpec } from './derived';
+import { adjusted, derive, laidOut } from './derived';
+import type { DerivedSpec } from './derived-spec';
 
 const channel = (name: string, unit: string, samples: number[], interval = 0.5): Channel => ({
   name,

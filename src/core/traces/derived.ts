@@ -1,24 +1,6 @@
-import { z } from 'zod';
 import { endOf, timeAt, valueAt, type Channel } from './channel';
+import type { Adjusted, DerivedSpec } from './derived-spec';
 import { edgesOf, median, smooth, stateLevels } from './signal';
-
-/** What a person has made of a channel's figures: multiplied (−1 turns it over), then moved. */
-export const Adjusted = z.object({ times: z.number().default(1), plus: z.number().default(0) });
-export type Adjusted = z.infer<typeof Adjusted>;
-
-export const DERIVED_KINDS = ['difference', 'ratio', 'integral', 'smoothed', 'speed from a wheel'] as const;
-
-/** A channel that is computed from others of the recording. */
-export const DerivedSpec = z.object({
-  name: z.string().min(1).max(120),
-  kind: z.enum(DERIVED_KINDS),
-  /** The channel it is made of, and the second one of a difference or a ratio. */
-  a: z.string(),
-  b: z.string().default(''),
-  /** Milliseconds that are smoothed over, or teeth of the wheel a turn. */
-  by: z.number().positive().max(1e6).default(10),
-});
-export type DerivedSpec = z.infer<typeof DerivedSpec>;
 
 /** A channel with its figures multiplied and moved; the same one where nothing is asked. */
 export function adjusted(c: Channel, by: Adjusted | undefined): Channel {

@@ -11,5 +11,6 @@ export * from './analyse';
 export * from './roles';
 export * from './likeness';
 export * from './derived';
+export * from './derived-spec';
 export * from './compare';
 export * from './looks-like';

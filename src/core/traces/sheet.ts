@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Adjusted, DerivedSpec } from './derived';
+import { Adjusted, DerivedSpec } from './derived-spec';
 
 /** What a person has laid on a trace; kept with it as JSON. Channels are named by their name. */
 export const Sheet = z.object({

@@ -5,8 +5,9 @@ import { nanoid } from 'nanoid';
 import { useCallback, useEffect, useMemo, useRef, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import type { FiringPlan } from '@/core/traces';
-import { draw, GUTTER, type Firing } from './draw';
+import { draw, GUTTER } from './draw';
 import { cylinderResults } from './draw-bands';
+import type { Firing } from './picture';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
 import { held, moved, zoomed, type Span } from './view';
 

@@ -1,10 +1,4 @@
-import type { Picture } from './draw';
-
-/** What an analysis found of one cylinder: its verdict and its figure. */
-export interface CylinderResult {
-  verdict: string;
-  figure: string;
-}
+import type { CylinderResult, Picture } from './picture';
 
 interface Area {
   left: number;

@@ -1,43 +1,9 @@
 import { ticks } from 'd3-array';
-import type { Difference, Mark, Sheet } from '@/core/traces';
-import { bandsOf, differences, type CylinderResult } from './draw-bands';
+import type { Sheet } from '@/core/traces';
+import { bandsOf, differences } from './draw-bands';
+import type { Picture } from './picture';
 import type { Loaded, ViewAnswer } from '@/workers/trace-api';
 import { timeLabel, type Span } from './view';
-
-/** A trace laid over another, moved and stretched in time. */
-interface Overlay {
-  loaded: Loaded;
-  answer: ViewAnswer | undefined;
-  /** Channel of the overlay for each channel of the trace, or -1. */
-  match: number[];
-}
-
-export interface Firing {
-  at: number;
-  cylinder: number;
-}
-
-export interface Picture {
-  width: number;
-  height: number;
-  span: Span;
-  loaded: Loaded;
-  answer: ViewAnswer | undefined;
-  shown: number[];
-  sheet: Sheet;
-  found: readonly Mark[];
-  firings: readonly Firing[];
-  /** Crank marks and the degrees between two of them. */
-  cycles: readonly number[];
-  every: number;
-  overlay: Overlay | undefined;
-  /** Stretches in which a like recording goes otherwise. */
-  differs: readonly Difference[];
-  /** What an analysis found of each cylinder. */
-  cylinders: ReadonlyMap<number, CylinderResult>;
-  /** Colours by name, read from the page's own. */
-  ink: (name: string) => string;
-}
 
 export const GUTTER = 84;
 const TOP = 30;

@@ -2,12 +2,12 @@
 
 import { Layers, Search } from 'lucide-react';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import styled from 'styled-components';
 import { LikeAnswer, type LikeTrace } from '@/core/api/traces-like';
 import { Button, Choice, Quiet } from '@/ui/controls';
 import { post } from '../send';
-import type { OtherTrace } from './open-sheet';
+import type { OtherTrace } from './other-trace';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
 import { held, timeLabel } from './view';
 
@@ -46,7 +46,7 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
   const { traceId, sheet } = useSheet();
   const loaded = useTrace((s) => s.loaded);
   const [found, setFound] = useState<Found>();
-  const [busy, setBusy] = useState(false);
+  const [busy, setBusy] = useState(true);
   const [problem, setProblem] = useState('');
   const [channel, setChannel] = useState(loaded.channels[0]?.name ?? '');
   const [a, b] = sheet.marks;
@@ -60,6 +60,12 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
     if (!answer) return setProblem(problem);
     setFound({ ...answer, marked: marked !== undefined });
   };
+  // It is shown because somebody asked.
+  const first = useEffectEvent(() => void look());
+  useEffect(() => {
+    const soon = setTimeout(first, 0);
+    return () => clearTimeout(soon);
+  }, []);
   const go = (from: number, to: number) => {
     const room = Math.max(to - from, (loaded.to - loaded.from) / 60);
     store.setState({ span: held({ from: from - room, to: to + room }, loaded) });
@@ -69,7 +75,7 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
       <h2>Traces like this one</h2>
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: 8, padding: '6px 0', alignItems: 'end' }}>
         <Button isDisabled={busy} onPress={() => void look()}>
-          <Search aria-hidden="true" /> {busy ? 'Looking …' : 'Find traces like this one'}
+          <Search aria-hidden="true" /> {busy ? 'Looking …' : 'Look again'}
         </Button>
         {both && (
           <>

@@ -1,26 +1,23 @@
 'use client';
 
+import { Search } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { firingPlan, placeOf, readSheet, type Sheet } from '@/core/traces';
 import { ReadAs } from '@/core/traces/files';
+import { Button } from '@/ui/controls';
 import { useCase } from '../case/store';
 import { Analyse } from './analyse';
 import { firingsOf, TraceCanvas } from './canvas';
 import { SheetContext, useTrace, useTraceStore } from './open-trace';
-import { LikeTraces } from './like-traces';
+import type { OtherTrace } from './other-trace';
 import { Readout } from './readout';
 import { SheetBar } from './sheet-bar';
 import { TraceWorker } from './worker';
 
-/** A trace that can be laid over this one. */
-export interface OtherTrace {
-  id: string;
-  name: string;
-  stands: string;
-  hash: string;
-  readAs: string;
-}
+/** Fetched when somebody asks. */
+const LikeTraces = dynamic(() => import('./like-traces').then((m) => m.LikeTraces), { ssr: false });
 
 const Work = styled.div`
   display: grid;
@@ -67,6 +64,7 @@ export function OpenSheet({
   const over = useTrace((s) => s.over);
   const [said, setSaid] = useState('');
   const [overProblem, setOverProblem] = useState('');
+  const [likeAsked, setLikeAsked] = useState(false);
   const text = trace?.sheet ?? '';
   const name = trace?.name ?? '';
   const sheet = useMemo(() => readSheet(text), [text]);
@@ -189,7 +187,13 @@ export function OpenSheet({
             </p>
           )}
           <Analyse order={order} strokes={vehicle.strokes} />
-          <LikeTraces onOver={(other) => void layOver(other)} />
+          {likeAsked ? (
+            <LikeTraces onOver={(other) => void layOver(other)} />
+          ) : (
+            <Button onPress={() => setLikeAsked(true)} style={{ marginTop: 16 }}>
+              <Search aria-hidden="true" /> Find traces like this one
+            </Button>
+          )}
         </aside>
       </Work>
     </SheetContext.Provider>

@@ -1,6 +1,7 @@
 'use client';
 
 import { Download, Layers, Rows3, Scan } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
@@ -8,8 +9,9 @@ import { Button, Choice, FieldLabel, Input, Quiet, Segments } from '@/ui/control
 import { saveFile } from '@/ui/save-file';
 import { LineField } from '../case/fields';
 import { useCase } from '../case/store';
-import { ChannelPanel } from './channel-panel';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
+
+const ChannelPanel = dynamic(() => import('./channel-panel').then((m) => m.ChannelPanel), { ssr: false });
 
 const Bar = styled.div`
   display: flex;
