@@ -43,7 +43,11 @@ const PIECE = 512 * 1024;
 /** A marked stretch that fits worse than this is not there. */
 const FITS = 0.75;
 
-const shared = globalThis as typeof globalThis & { vantlePrints?: Map<string, Fingerprint> };
+const shared = globalThis as typeof globalThis & {
+  vantlePrints?: Map<string, Fingerprint>;
+  /** Drawing up is under way, or soon will be. */
+  vantlePrintsSoon?: boolean;
+};
 
 /** Reads the channels of a kept recording; undefined where its file is gone or cannot be read. */
 async function channelsOf(file: TraceFile): Promise<Channel[] | undefined> {
@@ -143,6 +147,7 @@ const speaks = (t: { sheet: string }): boolean =>
  */
 export async function alikeTraces(caseId: string): Promise<AlikeTraces | undefined> {
   if (!(await hasTraces(db(), caseId))) return undefined;
+  if ((await tracesWithoutFingerprint(db(), FINGERPRINT_VERSION, 1)).length > 0) drawUpSoon();
   const all = (await library()).filter(speaks);
   const own = all.filter((t) => t.caseId === caseId);
   const others = all.filter((t) => t.caseId !== caseId);
@@ -173,8 +178,13 @@ const SOON = 3000;
 
 /** Draws up what has just come, a moment later. */
 export function drawUpSoon(): void {
+  if (shared.vantlePrintsSoon) return;
+  shared.vantlePrintsSoon = true;
   // Whoever asks for traces like it draws it up at once; a failure here costs nothing.
-  setTimeout(() => void drawUpWaiting().catch(() => undefined), SOON).unref();
+  setTimeout(() => {
+    shared.vantlePrintsSoon = false;
+    void drawUpWaiting().catch(() => undefined);
+  }, SOON).unref();
 }
 
 type Kept = Awaited<ReturnType<typeof library>>[number];

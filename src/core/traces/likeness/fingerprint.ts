@@ -182,7 +182,9 @@ export function fingerprintOf(channels: readonly Channel[]): Fingerprint {
   const trigger = channels.find((c) => TRIGGER.test(c.name));
   const clock = trigger && channels.length > 1 ? crankClock(triggersOf(trigger), 720) : undefined;
   const marks = clock && clock.marks.length > 3 ? clock.marks : undefined;
-  return { channels: channels.map((c) => printOf(c, c === trigger ? undefined : marks)) };
+  // A clock has told all it has to tell once the others lie over it: its own narrow pulses fall where they fall.
+  const shapes = marks ? channels.filter((c) => c !== trigger) : channels;
+  return { channels: shapes.map((c) => printOf(c, marks)) };
 }
 
 /** A cycle that begins at another slice. */

@@ -8,7 +8,7 @@ export const ALIKE = 0.85;
 export const FAR = 1.6;
 
 /** Distance at which a recording speaks a third as loudly as one of the same shape; chosen by `npm run bench -- likeness`. */
-export const REACH = 0.5;
+export const REACH = 0.7;
 
 /** How alike two recordings are by their distance, 0 … 1. */
 export const closeness = (distance: number, reach = REACH): number => Math.exp(-((distance / reach) ** 2));

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { HARMONICS, SLICES, STEPS, WINDOWS, type Fingerprint } from './fingerprint';
 
 /** Raised when fingerprints are drawn otherwise: kept ones are then drawn anew. */
-export const FINGERPRINT_VERSION = 1;
+export const FINGERPRINT_VERSION = 2;
 
 /** Steps of one unit in a byte: shapes reach to ±4 deviations, shares to 1. */
 const SHAPE = 31;
