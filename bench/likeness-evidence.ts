@@ -1,6 +1,7 @@
 import { brier } from '@/core/guide';
 import { Catalogue } from '@/core/cause';
-import { CaseIndex, FIT, rank, wantedOf, type CaseDigest } from '@/core/precedent';
+import { CaseIndex, FIT, rank, wantedOf } from '@/core/precedent';
+import { testDigest } from '@/core/precedent/test-digest';
 import { closeness, fingerprintOf, nearestPrints, type Fingerprint } from '@/core/traces';
 import { KINDS, recordingOf } from './likeness-kinds';
 
@@ -27,41 +28,13 @@ function shop(perCause: number) {
     for (let i = 0; i < perCause; i++) {
       const id = `case-${c}-${i}`;
       library.push({ id, print: fingerprintOf(recordingOf(k, 4000 + 37 * i + c)) });
-      index.put(digestOf(id, c * 100 + i, keyOf(k)), false);
+      index.put(
+        testDigest({ id, number: c * 100 + i, causes: [{ partId: keyOf(k), failureId: null }] }),
+        false,
+      );
     }
   });
   return { catalogue, index, library };
-}
-
-function digestOf(id: string, number: number, partId: string): CaseDigest {
-  return {
-    id,
-    number,
-    open: false,
-    openedAt: '2026-01-01T00:00:00Z',
-    closedAt: '2026-01-02T00:00:00Z',
-    vehicle: { id: `v-${id}`, make: '', model: '', year: null, engine: '', fuel: '' },
-    odometer: '',
-    repaired: true,
-    cameBack: false,
-    spoken: [],
-    outcomes: [],
-    readings: [],
-    codes: [],
-    symptoms: [],
-    conditions: [],
-    causes: [{ partId, failureId: null }],
-    grade: 'proven',
-    fromOldRecords: false,
-    isolated: 'none',
-    people: [],
-    vain: [],
-    misled: [],
-    minutes: null,
-    headline: '',
-    words: [],
-    unknown: [],
-  } as unknown as CaseDigest;
 }
 
 /** Brier score of the causes by a recording alone, and how often the first is the true one, for each weight and reach. */

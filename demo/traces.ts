@@ -141,6 +141,7 @@ const WANTED: Wanted[] = [
     seed: 44,
     daysAgo: 0,
     sheet: { crank: trigger, order: '1-3-4-2' },
+    run: { id: 'demo-run-5', analysis: 'cranking-compression', ran: CRANKED },
   },
   {
     caseNumber: 39,

@@ -26,6 +26,7 @@ import {
   hasTraces,
   putFingerprint,
   traceFile,
+  tracesWithFault,
   tracesWithoutFingerprint,
   type TraceFile,
 } from '@/store/traces';
@@ -98,10 +99,13 @@ export async function tracesLike(
   const file = await traceFile(db(), traceId);
   if (!file) throw new Problem('The recording of this trace is not with the shop yet.', 'gone');
   const waiting = await tracesWithoutFingerprint(db(), FINGERPRINT_VERSION, AT_ONCE + 1);
-  const own = waiting.find((w) => w.id === traceId);
-  for (const w of [...(own ? [own] : []), ...waiting.filter((x) => x !== own).slice(0, AT_ONCE)])
-    await drawUp(w);
-  const all = await library();
+  for (const w of waiting.slice(0, AT_ONCE)) await drawUp(w);
+  let all = await library();
+  // Of many that wait its own may not have been among the first.
+  if (!all.some((x) => x.id === traceId)) {
+    await drawUp(file);
+    all = await library();
+  }
   const asked = all.find((x) => x.id === traceId);
   if (!asked) throw new Problem('The recording of this trace cannot be read any more.', 'gone');
   const found = marked
@@ -135,9 +139,14 @@ export async function tracesLike(
   };
 }
 
-/** A recording from after the repair, or of a healthy vehicle, says nothing of what was wrong. */
-const speaks = (t: { sheet: string }): boolean =>
-  !['after', 'known-good'].includes(readSheet(t.sheet).stands);
+/**
+ * Whether a recording says something of what was wrong: a fault was found in it, or it is marked as of before the
+ * repair. Two in which nothing was found are alike because both are sound, whatever their cases turned out to be.
+ */
+function speaks(t: { id: string; sheet: string }, withFault: ReadonlySet<string>): boolean {
+  const { stands } = readSheet(t.sheet);
+  return stands === 'before' || (stands === '' && withFault.has(t.id));
+}
 
 /**
  * Recordings of other cases that are like those of a case, as evidence for what it is. Reads only what has been drawn
@@ -148,7 +157,8 @@ const speaks = (t: { sheet: string }): boolean =>
 export async function alikeTraces(caseId: string): Promise<AlikeTraces | undefined> {
   if (!(await hasTraces(db(), caseId))) return undefined;
   if ((await tracesWithoutFingerprint(db(), FINGERPRINT_VERSION, 1)).length > 0) drawUpSoon();
-  const all = (await library()).filter(speaks);
+  const withFault = await tracesWithFault(db());
+  const all = (await library()).filter((t) => speaks(t, withFault));
   const own = all.filter((t) => t.caseId === caseId);
   const others = all.filter((t) => t.caseId !== caseId);
   const cases = new Map<string, number>();

@@ -106,13 +106,18 @@ describe('traces like one', () => {
       (await createCase('lead')).id,
       (await createCase('lead')).id,
     ];
-    await recorded(there, 'its like', (t) => 2 * silent(t));
+    await recorded(there, 'its like', (t) => 2 * silent(t), 'before');
     await recorded(mended, 'after', silent, 'after');
-    const asked = await recorded(here, 'asked of', silent);
+    // Nobody found anything in this one: that it is alike accuses no cause.
+    const sound = (await createCase('lead')).id;
+    await recorded(sound, 'nothing found in it', silent);
+    const asked = await recorded(here, 'asked of', silent, 'before');
     await tracesLike(asked);
     const alike = (await alikeTraces(here))!;
     expect(alike.cases.get(there)).toBeGreaterThan(0.8);
     expect(alike.among.has(mended)).toBe(false);
+    expect(alike.among.has(sound)).toBe(false);
+    expect(await alikeTraces(sound)).toBeUndefined();
     expect(alike.cases.has(here)).toBe(false);
     expect(await alikeTraces((await createCase('lead')).id)).toBeUndefined();
   });

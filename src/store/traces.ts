@@ -51,6 +51,12 @@ export async function hasTraces(q: Tx | Db, caseId: string): Promise<boolean> {
   return rows.length > 0;
 }
 
+/** Ids of traces in which a test of their case found a fault. */
+export async function tracesWithFault(q: Tx | Db): Promise<Set<string>> {
+  const rows = await q.select({ id: s.tests.traceId }).from(s.tests).where(eq(s.tests.verdict, 'fail'));
+  return new Set(rows.flatMap((r) => r.id ?? []));
+}
+
 /** Traces that have a file and no fingerprint of this version. */
 export async function tracesWithoutFingerprint(
   q: Tx | Db,

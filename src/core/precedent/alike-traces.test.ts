@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { Catalogue } from '@/core/cause';
 import { CaseIndex } from './case-index';
-import type { CaseDigest } from './profile';
 import { rank, type AlikeTraces } from './search';
+import { testDigest } from './test-digest';
 import { wantedOf } from './wanted';
 
 const part = (id: string) => ({
@@ -20,36 +20,7 @@ const catalogue = new Catalogue(['coil', 'gasket', 'pump'].map(part));
 function shop(causes: Record<string, string>) {
   const index = new CaseIndex();
   Object.entries(causes).forEach(([id, partId], number) =>
-    index.put(
-      {
-        id,
-        number,
-        open: false,
-        openedAt: '2026-01-01T00:00:00Z',
-        closedAt: '2026-01-02T00:00:00Z',
-        vehicle: { id: `v-${id}`, make: '', model: '', year: null, engine: '', fuel: '' },
-        odometer: '',
-        repaired: true,
-        cameBack: false,
-        spoken: [],
-        outcomes: [],
-        readings: [],
-        codes: [],
-        symptoms: [],
-        conditions: [],
-        causes: [{ partId, failureId: null }],
-        grade: 'proven',
-        fromOldRecords: false,
-        people: [],
-        vain: [],
-        misled: [],
-        minutes: null,
-        headline: '',
-        words: [],
-        unknown: [],
-      } as unknown as CaseDigest,
-      false,
-    ),
+    index.put(testDigest({ id, number, causes: [{ partId, failureId: null }] }), false),
   );
   return index;
 }
