@@ -124,6 +124,15 @@ describe('command and answer of a slow logger', () => {
     expect(of(r, 'range').verdict).toBe('fail');
     expect(of(r, 'range').because).toContain('down to 1.22 V and no lower');
   });
+  it('a clean answer in four jumps moves, whatever its unit', () => {
+    const jumps = (t: number) => (t < 10 ? 5 : t < 22 ? 70 : t < 35 ? 30 : 90);
+    const r = run('command-answer', {
+      command: [signal('commanded', '%', 2, 45, jumps)],
+      answer: [signal('measured', 'mA', 2, 45, (t) => 4 + 0.16 * jumps(t - 3))],
+    });
+    expect(of(r, 'answered').verdict).toBe('pass');
+    expect(of(r, 'lag').verdict).toBe('fail');
+  });
   it('a part that does not move at all is stuck', () => {
     const r = run('command-answer', { command: [command], answer: [answer(() => 2.1)] });
     expect(of(r, 'answered').because).toContain('does not move');
@@ -139,6 +148,15 @@ describe('channels that should agree', () => {
     expect(of(r, 'delay').figure).toBe('10.0 s');
     expect(of(r, 'sensor').verdict).toBe('pass');
     expect(of(r, 'analyser').verdict).toBe('pass');
+  });
+  it('one that has no value for five seconds is not said to agree', () => {
+    const wheel = (n: string, gone: boolean) =>
+      signal(n, 'km/h', 4, 60, (t) => (gone && t > 37 && t < 42 ? NaN : 30 * drive(t)));
+    const r = run('agreement', {
+      signals: [wheel('left', true), wheel('right', false), wheel('rear', false)],
+    });
+    expect(verdicts(r, '')).toEqual({ left: 'unsure', right: 'pass', rear: 'pass' });
+    expect(of(r, 'left').because).toContain('no value from 37.25 s');
   });
   it('of three that warm up together one that stays at 21 °C is named', () => {
     const warm = (t: number) => 20 + 60 * (1 - Math.exp(-t / 90));

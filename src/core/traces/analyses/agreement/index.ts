@@ -44,6 +44,17 @@ const stillFinding = (c: Channel, still: Still, count: number): TraceFinding => 
   reading: { label: `moves with the others, ${c.name}`, entered: 'no', limit: 'yes' },
 });
 
+/** The longest run of samples without a value. */
+function longestGap(row: Float32Array): { from: number; length: number } {
+  let best = { from: 0, length: 0 };
+  let run = 0;
+  row.forEach((v, i) => {
+    run = v === v ? 0 : run + 1;
+    if (run > best.length) best = { from: i - run + 1, length: run };
+  });
+  return best;
+}
+
 /** Of two channels neither is the late one: only what lies between them is told. */
 function delayBetween(list: readonly Agreement[], behind: readonly number[], step: number): TraceFinding {
   const seconds = (behind[1]! - behind[0]!) * step;
@@ -142,15 +153,29 @@ export const agreement = defineAnalysis({
       const tooLate = list.length > 2 && Math.abs(late) > settings.late;
       const first = a.apart[0];
       const jagged = list.length > 2 && a.jagged > settings.jagged;
+      // While it has no value it was not held against anything.
+      const gap = longestGap(moving[k]!.row);
+      const open = gap.length * step >= settings.lasting / 1000;
       // Each that is apart from the odd one lies apart only through it.
       const verdict =
-        a === odd || jagged || tooLate ? 'fail' : a.apart.length === 0 ? 'pass' : odd ? 'pass' : 'unsure';
+        a === odd || jagged || tooLate
+          ? 'fail'
+          : open
+            ? 'unsure'
+            : a.apart.length === 0
+              ? 'pass'
+              : odd
+                ? 'pass'
+                : 'unsure';
       return {
         verdict,
         because: [
           first && (a === odd || !odd)
             ? `${a.name} leaves ${list.length > 2 ? 'the others' : 'the other'} ${a.apart.length === 1 ? 'once' : `${a.apart.length} times`}, first at ${moment(first.from)} by ${figure(first.by, unit)}.`
             : `${a.name} goes with the others.`,
+          open
+            ? `It has no value from ${moment(all.times[gap.from]!)} for ${fixed(gap.length * step, 's', 1)}; what it did then is not told.`
+            : '',
           late !== 0 && list.length > 2
             ? `It comes ${fixed(Math.abs(late), 's', 1)} ${late > 0 ? 'later' : 'earlier'} than the others, which is taken out${tooLate ? '; that is too late' : ''}.`
             : '',

@@ -43,6 +43,8 @@ export interface Course {
 }
 
 const POINTS = 1500;
+/** Share of samples that have to differ from the one before for their differences to tell a converter's step. */
+const CHANGES = 0.1;
 /** The answer may come so late, as a share of the recording, and no more seconds than this. */
 const LATEST = 0.2;
 const LATEST_SECONDS = 60;
@@ -151,7 +153,9 @@ export function courseOf(command: Channel, answer: Channel, scale: Scale | undef
   if (!(range > 0 && spanOf(smooth(u, 5)) > 6 * noiseOf(u)))
     throw new Refusal(`The command "${command.name}" does not move in this stretch.`);
   const span = spanOf(y);
-  const noise = Math.max(noiseOf(y), 0.3 * converterStep(y));
+  // An answer that only jumps now and then shows its jumps, not the step of a converter.
+  const changes = y.reduce((n, v, i) => n + (i > 0 && v !== y[i - 1] ? 1 : 0), 0);
+  const noise = Math.max(noiseOf(y), changes > CHANGES * y.length ? 0.3 * converterStep(y) : 0);
   const near = Math.max(NEAR * (scale ? Math.abs(scale.gain) * range : span), 3 * noise);
   const tight = Math.max(0.02 * span, 3 * noise);
   const most = Math.min(LATEST * u.length, LATEST_SECONDS / step);
