@@ -43,6 +43,8 @@ aged (sulphated; deteriorated; old)
 discharged (flat; drained; not asleep)
 draws current when off (parasitic draw; does not go to sleep; stays awake)
 noisy (interference; disturbed signal)
+air inside (not bled; airlock; air in it)
+out of balance (unbalanced; imbalance)
 out of adjustment (misadjusted; clearance wrong; misaligned)
 internal fault (internal failure; electronics fault; defective)
 `;

@@ -91,6 +91,7 @@ urea pressure sensor (reductant pressure sensor)
 urea itself (wrong urea; diluted urea; contaminated reductant)
 reduction catalyst (scr catalyst)
 silencer (muffler; exhaust box)
+heat shield
 exhaust flap
 exhaust pressure sensor (back pressure sensor)
 exhaust pressure control valve (exhaust brake valve)
@@ -134,6 +135,11 @@ oil pump
 oil pressure switch (oil pressure sensor)
 oil pressure control solenoid
 oil filter
+engine oil (oil)
+valve stem seal (valve seal; valve guide seal)
+valve cover gasket (rocker cover gasket; cam cover gasket)
+crankshaft seal (crank seal; rear main seal; front crankshaft seal)
+oil pan gasket (sump gasket; oil pan)
 engine mount
 accessory belt (drive belt; alternator belt; auxiliary belt; aux belt; serpentine belt; fan belt)
 belt tensioner
@@ -168,7 +174,8 @@ fuel pump relay
 fuel pump controller (fuel pump module)
 software (control software; programming; data set)
 immobiliser (immobilizer; transponder; key chip)
-immobiliser ring (antenna ring; reader coil)`,
+immobiliser ring (antenna ring; reader coil)
+key (key fob; remote key; transponder key; key battery)`,
   'Starting and charging': `
 battery (12 v battery; starter battery)
 battery terminal (battery clamp; pole clamp)
@@ -197,6 +204,7 @@ ground point (earth point; ground stud)
 data bus (can bus; bus line; lin bus)
 terminating resistor (bus terminator)
 gateway module (gateway)
+control module (ecu of another system)
 body control module (bcm; body computer)
 instrument cluster (cluster; dash)
 tow-bar module (trailer module; tow wiring)
@@ -268,8 +276,10 @@ steering angle sensor (clock spring sensor)
 steering column joint
 electric steering motor (eps motor)
 power steering pump
+power steering fluid (steering fluid)
 power steering pressure sensor
 tie rod end (track rod end)
+wheel alignment (tracking; wheel geometry; toe)
 tyre (tire; wheel)
 tyre pressure sensor`,
   'Body and comfort': `
@@ -283,14 +293,20 @@ refrigerant
 refrigerant pressure sensor (ac pressure switch)
 blower motor (heater fan)
 blower resistor (blower controller; fan regulator)
+cabin filter (pollen filter)
 air flap actuator (blend door motor; stepper motor)
 door lock
+radio (head unit; infotainment)
+alarm siren (alarm horn)
+bonnet switch (hood switch; hood contact)
 window regulator (window motor)
 wiper motor
 wiper linkage
 headlamp (headlight)
+light bulb (bulb; lamp bulb)
 lamp socket (bulb holder; bulb)
 light switch (stalk; column switch)
+horn
 door harness (door loom; gaiter wiring)
 sunroof drain (drain; plenum drain; scuttle drain)
 door seal (weatherstrip)
@@ -320,5 +336,6 @@ drive motor (electric motor; motor generator)
 motor position sensor (resolver)
 on-board charger (charger)
 charge socket (charge port; charge inlet)
+charging cable (charge cable; charging lead)
 insulation monitor`,
 };
