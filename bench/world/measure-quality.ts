@@ -33,13 +33,14 @@ export interface Quality {
 
 /** Whether a case is about the fault asked for: its true cause, whatever the shop wrote down. */
 export async function measure(shop: WorldShop, questions: Question[], search: Searcher): Promise<Quality> {
-  const faultOf = new Map(shop.cases.map((c) => [c.file.id!, c.fault]));
+  const faultsOf = new Map(shop.cases.map((c) => [c.file.id!, [c.fault, c.second]]));
   const relevant = new Map<number, number>();
-  for (const c of shop.cases) relevant.set(c.fault, (relevant.get(c.fault) ?? 0) + 1);
+  for (const faults of faultsOf.values())
+    for (const f of faults) if (f !== undefined) relevant.set(f, (relevant.get(f) ?? 0) + 1);
   const rows = [];
   for (const q of questions) {
     const { cases, causes } = await search(q);
-    const gains = cases.map((id) => (faultOf.get(id) === q.fault ? 1 : 0));
+    const gains = cases.map((id) => (faultsOf.get(id)!.includes(q.fault) ? 1 : 0));
     const at = causes.indexOf(shop.keyOf[q.fault]!);
     rows.push({
       ndcg: ndcg(gains, relevant.get(q.fault) ?? 0),

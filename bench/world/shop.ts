@@ -1,5 +1,5 @@
 import type { CatalogueItem } from '../../src/core/case';
-import { Catalogue, causeName } from '../../src/core/cause';
+import { Catalogue, causeName, starterItems } from '../../src/core/cause';
 import { assemble, readCaseFile } from '../../src/core/exchange';
 import { CaseIndex, digestOf, type CaseDigest } from '../../src/core/precedent';
 import type { PastCase, World } from './world';
@@ -23,17 +23,21 @@ const slug = (s: string) =>
     .replace(/[^a-z0-9]+/g, '-')
     .slice(0, 36);
 
+/** The list a shop begins with, and the world's own words where that does not have them. */
 function catalogueOf(world: World): Catalogue {
-  const items = new Map<string, CatalogueItem>();
+  const starter = starterItems();
+  const list = new Catalogue(starter);
+  const own = new Map<string, CatalogueItem>();
   const add = (kind: 'part' | 'failure', name: string) => {
-    const id = `${kind === 'part' ? 'p' : 'f'}-${slug(name)}`;
-    items.set(id, { id, kind, system: '', name, synonyms: [], mergedInto: null, fresh: false });
+    if (list.find(kind, name)) return;
+    const id = `${kind === 'part' ? 'p' : 'f'}-w-${slug(name)}`;
+    own.set(id, { id, kind, system: '', name, synonyms: [], mergedInto: null, fresh: false });
   };
   for (const f of world.faults) {
     add('part', f.part);
     add('failure', f.failure);
   }
-  return new Catalogue([...items.values()]);
+  return new Catalogue([...starter, ...own.values()]);
 }
 
 export function worldShop(world: World, cases: PastCase[]): WorldShop {
@@ -76,6 +80,8 @@ export function worldShop(world: World, cases: PastCase[]): WorldShop {
       ].join(' '),
     });
   }
-  const keyOf = world.faults.map((f) => `p-${slug(f.part)}/f-${slug(f.failure)}`);
+  const keyOf = world.faults.map(
+    (f) => `${catalogue.find('part', f.part)!.id}/${catalogue.find('failure', f.failure)!.id}`,
+  );
   return { world, cases, catalogue, digests, index, keyOf, texts };
 }

@@ -2,6 +2,7 @@ import type { CaseFile } from '../../src/core/exchange';
 import { FAULTS, type Fault } from './faults';
 import { chance, normal, pick, random, weighted, type Random } from './random';
 import { WORLD_TESTS, type WorldTest } from './tests';
+import { courseOf, PLAIN, type Ways } from './ways';
 import { WHEN, WORDING } from './wording';
 
 /**
@@ -54,6 +55,8 @@ export interface PastCase extends Showing {
   /** What the shop wrote down as the cause; mostly, but not always, the fault. */
   named: number;
   grade: 'claimed' | 'checked' | 'proven' | 'held';
+  /** Another fault behind some of what it shows; its cause is on the case too. */
+  second?: number;
 }
 
 /** One question put to the world: what is asked, and what each test would answer on that vehicle. */
@@ -68,7 +71,10 @@ export class World {
   private readonly prior: number[][];
   readonly builds = BUILDS;
 
-  constructor(readonly seed: number) {
+  constructor(
+    readonly seed: number,
+    readonly ways: Ways = PLAIN,
+  ) {
     const r = random(seed);
     const wobble = (p: number) => {
       const odds = (p / (1 - p)) * Math.exp(0.3 * normal(r));
@@ -156,7 +162,15 @@ export class World {
       grade === 'claimed' || grade === 'checked' ? 2 * WRONGLY_NAMED : WRONGLY_NAMED / 2,
     );
     const named = wrong ? this.mistakenFor(r, shown) : shown.fault;
-    return { ...shown, named, grade, file: this.file(r, number, shown, named, grade) };
+    const second = chance(r, this.ways.second) ? this.secondFault(r, shown) : undefined;
+    const both = second === undefined ? shown : this.together(r, shown, second);
+    return {
+      ...both,
+      named,
+      grade,
+      ...(second === undefined ? {} : { second }),
+      file: this.file(r, number, both, named, grade, second),
+    };
   }
 
   /** Another fault that shows one of the same codes or symptoms. */
@@ -169,7 +183,32 @@ export class World {
     return alike.length ? pick(r, alike) : s.fault;
   }
 
-  private file(r: Random, number: number, s: Showing, named: number, grade: PastCase['grade']): CaseFile {
+  private secondFault(r: Random, s: Showing): number {
+    return weighted(
+      r,
+      this.prior[s.build]!.map((p, i) => (i === s.fault ? 0 : p)),
+    );
+  }
+
+  private together(r: Random, s: Showing, second: number): Showing {
+    const also = this.signs(r, second);
+    const union = (a: string[], b: string[]) => [...new Set([...a, ...b])];
+    return {
+      ...s,
+      symptoms: union(s.symptoms, also.symptoms),
+      codes: union(s.codes, also.codes),
+      when: union(s.when, also.when),
+    };
+  }
+
+  private file(
+    r: Random,
+    number: number,
+    s: Showing,
+    named: number,
+    grade: PastCase['grade'],
+    second: number | undefined,
+  ): CaseFile {
     const build = BUILDS[s.build]!;
     const day = 20_000 + number;
     const at = (minute: number) => new Date(day * 86_400_000 + minute * 60_000 + 8 * 3_600_000).toISOString();
@@ -190,6 +229,10 @@ export class World {
         .flatMap((f) => Object.keys(f.tests))
         .filter(() => chance(r, 0.12)),
     ]);
+    const faults = [s.fault, ...(second === undefined ? [] : [second])].map((i) => this.faults[i]!);
+    const isReal = (c: string) => faults.some((f) => (f.codes[c] ?? 0) > 0);
+    const real = s.codes.filter(isReal);
+    const noise = s.codes.filter((c) => !isReal(c));
     const tests = WORLD_TESTS.filter((t) => done.has(t.id)).map((t, i) => {
       const fails = chance(r, this.chanceOfFail(s.fault, t));
       const reads = this.draw(r, s.fault, t, fails);
@@ -216,15 +259,13 @@ export class World {
       },
       said: symptoms.map((x) => x.words).join('. '),
       symptoms,
-      ...(s.codes.length
-        ? {
-            scans: [
-              { at: at(10), phase: 'first' as const, text: s.codes.map((c) => `${c} stored`).join('\n') },
-            ],
-          }
-        : {}),
+      ...courseOf(r, this.ways, real, noise, at),
       tests,
-      causes: [{ part: cause.part, failure: cause.failure, state: 'repaired' }],
+      causes: [cause, ...(second === undefined ? [] : [this.faults[second]!])].map((f) => ({
+        part: f.part,
+        failure: f.failure,
+        state: 'repaired' as const,
+      })),
       repairs: [{ action: 'replaced', what: cause.part, at: at(400) }],
       proof: [
         { kind: 'record and clear', state: 'passed', at: at(420) },

@@ -1,5 +1,6 @@
 import type { FindAnswer, FindPageAnswer, FoundCase, MarginAnswer } from '@/core/api';
 import {
+  caseFromLine,
   countCauses,
   didComeBack,
   explain,
@@ -25,6 +26,11 @@ import { besideLine } from './beside';
 import { caseIndex, profilesOf, type Held } from './index-of-cases';
 import { knownWords } from './words';
 import { alikeTraces } from './traces-like';
+import { createCase } from './cases';
+import { NO_PRACTICE_ANSWER, practiceOf } from './practice';
+import { applyChanges, newId } from './save';
+import { db } from '@/store/database';
+import { loadCase } from '@/store/rows';
 
 function shown(near: Near): FoundCase {
   const { profile: p } = near;
@@ -77,11 +83,8 @@ export interface Putting {
   only?: Only[];
 }
 
-/**
- * Answers one line of vehicle, code and symptom in any order: how it was read, the nearest cases
- * each with its reasons, and what it was, as causes with counts.
- */
-export async function find(line: string, limit = 30, putting: Putting = {}): Promise<FindAnswer> {
+/** How a line was read and what it ranks, in one look at the index. */
+async function askLine(line: string, limit: number, putting: Putting) {
   const held = await caseIndex();
   const chips = readQuery(
     line.slice(0, 500),
@@ -90,9 +93,23 @@ export async function find(line: string, limit = 30, putting: Putting = {}): Pro
     putting.corrections ?? [],
   );
   const wanted = wantedOf(chips, putting.only);
-  if (chips.length === 0 && wanted.only.length === 0)
-    return { chips, cases: [], causes: [], facets: [], matching: 0, searched: held.index.size };
-  const ranking = rank(held.index, wanted, held.catalogue, limit);
+  const nothing = chips.length === 0 && wanted.only.length === 0;
+  return {
+    held,
+    chips,
+    wanted,
+    ranking: nothing ? undefined : rank(held.index, wanted, held.catalogue, limit),
+  };
+}
+
+async function answerOf({
+  held,
+  chips,
+  wanted,
+  ranking,
+}: Awaited<ReturnType<typeof askLine>>): Promise<FindAnswer> {
+  const searched = held.index.size;
+  if (!ranking) return { chips, cases: [], causes: [], facets: [], matching: 0, searched };
   const near = await explained(held, wanted, ranking);
   return {
     chips,
@@ -103,15 +120,45 @@ export async function find(line: string, limit = 30, putting: Putting = {}): Pro
       label: f.by === 'condition' ? conditionLabel(f.value) : f.value,
     })),
     matching: ranking.matching,
-    searched: held.index.size,
+    searched,
   };
 }
 
-/** What a line on the find page is answered with: cases and causes, and what else is known. */
+/**
+ * Answers one line of vehicle, code and symptom in any order: how it was read, the nearest cases
+ * each with its reasons, and what it was, as causes with counts.
+ */
+export const find = async (line: string, limit = 30, putting: Putting = {}): Promise<FindAnswer> =>
+  answerOf(await askLine(line, limit, putting));
+
+/** What a line on the find page is answered with: cases and causes, what else is known, and what the trade knows. */
 export async function findWithBeside(line: string, limit: number, putting: Putting): Promise<FindPageAnswer> {
-  const found = await find(line, limit, putting);
-  const { index } = await caseIndex();
-  return { ...found, beside: await besideLine(wantedOf(found.chips, putting.only), index) };
+  const asked = await askLine(line, limit, putting);
+  const { held, wanted, ranking } = asked;
+  return {
+    ...(await answerOf(asked)),
+    beside: await besideLine(wanted, held.index),
+    practice: ranking ? practiceOf(ranking, held.catalogue) : NO_PRACTICE_ANSWER,
+  };
+}
+
+/** Opens a case with what a line says: its vehicle, codes and symptoms. */
+export async function startCase(
+  line: string,
+  putting: Putting,
+  who: string,
+): Promise<{ id: string; number: number }> {
+  const { chips } = await askLine(line, 1, putting);
+  const opened = await createCase(who);
+  const record = await loadCase(db(), opened.id);
+  const ops = caseFromLine(chips, {
+    caseId: opened.id,
+    vehicle: record!.vehicle,
+    at: new Date().toISOString(),
+    newId,
+  });
+  if (ops.length > 0) await applyChanges(opened.id, [{ id: newId(), ops }], who);
+  return opened;
 }
 
 /** How the words at the end of a line may go on. */

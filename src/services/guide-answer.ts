@@ -15,10 +15,11 @@ export async function guideAnswer(caseId: string): Promise<z.infer<typeof GuideA
     case: record.case.number,
     near: guide.near,
     cases: guide.cases,
-    causes: guide.causes.map(({ key, name, share, moved, numbers, ruledOut }) => ({
+    causes: guide.causes.map(({ key, name, share, own, moved, numbers, ruledOut }) => ({
       key,
       name,
       share,
+      own,
       near: guide.counts[key]?.numbers ?? [],
       nearByGrade: guide.counts[key]?.byGrade ?? {},
       because: guide.because[key] ?? [],

@@ -6,12 +6,15 @@ import {
   foldQuestion,
   guideOf,
   partsOf,
+  practiceFor,
+  practiceStep,
   stepOf,
   type GuideCase,
   type NextTest,
   type Prior,
 } from '@/core/guide';
 import { speakersFor, type CauseFit } from '@/core/precedent';
+import { tradeOf } from '@/core/trade/shop';
 import { db } from '@/store/database';
 import { loadCases } from '@/store/rows';
 import type { NearCases } from './find';
@@ -48,16 +51,21 @@ function ruledOutKeys(record: CaseRecord, keys: Iterable<string>, catalogue: Cat
   );
 }
 
+/** Below this a cause is listed only where a near case had it or something on the case speaks for it. */
+const FEW_PERCENT = 0.05;
+/** How many times likelier something has to make a cause to speak for it. */
+const SPEAKS = 1.5;
+
 /**
- * Odds over causes for an open case and the tests expected to tell most per minute, from the shop's
- * own cases.
+ * Odds over causes for an open case and the tests expected to tell most per minute: from the shop's own cases, and
+ * from general practice where those say nothing or little.
  *
  * @param record the open case
  * @param found its near cases
  */
 export async function guideFor(record: CaseRecord, found: NearCases): Promise<Guide> {
   const { held, ranking, near, profile } = found;
-  if (near.every((n) => n.profile.causes.length === 0)) return NO_GUIDE;
+  if (!ranking.asks.some((a) => a.evidence > 0 && a.part !== 'vehicle')) return NO_GUIDE;
   const speakers = speakersFor(held.index, ranking, held.catalogue);
   const profiles = await profilesOf(
     held,
@@ -68,34 +76,45 @@ export async function guideFor(record: CaseRecord, found: NearCases): Promise<Gu
     // A case with two causes is one case: half of it speaks for each.
     return p ? forkCases(p).map((c) => ({ ...c, weight: weight / p.causes.length, grade: p.grade })) : [];
   });
-  const prior = priorOf(ranking.prior);
+  const knowledge = tradeOf(held.catalogue);
+  const practice = practiceFor(knowledge, ranking.prior.shares.keys());
   const here = factsOf(profile);
-  const out = ruledOutKeys(record, new Set(cases.map((c) => c.cause.key)), held.catalogue);
-  const { odds, next } = guideOf(cases, here, prior, out);
-  const steps = await stepsOf(next);
-  const shown = odds.causes.slice(0, SHOWN);
+  const out = ruledOutKeys(record, ranking.prior.shares.keys(), held.catalogue);
+  const { odds, next } = guideOf(cases, here, priorOf(ranking.prior), out, practice);
+  const open = record.case.closedAt === null;
+  const steps = open ? await stepsOf(next) : new Map<string, ProcedureStep>();
+  const counted = countNear(near.slice(0, COUNTED));
+  const because = (key: string): Guide['because'][string] => {
+    const fit = ranking.prior.shares.get(key);
+    return (fit?.because ?? []).map(({ label, cases: n, factor, practice: chance }) => ({
+      label,
+      cases: n,
+      of: fit!.cases,
+      factor,
+      practice: chance,
+    }));
+  };
+  const spokenFor = (c: (typeof odds.causes)[number]): boolean =>
+    c.ruledOut ||
+    counted.counts[c.key] !== undefined ||
+    (c.share >= FEW_PERCENT && [...because(c.key), ...c.moved].some((b) => b.factor >= SPEAKS));
+  const shown = odds.causes.filter(spokenFor).slice(0, SHOWN);
   return {
     ...odds,
-    ...countNear(near.slice(0, COUNTED)),
-    because: Object.fromEntries(
-      shown.map((c) => {
-        const fit = ranking.prior.shares.get(c.key);
-        return [
-          c.key,
-          (fit?.because ?? []).map((b) => ({
-            label: b.label,
-            cases: b.cases,
-            of: fit!.cases,
-            factor: b.factor,
-          })),
-        ];
-      }),
-    ),
-    causes: shown.map((c) => ({ ...c, numbers: c.numbers.slice(0, 25) })),
-    next: next.flatMap((test) => {
-      const step = steps.get(test.key);
-      return step ? [{ ...test, from: test.from.slice(0, 6), step }] : [];
-    }),
+    ...counted,
+    because: Object.fromEntries(shown.map((c) => [c.key, because(c.key)])),
+    causes: shown.map((c) => ({
+      ...c,
+      own: ranking.prior.shares.get(c.key)?.own ?? 0,
+      numbers: c.numbers.slice(0, 25),
+    })),
+    next: open
+      ? next.flatMap((test) => {
+          const known = knowledge.tests.get(test.key);
+          const step = steps.get(test.key) ?? (known && practiceStep(known.test));
+          return step ? [{ ...test, from: test.from.slice(0, 6), step, practice: !steps.has(test.key) }] : [];
+        })
+      : [],
   };
 }
 

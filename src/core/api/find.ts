@@ -124,8 +124,23 @@ export const Beside = z.object({
 });
 export type Beside = z.infer<typeof Beside>;
 
+/** What general practice says of what was asked: causes no case of the shop had, and the tests that tell them apart. */
+export const PracticeAnswer = z.object({
+  causes: z.array(
+    z.object({
+      key: z.string(),
+      name: z.string(),
+      share: z.number(),
+      because: z.array(z.object({ label: z.string(), chance: z.number() })),
+      mistaken: z.array(z.string()),
+    }),
+  ),
+  tests: z.array(z.object({ question: z.string(), minutes: z.number(), expectation: z.string() })),
+});
+export type PracticeAnswer = z.infer<typeof PracticeAnswer>;
+
 /** What the find page is answered with. */
-export const FindPageAnswer = FindAnswer.extend({ beside: Beside });
+export const FindPageAnswer = FindAnswer.extend({ beside: Beside, practice: PracticeAnswer });
 export type FindPageAnswer = z.infer<typeof FindPageAnswer>;
 
 /** How the words at the end of a line may go on. */

@@ -16,6 +16,17 @@ export const CauseOdds = z.object({
   moved: z.array(moved),
   ruledOut: z.boolean(),
 });
+/** Why a cause is likely before any test. */
+export const causeReason = z.object({
+  label: z.string(),
+  cases: z.number(),
+  of: z.number(),
+  factor: z.number(),
+  practice: z
+    .number()
+    .nullable()
+    .describe('How often such a fault shows it by general practice; null if not known.'),
+});
 
 export const NextTest = z.object({
   question: z.string(),
@@ -32,7 +43,15 @@ export const NextTest = z.object({
 });
 
 export const Guide = z.object({
-  causes: z.array(CauseOdds),
+  causes: z.array(
+    CauseOdds.extend({
+      own: z
+        .number()
+        .min(0)
+        .max(1)
+        .describe('How much of it rests on the shop’s own cases, not on general practice.'),
+    }),
+  ),
   unseen: z.number(),
   /** Cases that speak in the odds. */
   cases: z.number().int(),
@@ -41,12 +60,9 @@ export const Guide = z.object({
   /** By cause: its numbers among the near cases, nearest first, with their grades. */
   counts: z.record(z.string(), z.object({ numbers: z.array(z.number().int()), byGrade })),
   /** By cause: what speaks for it before any test. */
-  because: z.record(
-    z.string(),
-    z.array(z.object({ label: z.string(), cases: z.number(), of: z.number(), factor: z.number() })),
-  ),
-  /** What to do next by the shop's own cases, each with the step as it was done there. */
-  next: z.array(NextTest.extend({ step: ProcedureStep })),
+  because: z.record(z.string(), z.array(causeReason)),
+  /** What to do next, each with the step: as a case did it, else as general practice does. */
+  next: z.array(NextTest.extend({ step: ProcedureStep, practice: z.boolean() })),
 });
 export type Guide = z.infer<typeof Guide>;
 

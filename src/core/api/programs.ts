@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { GRADES, Speaks, VERDICTS } from '@/core/case';
 import { COURSES } from '@/core/codes';
 import { byGrade, lifted } from './find';
+import { causeReason } from './margin';
 
 /** What the interface for programs answers. Every answer is checked against these in a test. */
 
@@ -17,15 +18,22 @@ export const GuideAnswer = z
         share: z.number().min(0).max(1),
         near: z.array(z.number().int()).describe('Near cases that had it, nearest first.'),
         nearByGrade: byGrade,
-        because: z.array(
-          z.object({ label: z.string(), cases: z.number(), of: z.number(), factor: z.number() }),
-        ),
+        own: z
+          .number()
+          .min(0)
+          .max(1)
+          .describe('How much of it rests on the shop’s own cases; the rest on general practice.'),
+        because: z.array(causeReason),
         moved: z.array(z.object({ words: z.string(), answer: z.string(), factor: z.number() })),
         numbers: z.array(z.number().int()).describe('Cases behind the figures.'),
         ruledOut: z.boolean(),
       }),
     ),
-    unseen: z.number().min(0).max(1).describe('Share of what this shop has not seen.'),
+    unseen: z
+      .number()
+      .min(0)
+      .max(1)
+      .describe('Share of what neither this shop has seen nor general practice knows.'),
     next: z.array(
       z.object({
         question: z.string(),
@@ -45,6 +53,7 @@ export const GuideAnswer = z
           }),
         ),
         from: z.array(z.object({ id: z.string(), number: z.number().int() })),
+        practice: z.boolean().describe('From general practice; no case of the shop was asked it.'),
       }),
     ),
     practice: z

@@ -7,7 +7,7 @@
 export const PARTS: Record<string, string> = {
   'Fuel supply': `
 fuel pump (lift pump; in-tank pump; tank pump; supply pump; low-pressure pump)
-high-pressure fuel pump (injection pump; hp pump)
+high-pressure fuel pump (injection pump; hp pump; high-pressure pump)
 fuel filter
 fuel pressure regulator (pressure control valve)
 fuel rail (common rail)
@@ -22,7 +22,7 @@ fuel level sender (tank sender; fuel gauge sender)
 fuel metering valve (inlet metering valve; suction control valve; quantity control valve)
 purge valve (canister purge valve; tank vent valve)
 charcoal canister (carbon canister)
-fuel cap (filler cap)
+fuel cap (filler cap; tank cap; gas cap)
 evaporative leak pump (leak detection pump)
 vent solenoid (vent valve; canister vent solenoid; fuel vapour vent control; fuel vapour vent valve)
 tank pressure sensor (fuel tank pressure sensor; evap pressure sensor)
@@ -42,7 +42,7 @@ air filter (air cleaner)
 air-flow meter (maf; mass air flow sensor; air mass meter)
 manifold pressure sensor (map sensor; boost sensor; charge pressure sensor)
 intake air temperature sensor (iat sensor)
-throttle body (throttle valve; throttle)
+throttle body (throttle valve; throttle; throttle motor)
 idle control valve (idle air valve; iac)
 intake manifold (inlet manifold)
 intake manifold gasket (inlet gasket; manifold seal)
@@ -58,11 +58,11 @@ charge-air hose (boost hose; boost pipe; intercooler hose; intercooler pipe; tur
 charge-air cooler (intercooler)
 turbocharger (turbo)
 wastegate actuator (wastegate; boost actuator; turbo actuator; vane actuator)
-boost control solenoid (boost solenoid; pressure converter; wastegate solenoid)
+boost control solenoid (boost solenoid; pressure converter; wastegate solenoid; boost control valve)
 vacuum hose (vacuum line; vacuum pipe)
 vacuum pump
 vacuum reservoir
-crankcase breather valve (pcv valve; breather membrane; oil separator)
+crankcase breather valve (pcv valve; breather membrane; oil separator; crankcase valve)
 crankcase breather hose (breather pipe; pcv hose)
 intake boot (air duct; intake hose; snorkel)`,
   Exhaust: `
@@ -71,15 +71,15 @@ exhaust manifold gasket
 flexible pipe (flex joint)
 catalytic converter (catalyst; cat)
 particle filter (dpf; gpf; soot filter; diesel particulate filter)
-difference pressure sensor (differential pressure sensor; dpf pressure sensor)
+difference pressure sensor (differential pressure sensor; dpf pressure sensor; filter pressure sensor; dpf sensor)
 difference pressure hose (dpf hose; pressure pipe)
 oxygen sensor (lambda sensor; lambda probe; lambda; o2 sensor)
 air-fuel ratio sensor (wideband sensor; broadband lambda)
 exhaust temperature sensor (egt sensor; exhaust gas temperature sensor)
-exhaust gas recirculation valve (egr valve; egr; exhaust gas recirculation control)
+exhaust gas recirculation valve (egr valve; egr; exhaust gas recirculation control; recirculation valve)
 exhaust gas recirculation position sensor (egr position sensor; exhaust gas recirculation sensor)
 exhaust gas recirculation temperature sensor (egr temperature sensor)
-exhaust gas recirculation cooler (egr cooler)
+exhaust gas recirculation cooler (egr cooler; recirculation cooler)
 nitrogen oxide sensor (nox sensor)
 urea pump (def pump; reductant pump; dosing module; reductant supply control)
 urea injector (def injector; dosing valve; reductant injector)
@@ -88,7 +88,7 @@ urea level sensor (def level sensor; reductant level sensor)
 urea quality sensor (def quality sensor; reductant quality sensor)
 urea temperature sensor (reductant temperature sensor; reductant tank temperature sensor)
 urea pressure sensor (reductant pressure sensor)
-urea itself (wrong urea; diluted urea; contaminated reductant)
+urea itself (wrong urea; diluted urea; contaminated reductant; urea solution)
 reduction catalyst (scr catalyst)
 silencer (muffler; exhaust box)
 heat shield
@@ -115,7 +115,7 @@ timing chain (cam chain)
 timing belt (cam belt)
 chain tensioner (timing tensioner)
 camshaft
-cam phaser (camshaft adjuster; vvt unit; variator)
+cam phaser (camshaft adjuster; vvt unit; variator; cam adjuster)
 cam phaser solenoid (vvt solenoid; oil control valve; camshaft solenoid)
 hydraulic lifter (tappet; lash adjuster)
 rocker arm actuator (valve lift actuator; cylinder deactivation valve)
@@ -130,7 +130,7 @@ piston ring (rings)
 piston
 connecting rod bearing (big-end bearing)
 crankshaft
-reluctor ring (trigger wheel; tone wheel; crank sensor ring)
+reluctor ring (trigger wheel; crank sensor ring)
 oil pump
 oil pressure switch (oil pressure sensor)
 oil pressure control solenoid
@@ -150,7 +150,7 @@ thermostat heater (map thermostat heater)
 water pump (coolant pump)
 auxiliary water pump (electric coolant pump)
 radiator
-radiator fan (cooling fan; fan motor)
+radiator fan (cooling fan; fan motor; cooling fan motor)
 fan controller (fan module)
 fan clutch (viscous fan)
 fan speed sensor
@@ -184,7 +184,7 @@ ground strap (earth strap; engine ground; body ground)
 battery sensor (intelligent battery sensor; ibs)
 starter motor (starter)
 starter solenoid
-starter relay
+starter relay (start relay)
 alternator (generator)
 alternator regulator (voltage regulator; regulator)
 alternator pulley (freewheel pulley; overrunning pulley)
@@ -201,11 +201,11 @@ fuse
 fuse box (junction box; power distribution box)
 relay
 ground point (earth point; ground stud)
-data bus (can bus; bus line; lin bus)
+data bus (can bus; bus line; lin bus; bus wiring)
 terminating resistor (bus terminator)
 gateway module (gateway)
 control module (ecu of another system)
-body control module (bcm; body computer)
+body control module (bcm; body computer; interior module)
 instrument cluster (cluster; dash)
 tow-bar module (trailer module; tow wiring)
 added equipment (alarm retrofit; aftermarket alarm; dash camera; tracker; aftermarket radio)`,
@@ -219,13 +219,13 @@ gear selector cable (shift cable)
 gear position sensor
 gearbox (manual transmission)
 automatic transmission
-torque converter
+torque converter (converter clutch)
 valve body (mechatronic unit; mechatronics)
 shift solenoid (pressure control solenoid; transmission solenoid)
-transmission oil (gear oil; atf)
+transmission oil (gear oil; atf; transmission fluid)
 transmission control module (tcm; gearbox ecu)
 transmission speed sensor (input speed sensor; output speed sensor; intermediate shaft speed sensor)
-transmission range sensor
+transmission range sensor (range switch)
 transmission oil temperature sensor
 transmission oil pressure sensor
 transmission oil cooler
@@ -253,7 +253,7 @@ brake drum
 wheel cylinder
 hydraulic control unit (abs unit; abs pump; modulator)
 wheel speed sensor (abs sensor)
-wheel speed ring (abs ring; encoder ring; magnetic ring)
+wheel speed ring (abs ring; encoder ring; magnetic ring; tone ring)
 brake light switch (stop lamp switch; brake switch)
 yaw rate sensor (acceleration sensor)
 parking brake actuator (epb motor)
@@ -270,11 +270,11 @@ coil spring (spring)
 air spring (air bag suspension; bellows)
 air suspension compressor
 suspension valve block
-ride height sensor (level sensor)
+ride height sensor (level sensor; height sensor)
 steering rack (steering gear)
 steering angle sensor (clock spring sensor)
 steering column joint
-electric steering motor (eps motor)
+electric steering motor (eps motor; steering motor)
 power steering pump
 power steering fluid (steering fluid)
 power steering pressure sensor
@@ -284,7 +284,7 @@ tyre (tire; wheel)
 tyre pressure sensor`,
   'Body and comfort': `
 air conditioning compressor (ac compressor)
-compressor clutch
+compressor clutch (compressor clutch coil)
 condenser
 evaporator
 evaporator temperature sensor
@@ -303,7 +303,7 @@ window regulator (window motor)
 wiper motor
 wiper linkage
 headlamp (headlight)
-light bulb (bulb; lamp bulb)
+light bulb (lamp bulb)
 lamp socket (bulb holder; bulb)
 light switch (stalk; column switch)
 horn

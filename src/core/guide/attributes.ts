@@ -123,6 +123,14 @@ function readingAttribute(key: string, cases: readonly ForkCase[]): Attribute | 
   const edge = writeEdge(threshold, decimals);
   const answers: [string, string] = [`up to ${edge}`, `above ${edge}`];
   const labels = known.map((k) => k.cause);
+  const sound = soundSide(
+    cases.flatMap((c) => {
+      const verdict = c.outcomes.get(key.slice(0, key.indexOf('/')))?.verdict ?? '';
+      const value = valueOf(c);
+      return value === undefined ? [] : [{ side: value <= cut.at ? 0 : 1, verdict }];
+    }),
+  );
+  if (sound === 'both') return undefined;
   return {
     of: 'reading',
     key,
@@ -131,13 +139,7 @@ function readingAttribute(key: string, cases: readonly ForkCase[]): Attribute | 
       labels,
       known.map((k) => k.value <= cut.at),
     ),
-    sound: soundSide(
-      cases.flatMap((c) => {
-        const verdict = c.outcomes.get(key.slice(0, key.indexOf('/')))?.verdict ?? '';
-        const value = valueOf(c);
-        return value === undefined ? [] : [{ side: value <= cut.at ? 0 : 1, verdict }];
-      }),
-    ),
+    sound,
     question: key.slice(0, key.indexOf('/')),
     words: question,
     label,
@@ -149,8 +151,13 @@ function readingAttribute(key: string, cases: readonly ForkCase[]): Attribute | 
   };
 }
 
-/** The side on which more of the readings belong to tests that passed. */
-function soundSide(answers: readonly { side: number; verdict: string }[]): 0 | 1 | undefined {
+/**
+ * The side on which more of the readings belong to tests that passed.
+ *
+ * @returns the side; 'both' where most passed on either: such a threshold parts nothing but scatter; undefined where
+ *   no verdict tells, or most failed on either
+ */
+function soundSide(answers: readonly { side: number; verdict: string }[]): 0 | 1 | 'both' | undefined {
   const share = [0, 1].map((side) => {
     const judged = answers.filter((a) => a.side === side && (a.verdict === 'pass' || a.verdict === 'fail'));
     return judged.length === 0
@@ -158,5 +165,7 @@ function soundSide(answers: readonly { side: number; verdict: string }[]): 0 | 1
       : judged.filter((a) => a.verdict === 'pass').length / judged.length;
   });
   if (share[0] === undefined && share[1] === undefined) return undefined;
+  if ((share[0] ?? 0) > 0.5 && (share[1] ?? 0) > 0.5) return 'both';
+  if ((share[0] ?? 1) <= 0.5 && (share[1] ?? 1) <= 0.5) return undefined;
   return (share[0] ?? 0.5) >= (share[1] ?? 0.5) ? 0 : 1;
 }

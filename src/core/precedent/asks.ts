@@ -3,6 +3,7 @@ import { akin } from '@/core/codes';
 import { conditionLabel, symptomById } from '@/core/symptoms';
 import type { CaseIndex } from './case-index';
 import { fold } from './fold';
+import { tradeOf } from '@/core/trade/shop';
 import { codeMatches } from './query';
 import type { Wanted } from './wanted';
 import type { WEIGHTS } from './weights';
@@ -42,10 +43,8 @@ function rare(count: number, cases: number): number {
 export function asksOf(wanted: Wanted, index: CaseIndex, catalogue: Catalogue): Ask[] {
   const rarity = (term: string) => rare(index.count(term), index.size);
   const asks: Ask[] = vehicleAsks(wanted, index);
-  const codes = wanted.codes.length ? index.values('c') : [];
   for (const w of wanted.codes) {
-    const matching = codes.filter((c) => codeMatches(w.code, c));
-    const kin = codes.filter((c) => !matching.includes(c) && akin(w.code, c) !== '');
+    const { matching, kin } = codesLike(w.code, index, catalogue);
     // A wildcard is as rare as all codes it stands for together.
     const count = matching.reduce((n, c) => n + index.count(`c|${c}`), 0);
     asks.push({
@@ -75,6 +74,14 @@ export function asksOf(wanted: Wanted, index: CaseIndex, catalogue: Catalogue): 
       ladder: [{ term: `t|${id}`, share: 1 }],
       value: 1,
       evidence: FIT.conditions,
+    });
+  for (const kind of wanted.events)
+    asks.push({
+      part: 'events',
+      label: `before: ${kind}`,
+      ladder: [{ term: `e|${kind}`, share: 1 }],
+      value: 1,
+      evidence: FIT.events,
     });
   for (const o of wanted.outcomes)
     asks.push({
@@ -106,6 +113,34 @@ export function asksOf(wanted: Wanted, index: CaseIndex, catalogue: Catalogue): 
       evidence: FIT.words,
     });
   return asks;
+}
+
+interface Like {
+  matching: string[];
+  kin: string[];
+}
+const kept = new WeakMap<CaseIndex, { changes: number; like: Map<string, Like>; codes: string[] }>();
+/** More are not kept: a shop's codes come again and again, a stranger's wildcards do not. */
+const MOST_KEPT = 5000;
+
+/** The codes that some case has or the trade knows and that a code means, and those akin to it. */
+function codesLike(code: string, index: CaseIndex, catalogue: Catalogue): Like {
+  let held = kept.get(index);
+  if (!held || held.changes !== index.changes) {
+    const trade = [...tradeOf(catalogue).terms.keys()].filter((t) => t.startsWith('c|'));
+    const codes = [...new Set([...index.values('c'), ...trade.map((t) => t.slice(2))])];
+    const same = held && held.codes.length === codes.length && held.codes.every((c, i) => c === codes[i]);
+    held = { changes: index.changes, codes, like: same ? held!.like : new Map() };
+    kept.set(index, held);
+  }
+  let like = held.like.get(code);
+  if (!like) {
+    const matching = held.codes.filter((c) => codeMatches(code, c));
+    const set = new Set(matching);
+    like = { matching, kin: held.codes.filter((c) => !set.has(c) && akin(code, c) !== '') };
+    if (held.like.size < MOST_KEPT) held.like.set(code, like);
+  }
+  return like;
 }
 
 /** The vehicle as the steps of `vehicleNearness`, or as the single words of it that were given. */

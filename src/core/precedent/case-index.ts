@@ -353,6 +353,7 @@ function eachTerm(
   }
   for (const s of d.symptoms) add('s', s.id, 1);
   for (const c of d.conditions) add('t', c, 1);
+  for (const e of d.events ?? []) add('e', e, 1);
   for (const w of d.words) add('w', w, 1);
   for (const w of d.unknown) add('u', w, 1);
   const v = d.vehicle;

@@ -1,14 +1,15 @@
-import type { Catalogue } from '@/core/cause';
+import type { VehicleFacts } from '@/core/vehicle';
+import { strayOf } from '@/core/trade/knowledge';
 import type { Ask } from './asks';
-import type { CaseIndex } from './case-index';
+import type { CauseTable } from './cause-table';
 import { shrinkage } from './shrinkage';
-import { FIT, mostShare } from './weights';
+import { FIT, mostShare, TRADE } from './weights';
 
-/** How well causes go with what is asked, over all cases of each. */
+/** How well causes go with what is asked, over all cases of each and what the trade knows of them. */
 export interface CauseFit {
   /** Share of each cause by key; with `unseen` they add up to 1. */
   shares: Map<string, CauseShare>;
-  /** Share of what this shop has not seen. */
+  /** Share of what neither the shop has seen nor the trade knows. */
   unseen: number;
 }
 
@@ -16,8 +17,21 @@ interface CauseShare {
   share: number;
   /** Standing cases with this cause. */
   cases: number;
+  /** How much of what it rests on are the shop's own cases, 0 … 1; the rest is general practice. */
+  own: number;
   /** For each piece of evidence: how many of its cases have it, and how many times likelier that makes it. */
-  because: { label: string; part: Ask['part']; cases: number; factor: number }[];
+  because: Because[];
+}
+
+/** What one piece of evidence says of a cause. */
+export interface Because {
+  label: string;
+  part: Ask['part'];
+  /** Cases of the cause that have it. */
+  cases: number;
+  factor: number;
+  /** How often such a fault shows it by general practice, 0 … 1; null where that does not know the cause. */
+  practice: number | null;
 }
 
 /** Kinds of term whose absence tells something, with the part of a question that asks for them. */
@@ -27,108 +41,8 @@ const ABSENT = [
   { kind: 't', part: 'conditions', weight: 'conditionsAbsent' },
 ] as const;
 
-interface AbsentSums {
-  /** By term of the kind: log of how much likelier each cause is without it. */
-  terms: Map<string, Float64Array>;
-  /** By cause: the sum of all of them. */
-  all: Float64Array;
-}
-
-/** What is known of the shop's causes as a whole; worked out once for each state of the index. */
-export class CauseTable {
-  readonly keys: string[];
-  /** Position of the key of each raw cause. */
-  readonly of: Int32Array;
-  /** Cases of each cause, weighed by their proof, and as they are. */
-  readonly weight: Float64Array;
-  readonly cases: Int32Array;
-  readonly total: number;
-  private readonly absent = new Map<string, AbsentSums>();
-  private readonly termHits = new Map<string, Float64Array>();
-
-  constructor(
-    readonly index: CaseIndex,
-    rawKeys: readonly string[],
-  ) {
-    this.keys = [...new Set(rawKeys)];
-    const at = new Map(this.keys.map((k, i) => [k, i]));
-    this.of = Int32Array.from(rawKeys, (k) => at.get(k)!);
-    this.weight = new Float64Array(this.keys.length);
-    this.cases = new Int32Array(this.keys.length);
-    for (let d = 0; d < index.documents; d++) {
-      if (index.standing.values[d] !== 1) continue;
-      this.each(d, (c) => {
-        this.weight[c]! += index.proof.values[d]!;
-        this.cases[c]!++;
-      });
-    }
-    this.total = this.weight.reduce((a, b) => a + b, 0);
-  }
-
-  /** Each cause of a document, by its position. */
-  each(doc: number, work: (cause: number) => void): void {
-    const { causeStart, causeList, documents } = this.index;
-    const end = doc + 1 < documents ? causeStart.values[doc + 1]! : causeList.length;
-    for (let i = causeStart.values[doc]!; i < end; i++) work(this.of[causeList.values[i]!]!);
-  }
-
-  /** How much of each cause's weight has a term, each case by the weight of the term on it. */
-  hits(term: string): Float64Array {
-    const known = this.termHits.get(term);
-    if (known) return known;
-    const hits = new Float64Array(this.keys.length);
-    const postings = this.index.postings(term);
-    if (postings) {
-      const { causeStart, causeList, documents, proof, standing } = this.index;
-      const [starts, list, p, s] = [causeStart.values, causeList.values, proof.values, standing.values];
-      const { docs, weights, length } = postings;
-      for (let i = 0; i < length; i++) {
-        const d = docs[i]!;
-        if (s[d] !== 1) continue;
-        const w = (weights[i]! / 255) * p[d]!;
-        const end = d + 1 < documents ? starts[d + 1]! : causeList.length;
-        for (let k = starts[d]!; k < end; k++) hits[this.of[list[k]!]!]! += w;
-      }
-    }
-    this.termHits.set(term, hits);
-    return hits;
-  }
-
-  /** Logs of how much likelier each cause is by what is not there, for a kind of term. */
-  absentSums(kind: string): AbsentSums {
-    let sums = this.absent.get(kind);
-    if (sums) return sums;
-    sums = { terms: new Map(), all: new Float64Array(this.keys.length) };
-    for (const value of this.index.values(kind)) {
-      const term = `${kind}|${value}`;
-      const hits = this.hits(term);
-      const usual = (hits.reduce((a, b) => a + b, 0) + 0.5) / (this.total + 1);
-      const logs = new Float64Array(this.keys.length);
-      const m = FIT.smoothing * shrinkage(hits, this.weight);
-      for (let c = 0; c < logs.length; c++) {
-        const p = (hits[c]! + m * usual) / (this.weight[c]! + m);
-        logs[c] = Math.log((1 - Math.min(p, 0.98)) / (1 - Math.min(usual, 0.98)));
-        sums.all[c]! += logs[c]!;
-      }
-      sums.terms.set(term, logs);
-    }
-    this.absent.set(kind, sums);
-    return sums;
-  }
-}
-
-const tables = new WeakMap<CaseIndex, { changes: number; keys: readonly string[]; table: CauseTable }>();
-
-/** The table of an index as it stands, kept until it changes. */
-export function causeTable(index: CaseIndex, catalogue: Catalogue): CauseTable {
-  const keys = index.causeKeys(catalogue);
-  let held = tables.get(index);
-  if (!held || held.changes !== index.changes || held.keys !== keys) {
-    held = { changes: index.changes, keys, table: new CauseTable(index, keys) };
-    tables.set(index, held);
-  }
-  return held.table;
-}
+/** Parts of a question of which general practice knows how often a fault shows them. */
+const KNOWN_TO_TRADE: ReadonlySet<Ask['part']> = new Set(['codes', 'symptoms', 'conditions', 'events']);
 
 /** What is counted of causes while a question is put to the index. */
 export class CauseCounts {
@@ -140,6 +54,8 @@ export class CauseCounts {
     private readonly table: CauseTable,
     /** A case that is left out, so that it does not speak for itself. */
     private readonly except: number,
+    /** The vehicle asked about, for how common faults are on it. */
+    private readonly vehicle: VehicleFacts | null = null,
   ) {}
 
   /** Begins a new piece of evidence; gives where its hits and counts by cause are to be added up. */
@@ -170,19 +86,33 @@ export class CauseCounts {
         cases[c]!--;
       });
     const n = weight.reduce((a, b) => a + b, 0);
-    if (n <= 1e-9) return { shares: new Map(), unseen: 1 };
+    // What the shop has not met: at least as much as causes met only once (Good 1953). Most of it the trade knows.
+    const once = cases.reduce((sum, c) => sum + (c === 1 ? 1 : 0), 0);
+    const unmet = Math.max(FIT.unseen, once, FIT.unseenShare * n);
+    const known = table.practice(this.vehicle, cases);
+    // A shop of few cases has met little of what there is; one of many tells by itself how much it has not.
+    const young = TRADE.cases / (1 + n / TRADE.grownUp);
+    const practice = known.unmet.map(
+      (share, c) => TRADE.share * Math.max(unmet, young) * share + TRADE.cases * known.met[c]!,
+    );
     const used = this.asks.flatMap((ask, a) =>
-      ask.evidence === 0 || !taken(ask) ? [] : [{ ask, a, ratio: this.ratios(ask, a, weight, n) }],
+      ask.evidence === 0 || !taken(ask) ? [] : [{ ask, a, ...this.ratios(ask, a, weight, n) }],
     );
     const absent = this.absentLogs(used.map(({ ask }) => ask));
+    // How common a cause is on such a vehicle: counted here, and by general practice, in cases.
+    const common = weight.slice();
+    for (const { ask, ratio } of used)
+      if (ask.part === 'vehicle')
+        for (let c = 0; c < common.length; c++) common[c]! *= ratio[c]! ** ask.evidence;
     const logs = table.keys.map((_, c) => {
-      if (cases[c] === 0) return -Infinity;
-      let log = Math.log(Math.max(weight[c]!, 1e-9)) + absent[c]!;
-      for (const { ask, ratio } of used) log += ask.evidence * Math.log(ratio[c]!);
+      const mass = common[c]! + practice[c]!;
+      if (mass <= 1e-12) return -Infinity;
+      let log = Math.log(mass) + absent[c]!;
+      for (const { ask, ratio } of used)
+        if (ask.part !== 'vehicle') log += ask.evidence * Math.log(ratio[c]!);
       return log;
     });
-    const once = cases.reduce((sum, c) => sum + (c === 1 ? 1 : 0), 0);
-    const unseenLog = Math.log(Math.max(FIT.unseen, once, FIT.unseenShare * n));
+    const unseenLog = Math.log((1 - TRADE.share) * unmet);
     const most = Math.max(unseenLog, ...logs);
     const masses = logs.map((l) => Math.exp(l - most));
     const unseen = Math.exp(unseenLog - most);
@@ -190,17 +120,20 @@ export class CauseCounts {
     const shares = new Map<string, CauseShare>();
     let seen = 0;
     masses.forEach((mass, c) => {
-      if (mass === 0) return;
-      const share = (mass / total) * mostShare(cases[c]!);
+      if (mass / total < FIT.leastShare && cases[c] === 0) return;
+      const share = (mass / total) * mostShare(cases[c]! + (table.strength[c]! > 0 ? TRADE.precedents : 0));
+      if (share === 0) return;
       seen += share;
       shares.set(table.keys[c]!, {
         share,
         cases: cases[c]!,
-        because: used.map(({ ask, a, ratio }) => ({
+        own: common[c]! / (common[c]! + practice[c]!),
+        because: used.map(({ ask, a, ratio, means }) => ({
           label: ask.label,
           part: ask.part,
           cases: this.counts[a]![c]!,
           factor: ratio[c]! ** ask.evidence,
+          practice: means && means[c]! > 0 ? means[c]! : null,
         })),
       });
     });
@@ -208,19 +141,36 @@ export class CauseCounts {
   }
 
   /** How many times likelier each cause makes a piece of evidence than it usually is. */
-  private ratios(ask: Ask, a: number, weight: Float64Array, n: number): Float64Array {
+  private ratios(
+    ask: Ask,
+    a: number,
+    weight: Float64Array,
+    n: number,
+  ): { ratio: Float64Array; means?: Float64Array } {
     const usualOf = (hits: Float64Array) => (hits.reduce((x, y) => x + y, 0) + 0.5) / (n + 1);
     if (ask.among) {
       // Of those that could have shown it: a cause that was never recorded is neither likelier nor less likely.
       const among = this.weightAmong(ask.among);
       const all = among.reduce((x, y) => x + y, 0);
       const usual = (this.hits[a]!.reduce((x, y) => x + y, 0) + 0.5) / (all + 1);
-      return this.hits[a]!.map((h, c) => (h + FIT.smoothing * usual) / (among[c]! + FIT.smoothing) / usual);
+      return {
+        ratio: this.hits[a]!.map((h, c) => (h + FIT.smoothing * usual) / (among[c]! + FIT.smoothing) / usual),
+      };
     }
     if (!ask.nested) {
+      if (KNOWN_TO_TRADE.has(ask.part)) {
+        const means = this.means(ask);
+        const { rates, usual } = this.table.rates(
+          this.hits[a]!,
+          weight,
+          means,
+          strayOf(ask.ladder[0]?.term ?? 'c'),
+        );
+        return { ratio: rates.map((p) => Math.max(p / usual, 1e-6)), means };
+      }
       const usual = usualOf(this.hits[a]!);
       const m = FIT.smoothing * shrinkage(this.hits[a]!, weight);
-      return this.hits[a]!.map((h, c) => (h + m * usual) / (weight[c]! + m) / usual);
+      return { ratio: this.hits[a]!.map((h, c) => (h + m * usual) / (weight[c]! + m) / usual) };
     }
     // From the widest to the narrowest, each leaning on the one before: P(build | cause) on P(fuel | cause).
     let share = weight.map(() => 1);
@@ -233,7 +183,17 @@ export class CauseCounts {
       share = hits.map((h, c) => (h + m * before[c]! * (usual / wider)) / (weight[c]! + m));
       wider = usual;
     }
-    return share.map((s) => Math.max(s / wider, 1e-6));
+    return { ratio: share.map((s) => Math.max(s / wider, 1e-6)) };
+  }
+
+  /** How often such faults show what is asked by general practice: of each step of the ladder the likeliest. */
+  private means(ask: Ask): Float64Array {
+    const out = new Float64Array(this.table.keys.length);
+    for (const { term, share } of ask.ladder) {
+      const means = this.table.means(term);
+      for (let c = 0; c < out.length; c++) out[c] = Math.max(out[c]!, share * means[c]!);
+    }
+    return out;
   }
 
   /** Weight of each cause over some cases alone. */
@@ -260,6 +220,9 @@ export class CauseCounts {
       for (const term of new Set(present.flatMap((a) => a.ladder.map((l) => l.term)))) {
         const own = sums.terms.get(term);
         if (own) for (let c = 0; c < logs.length; c++) logs[c]! -= weight * own[c]!;
+        const unmet = sums.unmet.get(term);
+        if (unmet)
+          for (let c = 0; c < logs.length; c++) logs[c]! -= weight * (unmet.others.get(c) ?? unmet.most);
       }
     }
     return logs;

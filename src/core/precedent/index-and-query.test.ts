@@ -172,7 +172,7 @@ describe('the index', () => {
       digest({ id: 'b', codes: [{ code: 'P0087', weight: 1 }], causes: [{ partId: 'p2', failureId: 'f1' }] }),
     );
     const { fit } = rank(index, wantedOf(readQuery('P0087', known(index), catalogue)), catalogue);
-    expect([...fit.shares.keys()]).toEqual(['p1/f1']);
+    expect([...fit.shares].flatMap(([key, x]) => (x.cases > 0 ? [key] : []))).toEqual(['p1/f1']);
     expect(fit.shares.get('p1/f1')!.cases).toBe(2);
   });
 
@@ -190,11 +190,27 @@ describe('the index', () => {
     const one = indexOf(
       digest({ codes: [{ code: 'P0087', weight: 1 }], causes: [{ partId: 'p1', failureId: 'f1' }] }),
     );
-    const { fit } = rank(one, wantedOf(readQuery('P0087 tessa', known(one), catalogue)), catalogue);
+    const own = new Catalogue([
+      {
+        id: 'p1',
+        kind: 'part',
+        system: '',
+        name: 'frobnicator',
+        synonyms: [],
+        mergedInto: null,
+        fresh: false,
+      },
+      { id: 'f1', kind: 'failure', system: '', name: 'askew', synonyms: [], mergedInto: null, fresh: false },
+    ]);
+    const { fit } = rank(one, wantedOf(readQuery('P0087 tessa', known(one), own)), own);
     expect(fit.shares.get('p1/f1')!.share).toBeLessThanOrEqual(mostShare(1));
-    expect(fit.unseen).toBeGreaterThanOrEqual(0.5);
-    const empty = rank(new CaseIndex(), wantedOf(readQuery('P0087', known(one), catalogue)), catalogue);
-    expect(empty.fit).toMatchObject({ unseen: 1 });
+    // Without a case general practice speaks alone, and says that none of it is the shop's own.
+    const empty = rank(new CaseIndex(), wantedOf(readQuery('P0087', known(one), own)), own);
+    expect([...empty.fit.shares.values()].every((x) => x.cases === 0 && x.own === 0)).toBe(true);
+    expect(empty.fit.unseen).toBeGreaterThan(0.01);
+    const all = [...empty.fit.shares.values()].reduce((sum, x) => sum + x.share, empty.fit.unseen);
+    expect(all).toBeGreaterThan(0.97);
+    expect(all).toBeLessThanOrEqual(1 + 1e-9);
   });
 });
 

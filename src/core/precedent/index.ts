@@ -13,3 +13,4 @@ export * from './suggest';
 export * from './trouble';
 export * from './wanted';
 export * from './weights';
+export * from './case-from-line';

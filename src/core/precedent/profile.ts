@@ -6,7 +6,7 @@ import { SHIPPED, symptomById, tokens, type Vocabulary } from '@/core/symptoms';
 import type { VehicleFacts } from '@/core/vehicle';
 
 /** Counts up when what is kept of a case changes, so that what was kept before is drawn up anew. */
-export const DIGEST_VERSION = 9;
+export const DIGEST_VERSION = 10;
 
 /** What is kept of a case for search and guide: enough to rank it, to say why, and to learn from it. */
 export interface CaseDigest extends FactRows {
@@ -28,6 +28,8 @@ export interface CaseDigest extends FactRows {
   codes: { code: string; weight: number; types?: string[] }[];
   symptoms: { id: string; label: string }[];
   conditions: string[];
+  /** What happened before it came in, by kind. */
+  events: string[];
   /** Parts and failures as they stand on the case; merges are followed when it is read. */
   causes: { partId: string | null; failureId: string | null }[];
   grade: Grade;
@@ -132,6 +134,7 @@ export function digestOf(
       .filter((s) => s.concept !== '' && s.reproduced !== 'no')
       .map((s) => ({ id: s.concept, label: symptomById(s.concept)?.label ?? s.words })),
     conditions: [...new Set(record.symptom.flatMap((s) => s.conditions))],
+    events: [...new Set(record.earlier.map((e) => e.kind))].filter((k) => k !== 'other'),
     causes,
     grade: record.case.grade,
     fromOldRecords: record.case.origin === 'old records',

@@ -4,7 +4,8 @@ import { comparable, convert } from '@/core/readings';
 import { stem } from '@/core/symptoms';
 import { asksOf, type Ask } from './asks';
 import type { CaseIndex } from './case-index';
-import { CauseCounts, causeTable, type CauseFit, type CauseTable } from './cause-fit';
+import { CauseCounts, type CauseFit } from './cause-fit';
+import { causeTable, type CauseTable } from './cause-table';
 import { fold } from './fold';
 import type { Wanted } from './wanted';
 import { FIT, RANK, WEIGHTS } from './weights';
@@ -77,13 +78,14 @@ export function rank(
   const own = new Float32Array(n);
   const exceptDoc = index.slotOf(except) ?? -1;
   const table = causeTable(index, catalogue);
-  const counts = new CauseCounts(table, exceptDoc);
+  const counts = new CauseCounts(table, exceptDoc, wanted.vehicle);
   addUp(index, table, asks, own, counts, exceptDoc, alike);
 
   const fit = counts.fit();
   // What is asked of the vehicle alone says nothing of a cause.
   const telling = asks.some((a) => a.evidence > 0 && a.part !== 'vehicle');
-  const best = Math.max(0, ...[...fit.shares.values()].map((s) => s.share));
+  // Cases are ranked among each other: what only the trade knows takes nothing from them.
+  const best = Math.max(0, ...[...fit.shares.values()].map((s) => (s.cases > 0 ? s.share : 0)));
   const fitOf = Float64Array.from(table.keys, (k) =>
     telling && best > 0 ? (fit.shares.get(k)?.share ?? 0) / best : 0,
   );
@@ -190,7 +192,7 @@ function addUp(
         seen[d] = a + 1;
         const w = code ? weights[i]! / 255 : 1;
         own[d]! += points * share * (code ? 0.4 + 0.6 * w : 1);
-        const hit = share * w * proof[d]!;
+        const hit = share * proof[d]!;
         const end = d + 1 < documents ? starts[d + 1]! : causeList.length;
         for (let k = starts[d]!; k < end; k++) {
           const c = table.of[list[k]!]!;

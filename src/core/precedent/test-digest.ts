@@ -24,6 +24,7 @@ export const testDigest = (over: Partial<CaseDigest>): CaseDigest => ({
   codes: [],
   symptoms: [],
   conditions: [],
+  events: [],
   causes: [],
   grade: 'proven',
   fromOldRecords: false,

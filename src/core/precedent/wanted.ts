@@ -19,6 +19,8 @@ export interface Wanted {
   codes: { code: string; weight: number; types?: string[] }[];
   symptoms: string[];
   conditions: string[];
+  /** What happened before, by kind. */
+  events: string[];
   /** Parts and failures of a cause, by id. */
   parts: string[];
   words: string[];
@@ -42,6 +44,7 @@ const NOTHING_WANTED: Wanted = {
   codes: [],
   symptoms: [],
   conditions: [],
+  events: [],
   parts: [],
   words: [],
   outcomes: [],
@@ -107,7 +110,7 @@ export function wantedOf(chips: Chip[], only: Only[] = []): Wanted {
 
 /** Turns an open case into what is looked for, so that its precedents can be found. */
 export function wantedOfCase(
-  digest: Pick<CaseDigest, 'vehicle' | 'codes' | 'symptoms' | 'conditions' | 'outcomes'>,
+  digest: Pick<CaseDigest, 'vehicle' | 'codes' | 'symptoms' | 'conditions' | 'events' | 'outcomes'>,
 ): Wanted {
   const { vehicle } = digest;
   const named = vehicle.make !== '' || vehicle.vin !== '';
@@ -117,6 +120,7 @@ export function wantedOfCase(
     codes: digest.codes,
     symptoms: digest.symptoms.map((s) => s.id),
     conditions: digest.conditions,
+    events: digest.events,
     outcomes: digest.outcomes
       .filter((o) => o.verdict === 'pass' || o.verdict === 'fail')
       .map((o) => ({ question: foldQuestion(o.question), verdict: o.verdict, words: o.question })),

@@ -13,6 +13,7 @@ export const WEIGHTS = {
   parts: 0.3,
   words: 0.14,
   traces: 0.2,
+  events: 0.06,
 };
 
 /** What is left of a precedent by the grade of its proof. */
@@ -62,6 +63,26 @@ export const FIT = {
   /** Least weight of what the shop has not seen, in cases, and as a share of all cases. */
   unseen: 0.6,
   unseenShare: 0.04,
+  /** What happened before: body work, a flat battery, a part just fitted. */
+  events: 0.7,
+  /** Causes without a case here that have less than this are not listed. */
+  leastShare: 0.0005,
+};
+
+/** What the trade knows, in cases: how much it weighs beside the shop's own. Chosen on worlds of the bench. */
+export const TRADE = {
+  /** Of what the shop has not met, how much the trade knows. */
+  share: 0.9,
+  /** How many cases the chance of a sign by general practice is worth, where it says that a cause shows it. */
+  strength: 4,
+  /** How many cases the chance of a stray sign is worth. */
+  background: 20,
+  /** How many cases general practice as a whole is worth where it is set beside the shop's counts. */
+  cases: 60,
+  /** With how many cases a shop begins to tell by itself how much it has not met. */
+  grownUp: 25,
+  /** As how many precedents it counts for what a cause may have at most. */
+  precedents: 2,
 };
 
 /**

@@ -5,9 +5,21 @@ import type { TradeFault } from './contract';
 
 /** Failures that a code of a kind speaks of, each with the chance that such a failure sets one. By judgement. */
 const SPEAKS: Partial<Record<CodeKind, Record<string, number>>> = {
-  circuit: { 'open circuit': 0.5, 'no signal': 0.4, 'internal fault': 0.4, 'wrong reading': 0.25, 'short to ground': 0.4 },
+  circuit: {
+    'open circuit': 0.5,
+    'no signal': 0.4,
+    'internal fault': 0.4,
+    'wrong reading': 0.25,
+    'short to ground': 0.4,
+  },
   'circuit open': { 'open circuit': 0.6, 'no signal': 0.3, 'internal fault': 0.25 },
-  'circuit low': { 'wrong reading': 0.3, 'no signal': 0.35, 'short to ground': 0.5, 'internal fault': 0.3, 'open circuit': 0.3 },
+  'circuit low': {
+    'wrong reading': 0.3,
+    'no signal': 0.35,
+    'short to ground': 0.5,
+    'internal fault': 0.3,
+    'open circuit': 0.3,
+  },
   'circuit high': { 'wrong reading': 0.3, 'no signal': 0.3, 'open circuit': 0.5, 'internal fault': 0.3 },
   'range or performance': {
     'wrong reading': 0.5,
@@ -19,7 +31,14 @@ const SPEAKS: Partial<Record<CodeKind, Record<string, number>>> = {
     aged: 0.25,
   },
   intermittent: { 'no signal': 0.25, 'intermittent contact': 0.3, 'internal fault': 0.2 },
-  'mechanical limit': { sticking: 0.5, 'stuck open': 0.4, 'stuck closed': 0.4, seized: 0.4, worn: 0.2, broken: 0.3 },
+  'mechanical limit': {
+    sticking: 0.5,
+    'stuck open': 0.4,
+    'stuck closed': 0.4,
+    seized: 0.4,
+    worn: 0.2,
+    broken: 0.3,
+  },
   'leak or flow': { leaking: 0.4, blocked: 0.35, 'stuck open': 0.3, 'stuck closed': 0.3 },
   configuration: { 'not configured': 0.5, 'not relearned': 0.5 },
   'internal failure': { 'internal fault': 0.5 },

@@ -2,7 +2,7 @@ import type { Catalogue } from '@/core/cause/catalogue';
 import { foldQuestion } from '@/core/guide/facts';
 import type { VehicleFacts } from '@/core/vehicle';
 import type { TradeFault, TradeTest } from './contract';
-import { canOccur } from './places';
+import { canOccur, fuelsOf } from './places';
 
 /** What shows on a vehicle that has nothing to do with its fault. By judgement. */
 export const STRAY = { code: 0.004, symptom: 0.012, condition: 0.06, event: 0.06, test: 0.06 } as const;
@@ -104,7 +104,10 @@ function termsOfFault(f: TradeFault): Map<string, number> {
   for (const s of f.signs) {
     out.set(`s|${s.symptom}`, either(s.chance, STRAY.symptom));
     for (const w of s.when)
-      out.set(`t|${w}`, Math.max(out.get(`t|${w}`) ?? 0, either(UNDER_CONDITION * Math.sqrt(s.chance), STRAY.condition)));
+      out.set(
+        `t|${w}`,
+        Math.max(out.get(`t|${w}`) ?? 0, either(UNDER_CONDITION * Math.sqrt(s.chance), STRAY.condition)),
+      );
   }
   for (const [event, chance] of f.after) out.set(`e|${event}`, either(chance, STRAY.event));
   return out;
@@ -128,7 +131,8 @@ export const strayOf = (term: string): number =>
  * @returns shares by cause that add up to 1
  */
 export function commonness(knowledge: TradeKnowledge, v: VehicleFacts | null): Float64Array {
-  const out = Float64Array.from(knowledge.causes, (c) => c.fault.weight * canOccur(c.fault, v));
+  const fuels = v ? fuelsOf(v) : [];
+  const out = Float64Array.from(knowledge.causes, (c) => c.fault.weight * canOccur(c.fault, v, fuels));
   const sum = out.reduce((a, b) => a + b, 0);
   return sum > 0 ? out.map((x) => x / sum) : out;
 }

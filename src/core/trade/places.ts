@@ -26,7 +26,10 @@ export function fuelsOf(v: Pick<VehicleFacts, 'fuel' | 'engine'>): string[] {
   const out: string[] = [];
   if (/hybrid/.test(text)) out.push('hybrid');
   if (/diesel|\b(?:tdi|cdi|hdi|dci)\b/.test(text)) out.push('diesel');
-  if (/petrol|gasoline|benzin|\bgas\b|spark/.test(text) || (out.includes('hybrid') && !out.includes('diesel')))
+  if (
+    /petrol|gasoline|benzin|\bgas\b|spark/.test(text) ||
+    (out.includes('hybrid') && !out.includes('diesel'))
+  )
     out.push('petrol');
   if (/\b(?:lpg|cng|autogas|natural gas)\b/.test(text)) out.push('gas');
   if (/electric|\bbev\b|\bev\b/.test(text) && !out.includes('hybrid')) out.push('electric');
@@ -39,23 +42,31 @@ export function fuelsOf(v: Pick<VehicleFacts, 'fuel' | 'engine'>): string[] {
  *
  * @param fault its `where`: any of its fuels, and each other word
  * @param v the vehicle, or nothing known of it
+ * @param here its fuels, where they were read already
  * @returns a factor on how common the fault is, 0 … 1
  */
-export function canOccur(fault: Pick<TradeFault, 'where'>, v: VehicleFacts | null): number {
+export function canOccur(
+  fault: Pick<TradeFault, 'where'>,
+  v: VehicleFacts | null,
+  here: readonly string[] = v ? fuelsOf(v) : [],
+): number {
   const words = new Set(fault.where);
   let factor = 1;
   const fuels = FUELS.filter((f) => words.has(f));
-  if (fuels.length > 0 && !words.has('bike') && !words.has('old') && !words.has('truck')) factor *= fuelFactor(fuels, v);
-  else if (fuels.length > 0 && v && fuelsOf(v).length > 0) factor *= fuelFactor(fuels, v);
+  if (fuels.length > 0 && !words.has('bike') && !words.has('old') && !words.has('truck'))
+    factor *= fuelFactor(fuels, here);
+  else if (fuels.length > 0 && here.length > 0) factor *= fuelFactor(fuels, here);
   if (words.has('old')) factor *= oldFactor(words, v);
   else if (words.has('bike') || words.has('truck')) factor *= kindFactor(words, fuels.length > 0, v);
   return factor;
 }
 
-function fuelFactor(fuels: readonly string[], v: VehicleFacts | null): number {
-  const here = v ? fuelsOf(v) : [];
+function fuelFactor(fuels: readonly string[], here: readonly string[]): number {
   if (here.length > 0) return here.some((f) => fuels.includes(f)) ? 1 : 0;
-  return Math.min(1, fuels.reduce((sum, f) => sum + SHARES[f]!, 0));
+  return Math.min(
+    1,
+    fuels.reduce((sum, f) => sum + SHARES[f]!, 0),
+  );
 }
 
 function oldFactor(words: ReadonlySet<string>, v: VehicleFacts | null): number {

@@ -13,8 +13,16 @@ export function readFaults(table: string): TradeFault[] {
     .split('\n')
     .map((line) => {
       const cells = line.split('|').map((c) => c.trim());
-      const [name = '', where = '', weight = '', signs = '', codes = '', after = '', tests = '', mistaken = ''] =
-        cells;
+      const [
+        name = '',
+        where = '',
+        weight = '',
+        signs = '',
+        codes = '',
+        after = '',
+        tests = '',
+        mistaken = '',
+      ] = cells;
       const comma = name.indexOf(',');
       if (comma < 0 || cells.length < 7) throw new Error(`Not a line of faults: “${line}”`);
       return {
@@ -62,7 +70,10 @@ export function readCodes(text: string): Map<string, number> {
     const [list = '', chance] = item.split(':');
     const codes = list.split('/').flatMap(members);
     for (const c of codes)
-      out.set(c, Math.max(out.get(c) ?? 0, codes.length === 1 ? Number(chance) : member(Number(chance), codes.length)));
+      out.set(
+        c,
+        Math.max(out.get(c) ?? 0, codes.length === 1 ? Number(chance) : member(Number(chance), codes.length)),
+      );
   }
   return out;
 }

@@ -19,7 +19,8 @@ describe('the tables', () => {
   });
   test('name parts and failures of the starter list', () => {
     const unknown = TRADE_FAULTS.filter(
-      (f) => list.find('part', f.part)?.name !== f.part || list.find('failure', f.failure)?.name !== f.failure,
+      (f) =>
+        list.find('part', f.part)?.name !== f.part || list.find('failure', f.failure)?.name !== f.failure,
     );
     expect(unknown.map(name)).toEqual([]);
   });
@@ -50,7 +51,10 @@ describe('the tables', () => {
         ...f.after.values(),
         ...f.tests.values(),
       ];
-      expect(chances.every((c) => c > 0 && c < 1), name(f)).toBe(true);
+      expect(
+        chances.every((c) => c > 0 && c < 1),
+        name(f),
+      ).toBe(true);
       expect(f.weight, name(f)).toBeGreaterThan(0);
       expect(f.signs.length + f.codes.size, name(f)).toBeGreaterThan(0);
     }
@@ -100,12 +104,23 @@ describe('reading a table', () => {
   });
   test('a line without its cells is refused', () => {
     expect(() => readFaults('fuel pump | petrol')).toThrow('Not a line of faults');
-    expect(() => readFaults('fuel pump, worn | petrol | 3 | stall | P0171:.2 | | a:.9 |')).toThrow('Not a sign');
+    expect(() => readFaults('fuel pump, worn | petrol | 3 | stall | P0171:.2 | | a:.9 |')).toThrow(
+      'Not a sign',
+    );
   });
 });
 
 describe('where a fault can occur', () => {
-  const v = (over: object) => ({ vin: '', make: '', model: '', year: null, engine: '', kind: '' as const, fuel: '', ...over });
+  const v = (over: object) => ({
+    vin: '',
+    make: '',
+    model: '',
+    year: null,
+    engine: '',
+    kind: '' as const,
+    fuel: '',
+    ...over,
+  });
   test.each([
     [{ fuel: 'petrol' }, ['petrol']],
     [{ engine: '2.0 diesel' }, ['diesel']],

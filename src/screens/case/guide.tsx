@@ -4,7 +4,7 @@ import { ListPlus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import Link from 'next/link';
 import styled from 'styled-components';
-import { putTest, type CauseOdds } from '@/core/guide';
+import { putTest } from '@/core/guide';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { nowIso, useFocusNext } from './fields';
 import { about, gradesInWords } from '../odds-words';
@@ -45,37 +45,61 @@ const Test = styled.li`
     margin: 0;
   }
 `;
+/** How likely: what rests on the shop's own cases dark, what rests on general practice light. */
+const Bar = styled.span<{ $share: number; $own: number }>`
+  display: block;
+  height: 6px;
+  margin: 3px 0 2px;
+  border-radius: 3px;
+  background: var(--sunk);
+  overflow: hidden;
+  &::before {
+    content: '';
+    display: block;
+    height: 100%;
+    width: ${({ $share }) => Math.max(1, $share * 100)}%;
+    background: linear-gradient(
+      to right,
+      var(--accent) ${({ $own }) => $own * 100}%,
+      var(--rule-2) ${({ $own }) => $own * 100}%
+    );
+  }
+`;
 const SHOWN = 5;
-/** Below this a cause that no near case had is not worth a line. */
-const LEAST = 0.02;
 
 /** What it may be, in counts first and odds second, and the test that would tell most for its minutes. */
 export function GuideMargin() {
   const guide = useGuide();
   const closed = useCase((s) => s.record.case.closedAt !== null);
-  if (guide.cases === 0) return <NoPast closed={closed} />;
+  if (guide.causes.length === 0) return <NoPast closed={closed} />;
   return (
     <>
       <section aria-label="What it may be">
         <h3>What it may be</h3>
         <ul>
-          {guide.causes
-            .filter((c) => c.share > LEAST || guide.counts[c.key] || c.ruledOut)
-            .slice(0, SHOWN)
-            .map((c) => (
-              <CauseLine key={c.key} cause={c} guide={guide} />
-            ))}
+          {guide.causes.slice(0, SHOWN).map((c) => (
+            <CauseLine key={c.key} cause={c} guide={guide} />
+          ))}
           <Cause $out={false}>
-            Something this shop has not seen <Quiet>{about(guide.unseen)}</Quiet>
+            Something else <Quiet>{about(restOf(guide))}</Quiet>
           </Cause>
         </ul>
+        <Quiet as="p">
+          {guide.causes.some((c) => c.own > 0.02)
+            ? 'Dark: this shop’s own cases. Light: general practice.'
+            : 'General practice: no case of this shop speaks of it yet.'}
+        </Quiet>
       </section>
       {!closed && <NextTests guide={guide} />}
     </>
   );
 }
 
-function CauseLine({ cause: c, guide }: { cause: CauseOdds; guide: Guide }) {
+/** What is not named above: further causes, and what neither the shop nor the trade knows. */
+const restOf = (guide: Guide): number =>
+  Math.max(0, 1 - guide.causes.slice(0, SHOWN).reduce((sum, c) => sum + c.share, 0));
+
+function CauseLine({ cause: c, guide }: { cause: Guide['causes'][number]; guide: Guide }) {
   const notIsolated = usePrecedents().causes.find((x) => x.key === c.key)?.notIsolated ?? 0;
   const near = guide.counts[c.key];
   const speaks = (guide.because[c.key] ?? [])
@@ -85,20 +109,27 @@ function CauseLine({ cause: c, guide }: { cause: CauseOdds; guide: Guide }) {
   return (
     <Cause $out={c.ruledOut}>
       <b>{c.name}</b>
-      <br />
+      <Bar
+        $share={c.share}
+        $own={c.own}
+        role="img"
+        aria-label={`${about(c.share)}, ${Math.round(c.own * 100)} % of it by this shop’s own cases`}
+      />
       <Quiet>
         {near
           ? `${near.numbers.length} of ${guide.near} near ${guide.near === 1 ? 'case' : 'cases'}${gradesInWords(near.byGrade)}`
-          : 'none of the near cases'}
+          : c.numbers.length > 0
+            ? 'none of the near cases'
+            : 'general practice'}
         {notIsolated > 0 && `, ${notIsolated} not isolated`} · {about(c.share)}
       </Quiet>
       <details>
-        <summary>why, and the cases behind it</summary>
+        <summary>{c.numbers.length > 0 ? 'why, and the cases behind it' : 'why'}</summary>
         {c.ruledOut && <p>Ruled out here by a person.</p>}
         <ul>
           {speaks.map((b) => (
             <li key={b.label}>
-              {b.label}: <Figure>{b.cases}</Figure> of {b.of} cases of it <Quiet>{times(b.factor)}</Quiet>
+              {b.label}: <HowOften reason={b} /> <Quiet>{times(b.factor)}</Quiet>
             </li>
           ))}
           {c.moved.slice(0, 6).map((m) => (
@@ -117,13 +148,38 @@ function CauseLine({ cause: c, guide }: { cause: CauseOdds; guide: Guide }) {
               <Link href={`/cases/${n}`}>case {n}</Link>
             </span>
           ))}
-          {c.numbers.length > 12 && ' …'} ·{' '}
-          <Link href={`/experience/cause/${c.key.split('/').map(encodeURIComponent).join('/')}`}>
-            all of this cause
-          </Link>
+          {c.numbers.length > 12 && ' …'}
+          {c.numbers.length > 0 && (
+            <>
+              {' · '}
+              <Link href={`/experience/cause/${c.key.split('/').map(encodeURIComponent).join('/')}`}>
+                all of this cause
+              </Link>
+            </>
+          )}
         </p>
       </details>
     </Cause>
+  );
+}
+
+/** "4 of 9 cases of it", "85 % of such faults by general practice", or both. */
+function HowOften({ reason: b }: { reason: Guide['because'][string][number] }) {
+  return (
+    <>
+      {b.of > 0 && (
+        <>
+          <Figure>{b.cases}</Figure> of {b.of} cases of it
+        </>
+      )}
+      {b.of > 0 && b.practice !== null && ', '}
+      {b.practice !== null && (
+        <>
+          <Figure>{Math.round(b.practice * 100)} %</Figure> by general practice
+        </>
+      )}
+      {b.of === 0 && b.practice === null && 'not usual with it'}
+    </>
   );
 }
 
@@ -132,7 +188,7 @@ const times = (factor: number): string =>
     ? `${factor.toFixed(1)} times likelier by it`
     : `${(1 / factor).toFixed(1)} times less likely by it`;
 
-/** When no past speaks, that is said. */
+/** When nothing speaks of a cause, that is said. */
 function NoPast({ closed }: { closed: boolean }) {
   const asked = useCase((s) => s.record.code.length + s.record.symptom.length > 0);
   if (closed || !asked) return null;
@@ -140,8 +196,8 @@ function NoPast({ closed }: { closed: boolean }) {
     <section aria-label="What it may be">
       <h3>What it may be</h3>
       <Quiet>
-        No past case of this shop speaks of it. What the trade does first with such codes stands under the
-        codes; it is general practice, not this shop’s experience.
+        Neither a past case of this shop nor general practice points at a cause yet. A code, a symptom or when
+        it shows would tell more.
       </Quiet>
     </section>
   );
@@ -157,8 +213,7 @@ function NextTests({ guide }: { guide: Guide }) {
       <section aria-label="Next test">
         <h3>Next test</h3>
         <Quiet>
-          No test of the near cases would tell more now. General practice for the codes to chase stands under
-          the codes.
+          No test would tell more now. General practice for the codes to chase stands under the codes.
         </Quiet>
       </section>
     );
@@ -195,11 +250,12 @@ function NextTests({ guide }: { guide: Guide }) {
                 <ListPlus aria-hidden="true" /> Put on the case
               </Button>
               <Quiet>
-                as in case{' '}
-                {n.from
-                  .slice(0, 3)
-                  .map((f) => f.number)
-                  .join(', ')}
+                {n.practice
+                  ? 'general practice'
+                  : `as in case ${n.from
+                      .slice(0, 3)
+                      .map((f) => f.number)
+                      .join(', ')}`}
               </Quiet>
             </span>
           </Test>

@@ -13,6 +13,7 @@ import { about, countWords } from '../odds-words';
 import { Chips } from './chips';
 import { Hit } from './hit';
 import { KnownBeside } from './known-beside';
+import { PracticeKnown } from './practice';
 import type { Put } from './types';
 
 const Page = styled.main`
@@ -171,9 +172,11 @@ export function FindScreen({
       ) : found.cases.length === 0 ? (
         <>
           <Empty>
-            Nothing in {found.searched} cases shares any of this. Take a chip off, or use fewer words; this
-            shop may simply not have met it yet.
+            {found.searched === 0
+              ? 'There is no case yet.'
+              : `Nothing in ${found.searched} cases shares any of this. Take a chip off, or use fewer words; this shop may simply not have met it yet.`}
           </Empty>
+          <PracticeKnown practice={found.practice} line={line} put={put} />
           <KnownBeside beside={found.beside} />
         </>
       ) : (
@@ -212,6 +215,7 @@ export function FindScreen({
                 build={found.beside.build}
               />
               <CauseList causes={found.causes} />
+              <PracticeKnown practice={found.practice} line={line} put={put} />
               <KnownBeside beside={found.beside} />
             </aside>
           </Columns>

@@ -1,12 +1,22 @@
 import { z } from 'zod';
 import { createCase } from '@/services/cases';
+import { startCase } from '@/services/find';
 import { answer, personHere, readBody } from '../answer';
+import { readPutting } from '../find/putting';
 
-const Body = z.object({ vehicleId: z.string().max(40).optional() });
+const Body = z.object({
+  vehicleId: z.string().max(40).optional(),
+  /** A search line whose vehicle, codes and symptoms the case begins with. */
+  line: z.string().max(500).optional(),
+  put: z.string().max(8000).optional(),
+});
 
 export function POST(request: Request) {
   return answer(async () => {
     const body = await readBody(request, Body);
-    return createCase(await personHere(), body.vehicleId);
+    const who = await personHere();
+    return body.line === undefined
+      ? createCase(who, body.vehicleId)
+      : startCase(body.line, readPutting(body.put ?? null), who);
   });
 }
