@@ -78,6 +78,10 @@ const FREQUENCY: readonly [RegExp, SentenceReading['frequency']][] = [
   [/\b(once|one time|just the once|a single time)\b/i, 'once'],
 ];
 
+/** "The engine light is off again" takes a lamp back; "won't go off" does not. */
+const wentOff = (before: string[], after: string[]): boolean =>
+  ['off', 'out'].includes(after[0] ?? '') && ![...before, ...after].some((t) => NEGATIONS.has(t));
+
 /** Conditions that stay when a symptom's own phrase says them: they say nothing of the symptom itself. */
 const STAYS = new Set(['load', 'acceleration', 'bumps', 'rain', 'low-speed', 'high-speed', 'turning']);
 /** Said after a symptom, these take it back: "the rattle has gone". */
@@ -152,7 +156,10 @@ export class Vocabulary {
       const before = plain.slice(Math.max(0, h.from - 2), h.from);
       const after = plain.slice(h.to, h.to + 3);
       const negated =
-        !h.negative && (before.some((t) => NEGATIONS.has(t)) || after.some((t) => CURED.has(t)));
+        !h.negative &&
+        (before.some((t) => NEGATIONS.has(t)) ||
+          after.some((t) => CURED.has(t)) ||
+          (/lamp|light/.test(h.label) && wentOff(before, after)));
       const words = [...new Set(list.slice(h.from, h.to).map((t) => t.word))].join(' ');
       return { id: h.id, label: h.label, from: h.from, to: h.to, words, negated };
     };
@@ -271,11 +278,11 @@ function find(sentence: string[], phrases: Map<string, Phrase[]>): { kept: Hit[]
   const hits: (Hit & { ordered: boolean })[] = [];
   for (const token of at.keys())
     for (const p of phrases.get(token) ?? []) {
-      const found = inOrder(sentence, at, p);
+      const found = inOrder(sentence, at, p).filter((f) => p.negative || !deniedWithin(sentence, f));
       if (found.length) hits.push(...found.map((f) => ({ ...p, ...f, ordered: true })));
       else {
         const spread = inAnyOrder(at, p);
-        if (spread) hits.push({ ...p, ...spread, ordered: false });
+        if (spread && !deniedWithin(sentence, spread)) hits.push({ ...p, ...spread, ordered: false });
       }
     }
   // The reading with most words wins, one in order before one that is not, then the tightest; what it
@@ -295,6 +302,10 @@ function find(sentence: string[], phrases: Map<string, Phrase[]>): { kept: Hit[]
   }
   return { kept: kept.sort((a, b) => a.from - b.from), again };
 }
+
+/** "Loses water but I see no puddle": what stands behind a "no" within it is not said. */
+const deniedWithin = (sentence: string[], f: { from: number; to: number }): boolean =>
+  sentence.slice(f.from + 1, f.to).some((t) => NEGATIONS.has(t));
 
 /** The words in order, with few others slipped in between. */
 function inOrder(sentence: string[], at: Map<string, number[]>, p: Phrase): { from: number; to: number }[] {

@@ -1,4 +1,6 @@
+import { waysByGrammar } from './grammar';
 import { WAYS_TO_SAY } from './ways-to-say';
+import { canonical, SMALL, tokens } from './words';
 
 /** A symptom the vehicle can have, with the ways customers and technicians say it. */
 export interface SymptomConcept {
@@ -42,6 +44,7 @@ backfire | backfires | backfire; backfires; bangs in exhaust; pops in intake; po
 knock | knocks or pings | knocking; pinging; pinking; detonation; spark knock; rattles under load
 engine-noise | engine noise | ticking; tapping; engine rattle; chain rattle; rattles on start up; tappet noise; rod knock; lifter tick; engine noise; noisy engine
 whistle | whistles or hisses | whistle; whistling; hissing; hiss; air noise under bonnet; sucking noise; turbo whine; siren noise
+belt-squeal | belt squeals | belt squeals; belt squeal; squealing belt; fan belt squeals; squeals on cold mornings; squeals when cold; squeals from the front on start up; chirping belt
 fuel-use | uses too much fuel | high fuel consumption; fuel consumption up; poor mileage; poor mpg; drinks petrol; thirsty; bad fuel economy; uses too much fuel
 fuel-smell | smells of fuel | fuel smell; smells of petrol; petrol smell; gas smell; smell of gasoline; smells of fuel; diesel smell
 rich-smell | exhaust smells or is rich | rich smell; exhaust smells; runs rich; eggy smell; rotten egg; sulphur smell; sulfur smell
@@ -117,11 +120,11 @@ brake-drag | brakes drag or bind | brakes bind; brake dragging; hot wheel; wheel
 parking-brake | parking brake trouble | handbrake; parking brake fault; park brake won't release; parking brake stuck; epb fault; emergency brake
 engine-brake | engine brake or retarder does not work | engine brake does not work; retarder not working`,
   chassis: `
-steer-heavy | steering heavy | heavy steering; no power steering; steering stiff; hard to steer; steering goes heavy; loss of power steering; eps light; steering light
+steer-heavy | steering heavy | heavy steering; no power steering; steering stiff; hard to steer; steering goes heavy; loss of power steering
 steer-pull | pulls to one side | pulls to one side; pulls left; pulls right; drifts; wanders; does not track straight
 steer-play | steering loose | loose steering; play in steering; vague steering; steering clunk
 suspension-noise | suspension noise | clunk over bumps; knocks over bumps; clonk front; rattle over bumps; suspension noise; creaks; squeaks over bumps; thud over bumps
-ride-height | sits low or uneven | sits low; rear sags; leans to one side; air suspension low; drops overnight; suspension down; level control fault; one corner low
+ride-height | sits low or uneven | sits low; rear sags; leans to one side; air suspension low; drops overnight; suspension down; level control fault; one corner low; sags overnight; sags when parked; squats at the back
 wheel-noise | wheel or bearing noise | wheel bearing; hum at speed; droning; humming; growl at speed; rumbling noise; roaring noise with speed
 tyre-wear | tyres wear unevenly | uneven tyre wear; tire wear; wears inside; feathered tyres
 tyre-warning | tyre pressure warning | tyre pressure light; tire pressure light; tpms; tyre warning
@@ -151,7 +154,11 @@ range-short | range too short | range short; short range; loses range; electric 
 no-electric | engine never stops | engine runs all the time; no electric mode; won't run on battery; petrol engine always on
 insulation | insulation fault | isolation fault; insulation fault; leakage detected; earth fault high voltage`,
   emissions: `
-engine-lamp | engine lamp on | check engine light; engine light; engine management light; mil on; engine lamp; cel; eml; amber engine light; warning light on
+engine-lamp | engine lamp on | check engine light; engine light; engine management light; mil on; engine lamp; cel; eml; amber engine light
+suspension-lamp | suspension lamp | suspension light; suspension warning; vehicle too low message; chassis warning
+steering-lamp | steering lamp | steering light; eps light; power steering light; steering warning
+transmission-lamp | transmission lamp | transmission light; gearbox warning; gear light flashes; drive light flashes; transmission fault stop safely
+coolant-lamp | coolant or temperature lamp | coolant light; temperature light; coolant warning light; low coolant light
 lamp-flashes | engine lamp flashes | check engine light flashes; engine light flashes; check engine flashing; flashing engine light; mil flashes
 emission-test | failed the emission test | failed emissions; failed emission test; failed smog; high co; high hydrocarbons; inspection failed; failed inspection; lambda out of range
 glow-lamp | glow plug lamp | glow plug light; glow light flashing; preheat light; coil light
@@ -170,6 +177,36 @@ const more = new Map(
     }),
 );
 
+/** A phrase as its words in any order: what is met as one and the same. */
+const met = (say: string): string =>
+  canonical(tokens(say).map((t) => t.token))
+    .filter((t) => t !== '' && !SMALL.has(t))
+    .sort()
+    .join(' ');
+
+/** Ways that the patterns give and nobody claimed by hand for another symptom; of two patterns the first. */
+function patternedWays(): Map<string, string[]> {
+  const claimed = new Map<string, string>();
+  for (const block of Object.values(TABLE))
+    for (const row of block.trim().split('\n')) {
+      const [id, label, says] = row.split('|').map((p) => p.trim());
+      for (const say of [label!, ...list(says!), ...(more.get(id!) ?? [])]) claimed.set(met(say), id!);
+    }
+  const out = new Map<string, string[]>();
+  for (const [id, says] of waysByGrammar())
+    out.set(
+      id,
+      says.filter((say) => {
+        const key = met(say);
+        if (!claimed.has(key)) claimed.set(key, id);
+        return claimed.get(key) === id;
+      }),
+    );
+  return out;
+}
+
+const patterned = patternedWays();
+
 /** The vocabulary the product ships with; a shop adds its own words to it. */
 export const SYMPTOMS: readonly SymptomConcept[] = Object.entries(TABLE).flatMap(([area, block]) =>
   block
@@ -181,7 +218,7 @@ export const SYMPTOMS: readonly SymptomConcept[] = Object.entries(TABLE).flatMap
         id: id!,
         label: label!,
         area,
-        says: [...new Set([label!, ...list(says!), ...(more.get(id!) ?? [])])],
+        says: [...new Set([label!, ...list(says!), ...(more.get(id!) ?? []), ...(patterned.get(id!) ?? [])])],
       };
     }),
 );
