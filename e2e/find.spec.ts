@@ -171,3 +171,26 @@ test('a bulletin file that is broken says where, and loads nothing', async ({ pa
   await page.getByRole('button', { name: 'Take N 1 off the shelf' }).click();
   await expect(page.getByText('N 1 is off the shelf.')).toBeVisible();
 });
+
+test('a line that no case answers is answered by general practice, and begins a case in one press', async ({
+  page,
+}) => {
+  await page.goto('/find?q=P0741%20shudder%20at%2080');
+  const practice = page.getByRole('region', { name: 'General practice' });
+  await expect(practice).toContainText('torque converter, worn');
+  await expect(practice).toContainText('P0741 in 65 %');
+  await expect(practice).toContainText('no case of this shop had these');
+  await practice.getByRole('button', { name: 'Start a case with this' }).click();
+  await page.waitForURL(/\/cases\//);
+  await expect(part(page, 'Evidence')).toContainText('P0741');
+  await expect(part(page, 'Complaint')).toContainText('shudders at steady speed');
+  const odds = page.getByRole('region', { name: 'What it may be' });
+  await expect(odds.getByRole('listitem').first()).toContainText('torque converter, worn');
+  await expect(odds).toContainText('General practice: no case of this shop speaks of it yet.');
+  const next = page.getByRole('region', { name: 'Next test' }).getByRole('listitem').first();
+  const question = await next.locator('b').innerText();
+  await next.getByRole('button', { name: 'Put on the case' }).click();
+  const card = part(page, 'Evidence').getByRole('article', { name: question });
+  await expect(card).toBeVisible();
+  await saved(page);
+});

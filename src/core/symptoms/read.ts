@@ -82,6 +82,12 @@ const FREQUENCY: readonly [RegExp, SentenceReading['frequency']][] = [
 const wentOff = (before: string[], after: string[]): boolean =>
   ['off', 'out'].includes(after[0] ?? '') && ![...before, ...after].some((t) => NEGATIONS.has(t));
 
+/** "It used to stall": that is over. */
+const usedTo = (sentence: string[], from: number): boolean => {
+  const before = sentence.slice(Math.max(0, from - 3), from);
+  return before.some((t, i) => /^us(?:ed?)?$/.test(t) && before[i + 1] === 'to');
+};
+
 /** Conditions that stay when a symptom's own phrase says them: they say nothing of the symptom itself. */
 const STAYS = new Set(['load', 'acceleration', 'bumps', 'rain', 'low-speed', 'high-speed', 'turning']);
 /** Said after a symptom, these take it back: "the rattle has gone". */
@@ -159,7 +165,8 @@ export class Vocabulary {
         !h.negative &&
         (before.some((t) => NEGATIONS.has(t)) ||
           after.some((t) => CURED.has(t)) ||
-          (/lamp|light/.test(h.label) && wentOff(before, after)));
+          usedTo(plain, h.from) ||
+          (plain.slice(h.from, h.to).includes('lamp') && wentOff(before, after)));
       const words = [...new Set(list.slice(h.from, h.to).map((t) => t.word))].join(' ');
       return { id: h.id, label: h.label, from: h.from, to: h.to, words, negated };
     };

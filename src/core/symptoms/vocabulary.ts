@@ -79,7 +79,7 @@ no-charge | does not charge | not charging; does not charge; no charge; charging
 over-charge | overcharges | overcharging; charges too much; high charging voltage; battery boils
 lights-flicker | lights flicker or dim | lights flicker; flickering lights; lights dim; headlights pulse; dims at idle; lights go bright and dim
 lights-out | lights do not work | lights not working; headlight out; no headlights; tail lights out; brake lights not working; indicators not working; turn signals not working; fast flash
-instruments-dead | instruments drop out | cluster dead; dash goes dead; gauges drop; instruments go off; speedo not working; speedometer dead; gauges die; dash lights up like a christmas tree; all warning lights; all lights on
+instruments-dead | instruments drop out | cluster dead; dash goes dead; gauges drop; instruments go off; gauges die; dash lights up like a christmas tree; all warning lights; all lights on
 wipers | wipers misbehave | wipers do not work; wipers come on by themselves; wipers stop; wipers won't park
 windows-locks | windows or locks misbehave | window does not work; window won't go up; central locking; doors lock by themselves; doors unlock by themselves; locks not working
 horn | horn trouble | horn does not work; horn sounds by itself; no horn
@@ -92,7 +92,7 @@ alarm | alarm goes off | alarm goes off; alarm sounds by itself; false alarms
 key-remote | remote or key trouble | remote does not work; fob does not work; key fob; keyless not working; won't unlock with remote
 fuel-gauge | fuel gauge wrong | fuel gauge wrong; fuel gauge stuck; fuel gauge shows empty
 trailer | trailer or towing electrics | trailer lights not working; towing socket; trailer socket
-speed-signal | speedometer erratic | speedometer jumps; speedo bounces; speedometer reads wrong`,
+speed-signal | speedometer erratic | speedo not working; speedometer dead; speedo dead; speedo drops to zero; speedometer jumps; speedo bounces; speedometer reads wrong`,
   transmission: `
 no-drive | no drive | no drive; won't move; does not move; no forward; no reverse; no gear engagement; engine revs but car does not move; lost drive
 slipping | transmission or clutch slips | slips; slipping; clutch slips; revs rise but speed does not; flares between gears; flare on shift; revs flare

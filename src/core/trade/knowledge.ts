@@ -5,9 +5,12 @@ import type { TradeFault, TradeTest } from './contract';
 import { canOccur, fuelsOf } from './places';
 
 /** What shows on a vehicle that has nothing to do with its fault. By judgement. */
-export const STRAY = { code: 0.004, symptom: 0.012, condition: 0.06, event: 0.06, test: 0.06 } as const;
+export const STRAY = { code: 0.004, symptom: 0.012, condition: 0.04, event: 0.06, test: 0.06 } as const;
 /** Chance of a condition that a sign of the fault mostly shows under. */
-const UNDER_CONDITION = 0.45;
+const UNDER_CONDITION = 0.65;
+
+/** How often a sign beside the main one is told where it shows. By judgement. */
+const ALSO_TOLD = 0.65;
 
 /** A fault of the trade as a cause of a shop: its key is made of the shop's own list. */
 export interface TradeCause {
@@ -101,13 +104,13 @@ const either = (a: number, b: number): number => 1 - (1 - a) * (1 - b);
 function termsOfFault(f: TradeFault): Map<string, number> {
   const out = new Map<string, number>();
   for (const [code, chance] of f.codes) out.set(`c|${code}`, either(chance, STRAY.code));
+  const main = Math.max(0, ...f.signs.map((s) => s.chance));
   for (const s of f.signs) {
-    out.set(`s|${s.symptom}`, either(s.chance, STRAY.symptom));
+    // What shows is not all told: people name what bothers them most.
+    const told = s.chance * (s.chance === main ? 1 : ALSO_TOLD);
+    out.set(`s|${s.symptom}`, either(told, STRAY.symptom));
     for (const w of s.when)
-      out.set(
-        `t|${w}`,
-        Math.max(out.get(`t|${w}`) ?? 0, either(UNDER_CONDITION * Math.sqrt(s.chance), STRAY.condition)),
-      );
+      out.set(`t|${w}`, Math.max(out.get(`t|${w}`) ?? 0, either(UNDER_CONDITION * told, STRAY.condition)));
   }
   for (const [event, chance] of f.after) out.set(`e|${event}`, either(chance, STRAY.event));
   return out;

@@ -73,7 +73,7 @@ function oldFactor(words: ReadonlySet<string>, v: VehicleFacts | null): number {
   if (words.has('bike') && v?.kind === 'motorcycle') return 1;
   if (words.has('truck') && (v?.kind === 'truck' || v?.kind === 'machine')) return 1;
   if (v?.kind === 'machine' || v?.kind === 'boat') return 0.6;
-  if (v?.year == null) return SHARES.old!;
+  if (v?.year === null || v?.year === undefined) return SHARES.old!;
   return v.year <= LAST_OLD_YEAR ? 1 : v.year <= LAST_OLD_YEAR + 5 ? 0.15 : 0;
 }
 

@@ -16,7 +16,7 @@ vacuum-gauge | Is the manifold vacuum at idle steady and deep enough? | steady, 
 valve-clearance | Are the valve clearances right? | within the maker’s limits | 60 | feeler gauges | engine cold |
 smoke-intake | Where does smoke come out with the intake at low pressure? | nowhere | 25 | smoke machine | smoke seen at an opened hose first |
 boost-leak | Where does air come out of the charge-air path under pressure? | nowhere | 30 | pressure test kit | engine off; pressure no higher than the turbocharger makes |
-trim-speed | Is the fuel trim lean at idle only, or also at 2500 rpm? | close to 0 % at both | 10 | scan tool | warm; closed loop |
+trim-speed | Is it lean at idle only, or everywhere? | close to 0 % at both | 10 | scan tool | warm; closed loop |
 trim-hold | Does the mixture come right when fuel is added by hand? | it goes rich at once | 10 | propane, scan tool | closed loop |
 fuel-pressure | Does the fuel pressure hold under load? | as specified, steady | 25 | fuel pressure gauge | under the load at which it fails |
 fuel-hold | Does the fuel pressure hold with the engine off? | falls slowly | 25 | fuel pressure gauge | after a run |
@@ -93,13 +93,13 @@ start-chain | How far does the start request come: key, switches, relay? | it re
 rest-current | What current flows with everything asleep? | below 50 mA after half an hour | 45 | current clamp | locked; asleep |
 fuse-drops | Over which fuse does a voltage drop stand while asleep? | none | 30 | multimeter | doors latched by hand; asleep |
 belt-look | Is the accessory belt whole and tight, does its tensioner hold? | whole and tight | 10 | eyes | engine off |
-module-fed | Is the silent module fed: all feeds and grounds, under load? | within 0.5 V of the battery | 20 | test lamp, multimeter | |
-bus-resist | Is the data bus whole: about 60 Ω between its wires, power off? | 55 to 65 Ω, high-speed bus only | 10 | multimeter | battery disconnected |
+module-fed | Is the silent module fed? | all feeds and grounds within 0.5 V of the battery, under load | 20 | test lamp, multimeter | |
+bus-resist | Is the data bus whole? | 55 to 65 Ω between its wires with the power off, high-speed bus only | 10 | multimeter | battery disconnected |
 bus-scope | Do both bus wires show clean, opposite levels? | clean and opposite | 15 | oscilloscope | awake |
 bus-unplug | Does the bus come alive when one module after another is unplugged? | nothing changes | 40 | scan tool | |
-code-back | Does the code come straight back after a clear and a key cycle? | it stays away | 10 | scan tool | codes recorded first |
+code-back | Does it come straight back after a clear and a key cycle? | it stays away | 10 | scan tool | codes recorded first |
 coding-fit | Do part number, software and coding fit this vehicle? | they fit | 20 | scan tool | |
-learned | Was a module, battery or sensor changed, and was it taught afterwards? | taught | 15 | papers, scan tool | |
+learned | Was a module, a battery or a sensor changed, and was it taught afterwards? | taught | 15 | papers, scan tool | |
 relay-swap | Does a known-good relay in its place change it? | nothing changes | 5 | known-good relay | |
 warm-curve | How does the coolant temperature rise, and where does it settle? | above 80 °C within 15 minutes, then steady | 20 | scan tool | from cold; driving |
 thermostat-hose | When does the hose to the radiator grow warm? | only near opening temperature, then hot | 15 | thermometer | from cold |
@@ -185,7 +185,7 @@ brake-switch | Do both contacts of the brake light switch change together? | the
 speed-signal | Is the speed signal there and steady on the road? | steady | 15 | scan tool | |
 fuel-sender | Does the fuel level change with the sender moved by hand? | it does, smoothly | 40 | multimeter | |
 noise-find | Where is the noise, by ear with a probe? | nowhere | 20 | listening probe | |
-value-true | Does the sensor show what is really there, applied or measured another way? | it agrees | 15 | gauge or known value, scan tool | |
+value-true | Does it show what is applied to it? | it agrees | 15 | gauge or known value, scan tool | |
 substitute | Does a known-good part in its place change it? | nothing changes | 20 | known-good part | |
 purge-flow | Does the purge valve let vapour through when it is commanded? | it does | 10 | hand, scan tool | idling, warm |
 urea-level | Does the urea level shown agree with what is in the tank? | it agrees, and there is enough | 10 | scan tool, eyes | |

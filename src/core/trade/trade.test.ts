@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { EARLIER_KINDS } from '@/core/case';
 import { Catalogue, starterItems } from '@/core/cause';
 import { meaningOf } from '@/core/codes';
+import { foldQuestion } from '@/core/guide/facts';
 import { CONDITIONS, symptomById } from '@/core/symptoms';
 import { FAULT_FILES, PLACES, TRADE_FAULTS, TRADE_TESTS } from '.';
 import { fuelsOf, canOccur } from './places';
@@ -154,4 +155,18 @@ test('the dictionary adds codes and parts that no table lists', () => {
   const listed = TRADE_FAULTS.find((f) => f.part === 'purge valve' && f.failure === 'open circuit')!;
   const full = all.find((f) => f.part === 'purge valve' && f.failure === 'open circuit')!;
   for (const [code, chance] of listed.codes) expect(full.codes.get(code)).toBe(chance);
+});
+
+test('a test of the trade that is an opening move too is asked in the same words', () => {
+  const questions = new Set([...TRADE_TESTS.values()].map((t) => foldQuestion(t.question)));
+  for (const move of [
+    'Is it lean at idle only, or everywhere?',
+    'Where does smoke come out with the intake at low pressure?',
+    'Does the misfire follow the coil to another cylinder?',
+    'Does every glow plug draw current?',
+    'Is the silent module fed?',
+    'Is the data bus whole?',
+    'Is its wire whole to the module?',
+  ])
+    expect(questions, move).toContain(foldQuestion(move));
 });

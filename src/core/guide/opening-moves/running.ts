@@ -44,7 +44,7 @@ export function misfireOpening(c: Circumstances): Opening {
           readings: [1, 2, 3, 4].map((n) => ({ label: `leak-back, injector ${n}` })),
         },
         {
-          question: 'Cold only: does every glow plug draw current?',
+          question: 'Does every glow plug draw current?',
           conditions: ['cold', 'glowing'],
           minutes: 15,
           readings: [1, 2, 3, 4].map((n) => ({ label: `current, plug ${n}` })),
