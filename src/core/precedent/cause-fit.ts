@@ -121,13 +121,15 @@ export class CauseCounts {
     let seen = 0;
     masses.forEach((mass, c) => {
       if (mass / total < FIT.leastShare && cases[c] === 0) return;
-      const share = (mass / total) * mostShare(cases[c]! + (table.strength[c]! > 0 ? TRADE.precedents : 0));
+      const own = common[c]! / (common[c]! + practice[c]!);
+      // General practice bears a single precedent out only as far as it speaks for the cause itself.
+      const share = (mass / total) * mostShare(cases[c]! + TRADE.precedents * (1 - own));
       if (share === 0) return;
       seen += share;
       shares.set(table.keys[c]!, {
         share,
         cases: cases[c]!,
-        own: common[c]! / (common[c]! + practice[c]!),
+        own,
         because: used.map(({ ask, a, ratio, means }) => ({
           label: ask.label,
           part: ask.part,

@@ -33,7 +33,7 @@ const LAMP_OF: Record<string, string> = {
 };
 /** What is said of a lamp. "{x}" is the system. */
 const LAMP_SAID = words(
-  '{x} light; {x} warning; {x} warning light; {x} light on; {x} warning light on; {x} light is on; {x} light comes on; {x} warning light comes on; {x} light came on; {x} warning came on; {x} light stays on; {x} light lit; {x} symbol; {x} symbol on; {x} message; {x} warning message; {x} fault message; {x} fault light; {x} lamp on all the time; light for the {x}; {x} light in the dash; {x} warning on the dash; {x} light on the dash; service {x} light; {x} malfunction light; {x} indicator on',
+  '{x} light; {x} warning light on; {x} light comes on; {x} warning light comes on; {x} light stays on; {x} symbol on; {x} message; {x} fault message; service {x} light; light for the {x}; {x} indicator on',
 );
 
 /** Things that can stop working, with the symptom that is. */
@@ -71,7 +71,7 @@ const DEAD: Record<string, string> = {
   'awd-fault': 'four wheel drive; all wheel drive; awd; 4wd; 4x4; diff lock',
 };
 const DEAD_SAID = words(
-  '{x} does not work; {x} not working; {x} dead; {x} is dead; {x} stopped working; {x} inoperative; {x} inop; {x} broken; {x} will not work; {x} no longer works; {x} quit; {x} has quit; {x} gone dead; {x} not operating; {x} failed; {x} does nothing; {x} only works sometimes; {x} works sometimes; {x} has no function; {x} without function; {x} out of order; {x} only works close; no {x}',
+  '{x} does not work; {x} dead; {x} stopped working; {x} inoperative; {x} broken; {x} no longer works; {x} quit; {x} failed; {x} does nothing; {x} only works sometimes; {x} out of order; {x} without function; {x} only works close; no {x}',
 );
 /** "no heat" is one, "no lights" one, but "no window" or "no camera" says that there is none. */
 const NO_OF = new Set(['no-heat', 'horn', 'ac-warm', 'cruise', 'lights-out']);
@@ -124,7 +124,8 @@ const NOISES: readonly [id: string, noise: string, place: string][] = [
     'clutch pressed; pressing the clutch; clutch pedal; clutch down',
   ],
 ];
-const NOISE_SAID = words('{n} {p}; {p} {n}; {n} noise {p}; {n} from {p}');
+/** Words in between and the other order are met too. */
+const NOISE_SAID = words('{n} {p}');
 
 /** Something that sits lower than it should. */
 const LOW: readonly [places: string, does: string] = [

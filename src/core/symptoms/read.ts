@@ -69,6 +69,23 @@ function phrase(id: string, label: string, text: string): Phrase {
   };
 }
 
+/** All phrases that ship; of those that follow a pattern only what nobody claimed by hand for another symptom. */
+function shippedPhrases(): Phrase[] {
+  const out = SYMPTOMS.flatMap((s) => s.says.map((p) => phrase(s.id, s.label, p)));
+  const key = (p: Phrase) => [...p.tokens].sort().join(' ');
+  const claimed = new Map(out.map((p) => [key(p), p.id]));
+  for (const s of SYMPTOMS)
+    for (const say of s.patterned) {
+      const p = phrase(s.id, s.label, say);
+      const k = key(p);
+      if (!claimed.has(k)) {
+        claimed.set(k, s.id);
+        out.push(p);
+      }
+    }
+  return out;
+}
+
 const FREQUENCY: readonly [RegExp, SentenceReading['frequency']][] = [
   [/\b(always|every time|constantly|permanent(ly)?|all the time)\b/i, 'always'],
   [
@@ -95,25 +112,29 @@ const CURED = new Set(['gone', 'cur', 'cured', 'fix', 'fixed', 'disappear', 'van
 
 /** The shipped vocabulary with a shop's own words over it. */
 export class Vocabulary {
-  private readonly symptoms: Map<string, Phrase[]>;
-  private readonly conditions: Map<string, Phrase[]>;
-  private readonly known: Set<string>;
+  private symptoms: Map<string, Phrase[]> = new Map();
+  private conditions: Map<string, Phrase[]> = new Map();
+  private known: Set<string> = new Set();
+  private drawnUp = false;
   private readonly implied = new Map<string, Set<string>>();
   private readonly corrected = new Map<string, string>();
   private readonly sentences = new Map<string, SentenceReading>();
   private speaks: Map<string, Map<string, number>> | undefined;
 
   /** @param taught words the shop added; one with an unknown concept is passed over */
-  constructor(readonly taught: readonly TaughtWord[] = []) {
+  constructor(readonly taught: readonly TaughtWord[] = []) {}
+
+  /** Draws its phrases up when the first sentence comes: most pages that load it read none. */
+  private drawUp(): void {
+    if (this.drawnUp) return;
+    this.drawnUp = true;
+    const { taught } = this;
     const own = (of: TaughtWord['of'], label: (id: string) => string | undefined): Phrase[] =>
       taught.flatMap((t) => {
         const name = t.of === of ? label(t.concept) : undefined;
         return name === undefined ? [] : [phrase(t.concept, name, t.words)];
       });
-    const symptoms = [
-      ...own('symptom', (id) => symptomById(id)?.label),
-      ...SYMPTOMS.flatMap((s) => s.says.map((p) => phrase(s.id, s.label, p))),
-    ];
+    const symptoms = [...own('symptom', (id) => symptomById(id)?.label), ...shippedPhrases()];
     const conditions = [
       ...own('condition', conditionLabel),
       ...CONDITIONS.flatMap((c) => c.says.map((p) => phrase(c.id, c.label, p))),
@@ -137,6 +158,7 @@ export class Vocabulary {
    * @example new Vocabulary().read('winds over all day without firing').symptoms[0].id // 'no-start'
    */
   read(text: string): SentenceReading {
+    this.drawUp();
     const known = this.sentences.get(text);
     if (known) return known;
     const reading = this.readAnew(text);
@@ -193,6 +215,7 @@ export class Vocabulary {
    * @example new Vocabulary().guess('terribly sooty')?.id // 'black-smoke'
    */
   guess(text: string): { id: string; label: string; words: string } | undefined {
+    this.drawUp();
     // A misspelling is brought back where the whole phrase bears it out, not for a guess.
     const list = tokens(text).filter((t) => t.token !== '');
     const plain = canonical(list.map((t) => t.token));

@@ -1,6 +1,5 @@
 import { waysByGrammar } from './grammar';
 import { WAYS_TO_SAY } from './ways-to-say';
-import { canonical, SMALL, tokens } from './words';
 
 /** A symptom the vehicle can have, with the ways customers and technicians say it. */
 export interface SymptomConcept {
@@ -9,6 +8,8 @@ export interface SymptomConcept {
   /** The part of the vehicle it points at, for grouping. */
   area: string;
   says: string[];
+  /** Ways that follow a pattern; where one is said of another symptom by hand, that stands. */
+  patterned: string[];
 }
 
 /**
@@ -177,35 +178,7 @@ const more = new Map(
     }),
 );
 
-/** A phrase as its words in any order: what is met as one and the same. */
-const met = (say: string): string =>
-  canonical(tokens(say).map((t) => t.token))
-    .filter((t) => t !== '' && !SMALL.has(t))
-    .sort()
-    .join(' ');
-
-/** Ways that the patterns give and nobody claimed by hand for another symptom; of two patterns the first. */
-function patternedWays(): Map<string, string[]> {
-  const claimed = new Map<string, string>();
-  for (const block of Object.values(TABLE))
-    for (const row of block.trim().split('\n')) {
-      const [id, label, says] = row.split('|').map((p) => p.trim());
-      for (const say of [label!, ...list(says!), ...(more.get(id!) ?? [])]) claimed.set(met(say), id!);
-    }
-  const out = new Map<string, string[]>();
-  for (const [id, says] of waysByGrammar())
-    out.set(
-      id,
-      says.filter((say) => {
-        const key = met(say);
-        if (!claimed.has(key)) claimed.set(key, id);
-        return claimed.get(key) === id;
-      }),
-    );
-  return out;
-}
-
-const patterned = patternedWays();
+const patterned = waysByGrammar();
 
 /** The vocabulary the product ships with; a shop adds its own words to it. */
 export const SYMPTOMS: readonly SymptomConcept[] = Object.entries(TABLE).flatMap(([area, block]) =>
@@ -218,7 +191,8 @@ export const SYMPTOMS: readonly SymptomConcept[] = Object.entries(TABLE).flatMap
         id: id!,
         label: label!,
         area,
-        says: [...new Set([label!, ...list(says!), ...(more.get(id!) ?? []), ...(patterned.get(id!) ?? [])])],
+        says: [...new Set([label!, ...list(says!), ...(more.get(id!) ?? [])])],
+        patterned: patterned.get(id!) ?? [],
       };
     }),
 );
