@@ -53,6 +53,8 @@ function ruledOutKeys(record: CaseRecord, keys: Iterable<string>, catalogue: Cat
 
 /** Below this a cause is listed only where a near case had it or something on the case speaks for it. */
 const FEW_PERCENT = 0.05;
+/** Below this no test of general practice is looked for. */
+const TESTED = 0.005;
 /** How many times likelier something has to make a cause to speak for it. */
 const SPEAKS = 1.5;
 
@@ -77,7 +79,10 @@ export async function guideFor(record: CaseRecord, found: NearCases): Promise<Gu
     return p ? forkCases(p).map((c) => ({ ...c, weight: weight / p.causes.length, grade: p.grade })) : [];
   });
   const knowledge = tradeOf(held.catalogue);
-  const practice = practiceFor(knowledge, ranking.prior.shares.keys());
+  const practice = practiceFor(
+    knowledge,
+    [...ranking.prior.shares].flatMap(([key, s]) => (s.share >= TESTED ? [key] : [])),
+  );
   const here = factsOf(profile);
   const out = ruledOutKeys(record, ranking.prior.shares.keys(), held.catalogue);
   const { odds, next } = guideOf(cases, here, priorOf(ranking.prior), out, practice);

@@ -43,8 +43,14 @@ export interface CountedCase extends ForkCase {
  * @param a the question
  * @param cases past cases, once for each cause
  * @param practice what the trade knows of tests
+ * @param weight weight of all cases of each cause
  */
-export function countAnswers(a: Attribute, cases: readonly CountedCase[], practice: Practice): Asked {
+export function countAnswers(
+  a: Attribute,
+  cases: readonly CountedCase[],
+  practice: Practice,
+  weight: ReadonlyMap<string, number>,
+): Asked {
   const all = a.answers.map(() => 0);
   const hits = new Map<string, number[]>();
   for (const c of cases) {
@@ -57,8 +63,6 @@ export function countAnswers(a: Attribute, cases: readonly CountedCase[], practi
   }
   const known = practice.tests.get(a.question);
   const asked = new Set(hits.keys());
-  const weight = new Map<string, number>();
-  for (const c of cases) weight.set(c.cause.key, (weight.get(c.cause.key) ?? 0) + c.weight);
   if (a.sound === undefined) {
     const even = smoothed(all, [0.5, 0.5]);
     return {

@@ -86,12 +86,14 @@ export function modelOf(
     }
     for (const [key, c] of causes) c.mass = prior.shares.get(key) ?? 0;
   }
+  const weight = new Map<string, number>();
+  for (const c of cases) weight.set(c.cause.key, (weight.get(c.cause.key) ?? 0) + c.weight);
   const attributes = attributesOf(cases);
   const have = new Set(attributes.map((a) => a.question));
   for (const [question, t] of practice.tests)
     if (!have.has(question) && [...t.fails.keys()].some((key) => causes.has(key)))
       attributes.push(practiceAttribute(question, t.words));
-  return { causes, asked: attributes.map((a) => countAnswers(a, cases, practice)), cases, unseen };
+  return { causes, asked: attributes.map((a) => countAnswers(a, cases, practice, weight)), cases, unseen };
 }
 
 /**
