@@ -33,7 +33,7 @@ const LAMP_OF: Record<string, string> = {
 };
 /** What is said of a lamp. "{x}" is the system. */
 const LAMP_SAID = words(
-  '{x} light; {x} warning light on; {x} light comes on; {x} warning light comes on; {x} light stays on; {x} symbol on; {x} message; {x} fault message; service {x} light; light for the {x}; {x} indicator on',
+  '{x} light; {x} warning light on; {x} light comes on; {x} warning light comes on; {x} light stays on; {x} symbol on; {x} message; {x} fault message; service {x} light; light for the {x}',
 );
 
 /** Things that can stop working, with the symptom that is. */
@@ -124,13 +124,12 @@ const NOISES: readonly [id: string, noise: string, place: string][] = [
     'clutch pressed; pressing the clutch; clutch pedal; clutch down',
   ],
 ];
-/** Words in between and the other order are met too. */
-const NOISE_SAID = words('{n} {p}');
+const NOISE_SAID = words('{n} {p}; {p} {n}; {n} noise {p}');
 
 /** Something that sits lower than it should. */
 const LOW: readonly [places: string, does: string] = [
-  'corner; one corner; rear corner; front corner; left rear; right rear; left front; right front; back end; rear end; front end; rear; back; one side; left side; right side; tail',
-  'sits low; sits lower; sags; is low; low; drops; has dropped; hangs down; sinks; too low; down overnight; is down; lower than the other',
+  'corner; one corner; rear corner; front corner; left rear; right rear; left front; right front; back end; rear end; front end; rear; back; one side; left side; right side; tail; car; vehicle',
+  'sits low; sits lower; sags; hangs down; sinks; has dropped down; lower than the other; down overnight; low overnight',
 ];
 
 const put = (pattern: string, of: Record<string, string>): string =>

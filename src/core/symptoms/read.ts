@@ -76,7 +76,8 @@ function shippedPhrases(): Phrase[] {
   const claimed = new Map(out.map((p) => [key(p), p.id]));
   for (const s of SYMPTOMS)
     for (const say of s.patterned) {
-      const p = phrase(s.id, s.label, say);
+      // Nothing may stand between: a heater hose that is broken is no dead heater.
+      const p = { ...phrase(s.id, s.label, say), gap: 0 };
       const k = key(p);
       if (!claimed.has(k)) {
         claimed.set(k, s.id);
@@ -99,6 +100,13 @@ const FREQUENCY: readonly [RegExp, SentenceReading['frequency']][] = [
 const wentOff = (before: string[], after: string[]): boolean =>
   ['off', 'out'].includes(after[0] ?? '') && ![...before, ...after].some((t) => NEGATIONS.has(t));
 
+/** "It rattled, but the new chain fixed it" within one clause. */
+const fixedIt = (after: string[]): boolean => {
+  const wall = after.indexOf('|');
+  const clause = wall < 0 ? after : after.slice(0, wall);
+  return clause.some((t, i) => CURED.has(t) && ['it', 'that', 'this'].includes(clause[i + 1] ?? ''));
+};
+
 /** "It used to stall": that is over. */
 const usedTo = (sentence: string[], from: number): boolean => {
   const before = sentence.slice(Math.max(0, from - 3), from);
@@ -108,7 +116,9 @@ const usedTo = (sentence: string[], from: number): boolean => {
 /** Conditions that stay when a symptom's own phrase says them: they say nothing of the symptom itself. */
 const STAYS = new Set(['load', 'acceleration', 'bumps', 'rain', 'low-speed', 'high-speed', 'turning']);
 /** Said after a symptom, these take it back: "the rattle has gone". */
-const CURED = new Set(['gone', 'cur', 'cured', 'fix', 'fixed', 'disappear', 'vanish', 'solv']);
+const CURED = new Set(
+  'gone cur cured fix fixed disappear vanish solv replac repair renew exchang'.split(' '),
+);
 
 /** The shipped vocabulary with a shop's own words over it. */
 export class Vocabulary {
@@ -188,6 +198,7 @@ export class Vocabulary {
         (before.some((t) => NEGATIONS.has(t)) ||
           after.some((t) => CURED.has(t)) ||
           usedTo(plain, h.from) ||
+          fixedIt(plain.slice(h.to, h.to + SPREAD + 2)) ||
           (plain.slice(h.from, h.to).includes('lamp') && wentOff(before, after)));
       const words = [...new Set(list.slice(h.from, h.to).map((t) => t.word))].join(' ');
       return { id: h.id, label: h.label, from: h.from, to: h.to, words, negated };

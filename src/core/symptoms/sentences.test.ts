@@ -92,3 +92,26 @@ describe('what stands around a symptom', () => {
     );
   });
 });
+
+describe('sentences that name a thing say nothing of another', () => {
+  it.each([
+    ['rear tyre is low on air', 'ride-height'],
+    ['front left tyre low', 'ride-height'],
+    ['washer fluid low at the back', 'ride-height'],
+    ['rear left window is down', 'ride-height'],
+    ['low beam on one side is out', 'ride-height'],
+    ['heater hose broken', 'no-heat'],
+    ['gear indicator on', 'transmission-lamp'],
+    ['front wheel bearing was replaced', 'wheel-noise'],
+    ['engine was rattling but the new chain fixed it', 'engine-noise'],
+    ['loses water but I see no puddle', 'coolant-leak'],
+    ['it used to stall', 'stall'],
+    ['oil light off again', 'oil-pressure-low'],
+  ])('%s: not %s', (text, symptom) => {
+    expect(
+      readSentence(text)
+        .symptoms.filter((s) => !s.negated)
+        .map((s) => s.id),
+    ).not.toContain(symptom);
+  });
+});
