@@ -13,7 +13,7 @@ import {
   type NextTest,
   type Prior,
 } from '@/core/guide';
-import { speakersFor, type CauseFit } from '@/core/precedent';
+import { speakersFor, tellsOfCauses, type CauseFit } from '@/core/precedent';
 import { tradeOf } from '@/core/trade/shop';
 import { db } from '@/store/database';
 import { loadCases } from '@/store/rows';
@@ -67,7 +67,7 @@ const SPEAKS = 1.5;
  */
 export async function guideFor(record: CaseRecord, found: NearCases): Promise<Guide> {
   const { held, ranking, near, profile } = found;
-  if (!ranking.asks.some((a) => a.evidence > 0 && a.part !== 'vehicle')) return NO_GUIDE;
+  if (!tellsOfCauses(ranking.asks)) return NO_GUIDE;
   const speakers = speakersFor(held.index, ranking, held.catalogue);
   const profiles = await profilesOf(
     held,

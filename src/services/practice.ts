@@ -1,7 +1,7 @@
 import type { PracticeAnswer } from '@/core/api';
 import type { Catalogue } from '@/core/cause';
 import { nextTests, practiceFor, type Facts } from '@/core/guide';
-import type { Ranking } from '@/core/precedent';
+import { tellsOfCauses, type Ranking } from '@/core/precedent';
 import { tradeOf } from '@/core/trade/shop';
 
 const NOTHING: Facts = { outcomes: new Map(), readings: new Map() };
@@ -20,8 +20,7 @@ export const NO_PRACTICE_ANSWER: PracticeAnswer = { causes: [], tests: [] };
  * @param catalogue the shop's list
  */
 export function practiceOf(ranking: Ranking, catalogue: Catalogue): PracticeAnswer {
-  if (!ranking.asks.some((a) => a.evidence > 0 && (a.part === 'codes' || a.part === 'symptoms')))
-    return NO_PRACTICE_ANSWER;
+  if (!tellsOfCauses(ranking.asks)) return NO_PRACTICE_ANSWER;
   const knowledge = tradeOf(catalogue);
   const { shares, unseen } = ranking.prior;
   const causes = [...shares]

@@ -98,23 +98,6 @@ function smoothed(hits: readonly number[], towards: readonly number[]): number[]
   return hits.map((h, i) => (h + SMOOTHING * towards[i]!) / (n + SMOOTHING));
 }
 
-/** The test of general practice that no case here was asked, as a question like any other. */
-export function practiceAttribute(question: string, words: string): Attribute {
-  return {
-    of: 'outcome',
-    key: question,
-    question,
-    words,
-    label: '',
-    answers: ['fail', 'pass'],
-    sound: 1,
-    answerOf: (f) => {
-      const verdict = f.outcomes.get(question)?.verdict;
-      return verdict === 'pass' || verdict === 'fail' ? verdict : undefined;
-    },
-  };
-}
-
 /** What is left of the doubt whether a test is about a cause, for each of its cases that was not asked it. */
 const DOUBT_LEFT = 0.5;
 

@@ -35,6 +35,21 @@ export interface Attribute {
   answerOf: (facts: Facts) => string | undefined;
 }
 
+/** The outcome of a test as a question with two answers. */
+export const outcomeAttribute = (question: string, words: string): Attribute => ({
+  of: 'outcome',
+  key: question,
+  question,
+  words,
+  label: '',
+  answers: ['fail', 'pass'],
+  sound: 1,
+  answerOf: (f) => {
+    const verdict = f.outcomes.get(question)?.verdict;
+    return verdict === 'pass' || verdict === 'fail' ? verdict : undefined;
+  },
+});
+
 /**
  * What past cases were asked: the outcome of each test, and each reading by the side of the threshold
  * that tells most about the cause.
@@ -54,19 +69,7 @@ export function allAttributes(cases: readonly ForkCase[]): Attribute[] {
     }
   }
   return [
-    ...[...questions].map(([question, words]): Attribute => ({
-      of: 'outcome',
-      key: question,
-      question,
-      words,
-      label: '',
-      answers: ['fail', 'pass'],
-      sound: 1,
-      answerOf: (f) => {
-        const verdict = f.outcomes.get(question)?.verdict;
-        return verdict === 'pass' || verdict === 'fail' ? verdict : undefined;
-      },
-    })),
+    ...[...questions].map(([question, words]) => outcomeAttribute(question, words)),
     ...[...readings].flatMap(([key, have]) => readingAttribute(key, have) ?? []),
   ];
 }

@@ -1,5 +1,5 @@
-import { chanceOf, countAnswers, NO_PRACTICE, practiceAttribute, type Asked, type Practice } from './answers';
-import { attributesOf, type ForkCase } from './attributes';
+import { chanceOf, countAnswers, NO_PRACTICE, type Asked, type Practice } from './answers';
+import { attributesOf, outcomeAttribute, type ForkCase } from './attributes';
 import { foldQuestion, type Facts, type SpokenFact } from './facts';
 
 /** A past case: its cause, what it was asked, how much it speaks, and how well it is proven. */
@@ -92,7 +92,7 @@ export function modelOf(
   const have = new Set(attributes.map((a) => a.question));
   for (const [question, t] of practice.tests)
     if (!have.has(question) && [...t.fails.keys()].some((key) => causes.has(key)))
-      attributes.push(practiceAttribute(question, t.words));
+      attributes.push(outcomeAttribute(question, t.words));
   return { causes, asked: attributes.map((a) => countAnswers(a, cases, practice, weight)), cases, unseen };
 }
 

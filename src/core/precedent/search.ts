@@ -127,6 +127,13 @@ export function rank(
   };
 }
 
+/** What says something of a cause by itself: a vehicle, and what happened before, only shade it. */
+const TELLS: ReadonlySet<Ask['part']> = new Set(['codes', 'symptoms', 'tests', 'traces', 'words']);
+
+/** Whether anything that was asked tells of a cause. */
+export const tellsOfCauses = (asks: readonly Ask[]): boolean =>
+  asks.some((a) => a.evidence > 0 && TELLS.has(a.part));
+
 /** A recording of the same shape as one piece of evidence. */
 const traceAsks = (alike: AlikeTraces | undefined): Ask[] =>
   alike && alike.cases.size > 0

@@ -20,6 +20,8 @@ export interface TradeFault {
   failure: string;
   /** Where it can occur, as words of `PLACES`; empty for everywhere. */
   where: readonly string[];
+  /** Kinds of vehicle that have nothing of the sort. */
+  notOn: readonly NotOn[];
   /** How common among diagnosed vehicles on which it can occur, in parts of all. */
   weight: number;
   signs: readonly Sign[];
@@ -32,6 +34,9 @@ export interface TradeFault {
   /** What it is mistaken for, as "part, failure" or a part. */
   mistaken: readonly string[];
 }
+
+/** What a system may be missing on: an electric vehicle has no exhaust, a motorcycle no doors. */
+export type NotOn = 'electric' | 'bike';
 
 /** Words of `where`: fuels, kinds and layouts. */
 export const PLACES = [
@@ -52,5 +57,7 @@ export const PLACES = [
 /** Faults of one system, one line each; see `read-faults.ts` for how a line is read. */
 export interface FaultFile {
   system: string;
+  /** Kinds of vehicle that do not have this system. */
+  notOn?: readonly NotOn[];
   table: string;
 }

@@ -102,6 +102,7 @@ export function withDictionary(faults: readonly TradeFault[], list: Catalogue): 
         part,
         failure,
         where: [],
+        notOn: [],
         weight: UNLISTED_WEIGHT,
         signs: [],
         codes: new Map(codes.map((c) => [c, each])),

@@ -41,7 +41,7 @@ export const FAULT_FILES: readonly FaultFile[] = [
 ];
 
 /** What the trade knows of faults, in the order of their systems. General practice, no source. */
-export const TRADE_FAULTS: readonly TradeFault[] = FAULT_FILES.flatMap((f) => readFaults(f.table));
+export const TRADE_FAULTS: readonly TradeFault[] = FAULT_FILES.flatMap((f) => readFaults(f.table, f.notOn));
 
 const list = (s: string) =>
   s

@@ -46,10 +46,13 @@ export function fuelsOf(v: Pick<VehicleFacts, 'fuel' | 'engine'>): string[] {
  * @returns a factor on how common the fault is, 0 … 1
  */
 export function canOccur(
-  fault: Pick<TradeFault, 'where'>,
+  fault: Pick<TradeFault, 'where'> & Partial<Pick<TradeFault, 'notOn'>>,
   v: VehicleFacts | null,
   here: readonly string[] = v ? fuelsOf(v) : [],
 ): number {
+  const missing = fault.notOn ?? [];
+  if (missing.includes('bike') && v?.kind === 'motorcycle') return 0;
+  if (missing.includes('electric') && here.length === 1 && here[0] === 'electric') return 0;
   const words = new Set(fault.where);
   let factor = 1;
   const fuels = FUELS.filter((f) => words.has(f));

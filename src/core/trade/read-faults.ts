@@ -1,4 +1,4 @@
-import type { Sign, TradeFault } from './contract';
+import type { NotOn, Sign, TradeFault } from './contract';
 
 /**
  * How a line of a table of faults is read:
@@ -7,7 +7,7 @@ import type { Sign, TradeFault } from './contract';
  *
  * Codes may be listed with "/" or as a range ("P0300-P0304:.8"): one of them is set with that chance.
  */
-export function readFaults(table: string): TradeFault[] {
+export function readFaults(table: string, notOn: readonly NotOn[] = []): TradeFault[] {
   return table
     .trim()
     .split('\n')
@@ -29,6 +29,7 @@ export function readFaults(table: string): TradeFault[] {
         part: name.slice(0, comma).trim(),
         failure: name.slice(comma + 1).trim(),
         where: where.split(' ').filter(Boolean),
+        notOn,
         weight: Number(weight),
         signs: signs.split(' ').filter(Boolean).map(readSign),
         codes: readCodes(codes),

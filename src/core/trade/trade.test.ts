@@ -149,6 +149,33 @@ describe('where a fault can occur', () => {
   });
 });
 
+test.each([
+  [
+    'electric',
+    { fuel: 'electric' },
+    [
+      'silencer',
+      'engine oil',
+      'timing chain',
+      'spark plug',
+      'fuel cap',
+      'turbocharger',
+      'alternator',
+      'starter motor',
+      'thermostat',
+    ],
+  ],
+  [
+    'a motorcycle',
+    { kind: 'motorcycle' as const, fuel: 'petrol' },
+    ['window regulator', 'sunroof drain', 'clock spring'],
+  ],
+])('on %s there is none of what it does not have', (_, over, parts) => {
+  const v = { vin: '', make: '', model: '', year: 2020, engine: '', kind: '' as const, ...over };
+  const there = TRADE_FAULTS.filter((f) => parts.includes(f.part) && canOccur(f, v) > 0);
+  expect(there.map(name)).toEqual([]);
+});
+
 test('the dictionary adds codes and parts that no table lists', () => {
   const all = allTradeFaults();
   expect(all.length).toBeGreaterThan(TRADE_FAULTS.length);

@@ -3,6 +3,7 @@ import type { FaultFile } from '../contract';
 /** General practice, written from knowledge, no source. */
 export const AIR: FaultFile = {
   system: 'Air intake and charging',
+  notOn: ['electric'],
   table: `
 vacuum hose, cracked | petrol gas | 10 | rough-idle:.6@idle hunting-idle:.45@idle whistle:.45@idle high-idle:.35 stall:.25 engine-lamp:.55 hesitation:.2 hard-pedal:.06 | P0171/P0174:.8 P0507:.2 P0300-P0304:.15 P0505:.1 | repair:.15 | smoke-intake:.95 trim-speed:.9 trim-hold:.85 | intake manifold gasket; air-flow meter
 vacuum hose, fitted wrongly | petrol diesel | 2 | rough-idle:.4@after-repair no-power:.35@after-repair high-idle:.3 whistle:.3 engine-lamp:.4 | P0171:.4 P0299:.25 P0401:.1 | repair:.9 | smoke-intake:.7 vacuum-supply:.6 | vacuum hose

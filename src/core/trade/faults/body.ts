@@ -3,6 +3,7 @@ import type { FaultFile } from '../contract';
 /** General practice, written from knowledge, no source. */
 export const BODY: FaultFile = {
   system: 'Climate, body electrics and safety',
+  notOn: ['bike'],
   table: `
 refrigerant, low level | | 14 | ac-warm:.97@hot-weather ac-cycles:.4 | P0532:.15 P0530:.06 | | ac-pressures:.95 ac-leak:.85 ac-clutch-feed:.25 | condenser; air conditioning compressor
 condenser, leaking | | 6 | ac-warm:.97 | P0532:.15 | collision:.15 | ac-leak:.95 ac-pressures:.93 | refrigerant

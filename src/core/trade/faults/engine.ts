@@ -3,6 +3,7 @@ import type { FaultFile } from '../contract';
 /** General practice, written from knowledge, no source. */
 export const ENGINE: FaultFile = {
   system: 'Valve train and compression',
+  notOn: ['electric'],
   table: `
 timing chain, stretched | petrol diesel hybrid | 9 | engine-noise:.65@cold-start engine-lamp:.65 hard-start:.3 rough-idle:.35 no-power:.25 misfire:.2 | P0016-P0019:.75 P0008:.15 P0011/P0014:.15 P0341:.15 P0340:.1 | | cam-crank:.93 timing-marks:.8 phaser-move:.3 noise-find:.6 | cam phaser; camshaft sensor
 chain tensioner, worn | petrol diesel | 5 | engine-noise:.85@cold-start hard-start:.1 engine-lamp:.3 | P0016-P0019:.4 P0341:.1 | | noise-find:.8 cam-crank:.5 oil-pressure:.15 | timing chain; hydraulic lifter

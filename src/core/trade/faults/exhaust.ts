@@ -3,6 +3,7 @@ import type { FaultFile } from '../contract';
 /** General practice, written from knowledge, no source. */
 export const EXHAUST: FaultFile = {
   system: 'Exhaust and after-treatment',
+  notOn: ['electric'],
   table: `
 catalytic converter, aged | petrol hybrid gas | 11 | engine-lamp:.9 emission-test:.35 rich-smell:.15 no-power:.05 | P0420/P0430:.93 | | cat-temps:.93 exhaust-tight:.05 lambda-swing:.05 | oxygen sensor; exhaust manifold gasket
 catalytic converter, blocked | petrol gas | 5 | no-power:.85@high-speed,load no-rev:.35 stall:.25 overheat:.1 hard-start:.2 engine-lamp:.4 | P0420:.3 P0300-P0304:.2 P0101:.1 P0171:.05 | | exhaust-pressure:.95 vacuum-gauge:.8 | fuel pump; timing chain

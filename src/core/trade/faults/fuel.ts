@@ -3,6 +3,7 @@ import type { FaultFile } from '../contract';
 /** General practice, written from knowledge, no source. */
 export const FUEL: FaultFile = {
   system: 'Fuel supply',
+  notOn: ['electric'],
   table: `
 fuel pump, low output | petrol hybrid gas bike | 9 | no-power:.6@load,acceleration,high-speed hesitation:.55@acceleration hard-start:.4@hot stall:.35@hot jerking:.35 engine-lamp:.4 | P0171/P0174:.55 P0087:.4 P0300-P0304:.15 P0191:.05 | | fuel-pressure:.93 fuel-flow:.9 trim-speed:.85 pump-current:.6 trim-hold:.1 | fuel filter; air-flow meter
 fuel pump, no signal | petrol hybrid bike | 6 | no-start:.9 stall:.4 | P0087:.15 P0230-P0232:.1 | | fuel-pressure:.95 pump-current:.9 pump-feed:.08 | fuel pump relay; crankshaft sensor; fuse

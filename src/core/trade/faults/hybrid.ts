@@ -3,6 +3,7 @@ import type { FaultFile } from '../contract';
 /** General practice, written from knowledge, no source. */
 export const HYBRID: FaultFile = {
   system: 'Hybrid and electric drive',
+  notOn: ['bike'],
   table: `
 battery cell module, aged | hybrid electric | 30 | hv-warning:.85 no-electric:.4 range-short:.4 no-power:.3 fuel-use:.3 fan-always:.2 not-ready:.15 | P0A80:.7 P0A7F:.25 P0A7D:.08 P0B3B-P0B44:.1 | | cells:.95 hv-cool:.2 | traction battery; battery cooling fan
 traction battery, aged | hybrid electric | 20 | range-short:.85@cold-weather no-electric:.35 hv-warning:.35 fuel-use:.3 no-power:.2 | P0A7F:.5 P0A80:.25 P0A7D:.12 | | cells:.6 charger-feed:.03 | battery cell module

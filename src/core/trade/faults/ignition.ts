@@ -3,6 +3,7 @@ import type { FaultFile } from '../contract';
 /** General practice, written from knowledge, no source. */
 export const IGNITION: FaultFile = {
   system: 'Ignition',
+  notOn: ['electric'],
   table: `
 ignition coil, internal fault | petrol gas hybrid | 16 | misfire:.8@load,acceleration rough-idle:.5 jerking:.45 lamp-flashes:.5@acceleration no-power:.3 engine-lamp:.5 hesitation:.25 | P0300-P0304:.85 P0351-P0354:.3 P0305-P0308:.1 P0171:.05 | repair:.05 | coil-swap:.93 spark-trace:.85 plug-look:.2 | spark plug; fuel injector
 ignition coil, cracked | petrol gas | 3 | misfire:.8@rain,load jerking:.4@rain rough-idle:.3@rain lamp-flashes:.35 engine-lamp:.4 hard-start:.15@rain | P0300-P0304:.8 P0351-P0354:.1 | | coil-swap:.9 spark-trace:.85 | ignition lead

@@ -3,6 +3,7 @@ import type { FaultFile } from '../contract';
 /** General practice, written from knowledge, no source. */
 export const VAPOUR: FaultFile = {
   system: 'Fuel vapour',
+  notOn: ['electric', 'bike'],
   table: `
 fuel cap, leaking | petrol hybrid | 9 | engine-lamp:.85@after-refuel evap-smell:.4 fuel-smell:.25 | P0455-P0457:.75 P0442:.3 P0440:.1 | | cap-seal:.9 evap-smoke:.85 | purge valve; charcoal canister
 purge valve, stuck open | petrol hybrid | 8 | hard-start:.55@after-refuel,hot rough-idle:.4@idle engine-lamp:.65 stall:.25@idle fuel-smell:.15 hunting-idle:.2 | P0496:.45 P0441:.35 P0172:.2 P0171:.2 P0455:.1 P0506:.05 | | purge-close:.95 evap-smoke:.5 | fuel injector; vacuum hose
