@@ -52,6 +52,20 @@ describe('general practice and the shop’s cases in one reckoning', () => {
     const shares = sharesOf(index, asked({ codes: [{ code: 'P0128', weight: 1 }] }));
     expect(shares.get(key('thermostat', 'stuck open'))!.share).toBeGreaterThan(0.05);
   });
+  test('many codes that a part could set do not speak against it where none is set', () => {
+    // A coil has a circuit code for each of a dozen cylinders; a misfire alone is still a coil or a plug first.
+    const shares = sharesOf(
+      new CaseIndex(),
+      asked({
+        codes: ['P0301', 'P0303'].map((code) => ({ code, weight: 1 })),
+        symptoms: [{ id: 'misfire', label: 'misfires' }],
+      }),
+    );
+    const [one, two] = [...shares].sort((a, b) => b[1].share - a[1].share).map(([k]) => k);
+    expect([one, two].sort()).toEqual(
+      [key('ignition coil', 'internal fault'), key('spark plug', 'worn')].sort(),
+    );
+  });
   test('what cannot be on a vehicle is not named for it', () => {
     const wanted = (fuel: string) =>
       asked({

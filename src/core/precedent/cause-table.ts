@@ -153,11 +153,14 @@ export class CauseTable {
   /** The chance of a term by general practice, by cause; 0 where that does not say that the cause shows it. */
   means(term: string): Float64Array {
     let means = this.termMeans.get(term);
-    if (means) return means;
-    const row = this.trade.terms.get(term);
+    if (!means) this.termMeans.set(term, (means = this.meansOf(this.trade.terms.get(term))));
+    return means;
+  }
+
+  private meansOf(row: TradeRow | undefined): Float64Array {
     const own = new Float64Array(row ? this.trade.causes.length : 0);
     row?.causes.forEach((c, i) => (own[c] = row.chances[i]!));
-    means = Float64Array.from(this.readBy, (readers) => {
+    return Float64Array.from(this.readBy, (readers) => {
       if (!row || readers.length === 0) return 0;
       let [sum, of] = [0, 0];
       for (const i of readers) {
@@ -167,8 +170,6 @@ export class CauseTable {
       }
       return sum / of;
     });
-    this.termMeans.set(term, means);
-    return means;
   }
 
   /**
@@ -215,14 +216,19 @@ export class CauseTable {
     sums = { terms: new Map(), unmet: new Map(), all };
     for (const value of this.index.values(kind)) {
       const term = `${kind}|${value}`;
-      const { rates, usual } = this.rates(this.hits(term), this.weight, this.means(term), strayOf(term));
+      const { rates, usual } = this.rates(
+        this.hits(term),
+        this.weight,
+        this.meansOf(this.trade.expected.get(term)),
+        strayOf(term),
+      );
       const none = Math.log(1 - Math.min(usual, 0.98));
       const logs = rates.map((p) => Math.log(1 - Math.min(p, 0.98)) - none);
       for (let c = 0; c < logs.length; c++) all[c]! += logs[c]!;
       sums.terms.set(term, logs);
     }
     let most = 0;
-    for (const [term, row] of this.trade.terms) {
+    for (const [term, row] of this.trade.expected) {
       if (!term.startsWith(`${kind}|`) || sums.terms.has(term)) continue;
       const log = this.absentOfUnmet(row, strayOf(term));
       most += log.most;

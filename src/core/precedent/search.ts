@@ -130,9 +130,12 @@ export function rank(
 /** What says something of a cause by itself: a vehicle, and what happened before, only shade it. */
 const TELLS: ReadonlySet<Ask['part']> = new Set(['codes', 'symptoms', 'tests', 'traces', 'words']);
 
+/** The engine lamp alone says that there are codes to be read, and no more. */
+const ENGINE_LAMP = 's|engine-lamp';
+
 /** Whether anything that was asked tells of a cause. */
 export const tellsOfCauses = (asks: readonly Ask[]): boolean =>
-  asks.some((a) => a.evidence > 0 && TELLS.has(a.part));
+  asks.some((a) => a.evidence > 0 && TELLS.has(a.part) && a.ladder[0]?.term !== ENGINE_LAMP);
 
 /** A recording of the same shape as one piece of evidence. */
 const traceAsks = (alike: AlikeTraces | undefined): Ask[] =>

@@ -27,6 +27,13 @@ export interface TradeFault {
   signs: readonly Sign[];
   /** Codes, each with the chance that it is set. */
   codes: ReadonlyMap<string, number>;
+  /** Codes by what their absence says: of a group of which one is mostly set, each is a part of that. */
+  expected: ReadonlyMap<string, number>;
+  /**
+   * Codes of its part that the dictionary knows beside those: they speak for it where one is set, but of so many that
+   * none being set says nothing.
+   */
+  rarely: ReadonlyMap<string, number>;
   /** What often went before, by kind of event. */
   after: ReadonlyMap<string, number>;
   /** Tests by id, with the chance that each fails. */

@@ -85,13 +85,13 @@ export function withDictionary(faults: readonly TradeFault[], list: Catalogue): 
   for (const [code, n] of naming) byPart.set(n.part, [...(byPart.get(n.part) ?? []), code]);
   const listed = new Set(faults.map((f) => f.part));
   const full = faults.map((f) => {
-    const codes = new Map(f.codes);
+    const rarely = new Map<string, number>();
     for (const code of byPart.get(f.part) ?? []) {
-      if (codes.has(code)) continue;
+      if (f.codes.has(code)) continue;
       const speaks = SPEAKS[naming.get(code)!.kind]?.[f.failure];
-      codes.set(code, speaks === undefined ? SOMETIMES / 4 : speaks / 3);
+      rarely.set(code, speaks === undefined ? SOMETIMES / 4 : speaks / 3);
     }
-    return { ...f, codes };
+    return { ...f, rarely };
   });
   const more = [...byPart].flatMap(([part, codes]): TradeFault[] => {
     if (listed.has(part) || codes.length < 2) return [];
@@ -105,7 +105,9 @@ export function withDictionary(faults: readonly TradeFault[], list: Catalogue): 
         notOn: [],
         weight: UNLISTED_WEIGHT,
         signs: [],
-        codes: new Map(codes.map((c) => [c, each])),
+        codes: new Map(),
+        expected: new Map(),
+        rarely: new Map(codes.map((c) => [c, each])),
         after: new Map(),
         tests: new Map([
           ['part-feed', 0.2],

@@ -9,8 +9,9 @@ export const STRAY = { code: 0.004, symptom: 0.012, condition: 0.04, event: 0.06
 /** Chance of a condition that a sign of the fault mostly shows under. */
 const UNDER_CONDITION = 0.65;
 
-/** How often a sign beside the main one is told where it shows. By judgement. */
+/** How often a sign beside the main one is told where it shows, and how many of them at most. By judgement. */
 const ALSO_TOLD = 0.65;
+const MOST_TOLD = 0.9;
 
 /** A fault of the trade as a cause of a shop: its key is made of the shop's own list. */
 export interface TradeCause {
@@ -33,8 +34,8 @@ export interface TradeKnowledge {
   at: ReadonlyMap<string, number>;
   /** By term of the index: `c|P0171`, `s|stall`, `t|hot`, `e|repair`. */
   terms: ReadonlyMap<string, TradeRow>;
-  /** Terms of each cause with their chances. */
-  termsOf: readonly ReadonlyMap<string, number>[];
+  /** The same for what is not there: without what a fault shows but rarely, and of a group each a part. */
+  expected: ReadonlyMap<string, TradeRow>;
   /** By folded question: the test, and how likely it fails with each cause. */
   tests: ReadonlyMap<string, { test: TradeTest; fails: ReadonlyMap<number, number> }>;
 }
@@ -72,7 +73,7 @@ export function knowledgeOf(
       failureId: failure?.id ?? null,
       fault,
     });
-    termsOf.push(termsOfFault(fault));
+    termsOf.push(signsOf(fault));
     for (const [id, chance] of fault.tests) {
       const test = tests.get(id);
       if (!test) continue;
@@ -82,6 +83,15 @@ export function knowledgeOf(
       byTest.set(question, known);
     }
   }
+  const withCodes = (codes: (f: TradeFault) => [string, number][]) =>
+    rowsOf(termsOf.map((signs, i) => new Map([...codes(causes[i]!.fault), ...signs])));
+  const expected = withCodes((f) => codeTerms(f.expected));
+  const terms = withCodes((f) => [...codeTerms(f.rarely), ...codeTerms(f.codes)]);
+  return { causes, at, terms, expected, tests: byTest };
+}
+
+/** For each term the causes that have it. */
+function rowsOf(termsOf: readonly ReadonlyMap<string, number>[]): Map<string, TradeRow> {
   const rows = new Map<string, [number, number][]>();
   termsOf.forEach((terms, i) => {
     for (const [term, chance] of terms) {
@@ -90,24 +100,28 @@ export function knowledgeOf(
       else rows.set(term, [[i, chance]]);
     }
   });
-  const terms = new Map(
+  return new Map(
     [...rows].map(([term, row]) => [
       term,
       { causes: Int32Array.from(row, (r) => r[0]), chances: Float64Array.from(row, (r) => r[1]) },
     ]),
   );
-  return { causes, at, terms, termsOf, tests: byTest };
 }
+
+const codeTerms = (codes: ReadonlyMap<string, number>): [string, number][] =>
+  [...codes].map(([code, chance]) => [`c|${code}`, either(chance, STRAY.code)]);
 
 const either = (a: number, b: number): number => 1 - (1 - a) * (1 - b);
 
-function termsOfFault(f: TradeFault): Map<string, number> {
+/** Terms of a fault beside its codes. */
+function signsOf(f: TradeFault): Map<string, number> {
   const out = new Map<string, number>();
-  for (const [code, chance] of f.codes) out.set(`c|${code}`, either(chance, STRAY.code));
   const main = Math.max(0, ...f.signs.map((s) => s.chance));
+  const others = f.signs.reduce((sum, s) => sum + s.chance, 0) - main;
+  const alsoTold = Math.min(ALSO_TOLD, MOST_TOLD / Math.max(others, 1e-9));
   for (const s of f.signs) {
     // What shows is not all told: people name what bothers them most.
-    const told = s.chance * (s.chance === main ? 1 : ALSO_TOLD);
+    const told = s.chance * (s.chance === main ? 1 : alsoTold);
     out.set(`s|${s.symptom}`, either(told, STRAY.symptom));
     for (const w of s.when)
       out.set(`t|${w}`, Math.max(out.get(`t|${w}`) ?? 0, either(UNDER_CONDITION * told, STRAY.condition)));

@@ -33,6 +33,8 @@ export function readFaults(table: string, notOn: readonly NotOn[] = []): TradeFa
         weight: Number(weight),
         signs: signs.split(' ').filter(Boolean).map(readSign),
         codes: readCodes(codes),
+        expected: readCodes(codes, none),
+        rarely: new Map(),
         after: readChances(after.replaceAll('flat-battery', 'flat battery')),
         tests: readChances(tests),
         mistaken: mistaken
@@ -57,24 +59,23 @@ function readChances(text: string): Map<string, number> {
 
 /** Chance of one member where one of several is set: members of small groups often come together. */
 const member = (chance: number, of: number): number => chance / Math.sqrt(of);
+/** Chance of one member by which none of all is as likely as it is said to be: (1 − p)ⁿ = 1 − chance. */
+const none = (chance: number, of: number): number => 1 - (1 - chance) ** (1 / of);
 
 /**
  * Codes with their chances.
  *
  * @param text "P0171/P0174:.8 P0300-P0304:.5"
+ * @param each chance of one member of a group, from that of the group and its size
  * @throws Error for what is no list of codes
  * @example readCodes('P0301-P0304:.8').get('P0302') // 0.4
  */
-export function readCodes(text: string): Map<string, number> {
+export function readCodes(text: string, each = member): Map<string, number> {
   const out = new Map<string, number>();
   for (const item of text.split(' ').filter(Boolean)) {
     const [list = '', chance] = item.split(':');
     const codes = list.split('/').flatMap(members);
-    for (const c of codes)
-      out.set(
-        c,
-        Math.max(out.get(c) ?? 0, codes.length === 1 ? Number(chance) : member(Number(chance), codes.length)),
-      );
+    for (const c of codes) out.set(c, Math.max(out.get(c) ?? 0, each(Number(chance), codes.length)));
   }
   return out;
 }

@@ -100,6 +100,11 @@ describe('reading a table', () => {
     expect(readCodes(text).size).toBe(size);
     expect(readCodes(text).get(code)).toBeCloseTo(chance);
   });
+  test('of a group that is set with a chance, none is set with the rest of it', () => {
+    const [f] = readFaults('a, b | | 1 | stall:.5 | P0301-P0304:.8 P0455:.6 | | x:.9');
+    const none = [...f!.expected.values()].reduce((left, p) => left * (1 - p), 1);
+    expect(none).toBeCloseTo((1 - 0.8) * (1 - 0.6), 9);
+  });
   test.each(['X0301:.4', 'P03:.4', 'P0300-P03:.2'])('%s is no code', (text) => {
     expect(() => readCodes(text)).toThrow('Not a code');
   });
@@ -181,7 +186,8 @@ test('the dictionary adds codes and parts that no table lists', () => {
   expect(all.length).toBeGreaterThan(TRADE_FAULTS.length);
   const listed = TRADE_FAULTS.find((f) => f.part === 'purge valve' && f.failure === 'open circuit')!;
   const full = all.find((f) => f.part === 'purge valve' && f.failure === 'open circuit')!;
-  for (const [code, chance] of listed.codes) expect(full.codes.get(code)).toBe(chance);
+  expect(full.codes).toEqual(listed.codes);
+  expect([...full.rarely.keys()].some((c) => listed.codes.has(c))).toBe(false);
 });
 
 test('a test of the trade that is an opening move too is asked in the same words', () => {
