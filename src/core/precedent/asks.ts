@@ -8,6 +8,7 @@ import { codeMatches } from './query';
 import type { Wanted } from './wanted';
 import type { WEIGHTS } from './weights';
 import { FIT, KIN } from './weights';
+import type { VehicleFacts } from '@/core/vehicle';
 
 /** One thing asked for, as terms of the index: the first that a case has counts. */
 export interface Ask {
@@ -155,7 +156,7 @@ function vehicleAsks(wanted: Wanted, index: CaseIndex): Ask[] {
   const v = wanted.vehicle;
   if (!v) return [];
   const [make, model, engine] = [fold(v.make), fold(v.model), fold(v.engine)];
-  const fuel = v.kind || v.fuel ? `kf|${v.kind}/${v.fuel}` : fuelOf(index, `ve|${engine}`);
+  const fuel = v.kind && v.fuel ? `kf|${v.kind}/${v.fuel}` : fuelOf(index, `ve|${engine}`);
   if (make && model) {
     const build = `vb|${make}/${model}/${engine}`;
     const narrow = index.count(build) > 0 ? build : index.count(`ve|${engine}`) > 0 ? `ve|${engine}` : '';
@@ -175,6 +176,15 @@ function vehicleAsks(wanted: Wanted, index: CaseIndex): Ask[] {
     ...(make ? [ask(v.make, [{ term: `vm|${make}`, share: 1 }])] : []),
     ...(model ? [ask(v.model, [{ term: `md|${v.model}`, share: 1 }])] : []),
     ...(engine ? [ask(v.engine, [{ term: `ve|${engine}`, share: 1 }])] : []),
+    ...(v.fuel || v.kind
+      ? [
+          ask(
+            [v.fuel, v.kind].filter(Boolean).join(' '),
+            likeKinds(index, v).map((k) => ({ term: `kf|${k}`, share: 1 })),
+            0.5,
+          ),
+        ]
+      : []),
     ...(v.year !== null
       ? [
           ask(
@@ -186,6 +196,13 @@ function vehicleAsks(wanted: Wanted, index: CaseIndex): Ask[] {
       : []),
   ];
 }
+
+/** Kinds and fuels of the shop's vehicles that meet what was said of either. */
+const likeKinds = (index: CaseIndex, v: VehicleFacts): string[] =>
+  index.values('kf').filter((value) => {
+    const [kind = '', fuel = ''] = value.split('/');
+    return (!v.kind || kind === v.kind) && (!v.fuel || fuel.toLowerCase() === v.fuel);
+  });
 
 /** What the vehicles with an engine are: kind and fuel of the first one met. */
 function fuelOf(index: CaseIndex, engine: string): string {

@@ -35,6 +35,8 @@ export function caseFromLine(chips: readonly Chip[], into: NewCase): Op[] {
         model: vehicle.model,
         engine: vehicle.engine,
         year: vehicle.year,
+        fuel: vehicle.fuel,
+        kind: vehicle.kind,
       }).filter(([, value]) => value !== '' && value !== null),
     );
     const was = Object.fromEntries(Object.keys(set).map((k) => [k, k === 'year' ? null : '']));

@@ -209,6 +209,17 @@ function partialVehicle(wanted: VehicleFacts, v: VehicleFacts): { score: number;
       got.push(b);
     }
   }
+  for (const [a, b] of [
+    [wanted.fuel, v.fuel],
+    [wanted.kind, v.kind],
+  ] as const) {
+    if (a === '') continue;
+    of += 0.5;
+    if (eq(a, b)) {
+      n += 0.5;
+      got.push(b);
+    }
+  }
   if (wanted.year !== null) {
     of += 0.5;
     const apart = v.year === null ? 99 : Math.abs(v.year - wanted.year);

@@ -1,3 +1,4 @@
+import { vehicleWords } from './vehicle-words';
 import type { Catalogue } from '@/core/cause';
 import { GRADES, type Grade } from '@/core/case';
 import { baseCode, readCode } from '@/core/codes';
@@ -12,6 +13,8 @@ export const CHIP_KINDS = [
   'model',
   'engine',
   'vehicle',
+  'fuel',
+  'kind of vehicle',
   'code',
   'symptom',
   'condition',
@@ -165,7 +168,9 @@ export function readQuery(
   for (const c of sentence.conditions)
     chips.push({ kind: 'condition', label: c.label, value: c.id, words: c.words });
 
-  let words = sentence.rest;
+  const said = vehicleWords(sentence.rest, line);
+  chips.push(...said.chips);
+  let words = said.rest;
   for (let size = Math.min(4, words.length); size >= 1; size--) {
     for (let i = 0; i + size <= words.length; i++) {
       const name = words.slice(i, i + size).join(' ');

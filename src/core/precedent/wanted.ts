@@ -66,7 +66,9 @@ export function wantedOf(chips: Chip[], only: Only[] = []): Wanted {
   const model = of('model')[0] ?? nickname?.[1];
   const engine = of('engine')[0] ?? nickname?.[2];
   const [year] = of('year');
-  const anyVehicle = make ?? model ?? engine ?? year;
+  const [fuel] = of('fuel');
+  const [kind] = of('kind of vehicle');
+  const anyVehicle = make ?? model ?? engine ?? year ?? fuel ?? kind;
   const [from, until] = of('date')[0]?.split('…') ?? ['', ''];
   return {
     ...NOTHING_WANTED,
@@ -79,8 +81,8 @@ export function wantedOf(chips: Chip[], only: Only[] = []): Wanted {
             model: model ?? '',
             engine: engine ?? '',
             year: year ? Number(year) : null,
-            kind: '',
-            fuel: '',
+            kind: (kind ?? '') as VehicleFacts['kind'],
+            fuel: fuel ?? '',
           },
     vinPart: of('vin')[0] ?? '',
     codes: of('code').map((code) => {

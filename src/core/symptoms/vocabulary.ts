@@ -40,7 +40,7 @@ limp | in limp mode | limp mode; limp home; limp; reduced power; reduced engine 
 no-rev | does not rev up | won't rev; does not rev; won't rev up; no throttle response; no response to pedal; accelerator does nothing; pedal dead
 surge | surges at steady speed | surging; surges; surge at speed; speed varies by itself; pulses at cruise
 runaway | revs by itself | runs away; revs by itself; revs on its own; unintended acceleration; engine races
-run-on | runs on after switching off | runs on; dieseling; keeps running with key off; won't shut off; engine will not stop
+run-on | runs on after switching off | runs on; dieseling after switching off; keeps running with key off; won't shut off; engine will not stop
 backfire | backfires | backfire; backfires; bangs in exhaust; pops in intake; pops on overrun; shoots in the exhaust
 knock | knocks or pings | knocking; pinging; pinking; detonation; spark knock; rattles under load
 engine-noise | engine noise | ticking; tapping; engine rattle; chain rattle; rattles on start up; tappet noise; rod knock; lifter tick; engine noise; noisy engine

@@ -1,0 +1,57 @@
+import type { VEHICLE_KINDS } from '@/core/case';
+import type { Chip } from './query';
+
+/** Fuels and kinds of vehicle as a line names them. "gas" is left out: it is petrol to one and a gas to another. */
+const FUELS: Record<string, string> = {
+  petrol: 'petrol',
+  gasoline: 'petrol',
+  benzin: 'petrol',
+  diesel: 'diesel',
+  hybrid: 'hybrid',
+  electric: 'electric',
+  ev: 'electric',
+  bev: 'electric',
+  lpg: 'lpg',
+  cng: 'cng',
+};
+const KINDS: Record<string, (typeof VEHICLE_KINDS)[number]> = {
+  motorcycle: 'motorcycle',
+  motorbike: 'motorcycle',
+  bike: 'motorcycle',
+  scooter: 'motorcycle',
+  moped: 'motorcycle',
+  truck: 'truck',
+  lorry: 'truck',
+  bus: 'bus',
+  tractor: 'machine',
+  boat: 'boat',
+};
+/** An electric window is no electric vehicle, a diesel pump no diesel engine said. */
+const OF_A_PART =
+  /^(?:window|motor|fan|pump|steering|parking|seat|mirror|heater|lock|valve|filter|injector|tank|cap|smell|leak|bed|trailer)/i;
+
+/**
+ * Fuel and kind of vehicle among words that nothing else was read in.
+ *
+ * @param words what is left of the line, in order
+ * @param line the whole line, for the word that follows
+ * @returns chips, one of each kind at most, and the words that are still left
+ * @example vehicleWords(['diesel'], 'diesel no power').chips[0].value // 'diesel'
+ */
+export function vehicleWords(words: readonly string[], line: string): { chips: Chip[]; rest: string[] } {
+  const all: string[] = line.match(/[\p{L}\p{N}'’-]+/gu) ?? [];
+  const chips: Chip[] = [];
+  const rest: string[] = [];
+  const take = (word: string, kind: Chip['kind'], value: string | undefined): boolean => {
+    const after = all[all.indexOf(word) + 1] ?? '';
+    if (value === undefined || chips.some((c) => c.kind === kind) || OF_A_PART.test(after)) return false;
+    chips.push({ kind, label: value, value, words: word });
+    return true;
+  };
+  const of = (table: Record<string, string>, w: string) => (Object.hasOwn(table, w) ? table[w] : undefined);
+  for (const word of words) {
+    const w = word.toLowerCase();
+    if (!take(word, 'fuel', of(FUELS, w)) && !take(word, 'kind of vehicle', of(KINDS, w))) rest.push(word);
+  }
+  return { chips, rest };
+}
