@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ChangedRows, ChangeResult } from '@/core/api';
 import { applyOps, CASE_KINDS, KINDS, KIND_NAMES, type CaseRecord, type Change } from '@/core/case';
+import { waitsForServer } from './flush';
 import { createCaseStore, type OpenCase } from './store';
 
 const record = (): CaseRecord =>
@@ -103,6 +104,28 @@ describe('the open case in the browser', () => {
     expect(server.symptom[0]!.words).toBe('stalls hot');
     expect(server.case.said).toBe('one');
     expect(store.getState().saveState).toBe('saved');
+  });
+
+  it('flushes what came while something was on its way, and says what has to wait', async () => {
+    const store = createCaseStore(opened());
+    store.getState().add('symptom', { words: 'stalls' }, 's1');
+    const first = store.getState().flush();
+    store.getState().remove('symptom', 's1', 'stalls');
+    // Asked while the first is under way: undo goes by what is on the server when this resolves.
+    await store.getState().flush();
+    expect(server.symptom).toEqual([]);
+    expect(server.case.seq).toBe(record().case.seq + 2);
+    await first;
+    answers = [() => 'lost'];
+    store.getState().edit('case', 'k', 'said', 'it stalls');
+    const lost = store.getState().flush();
+    store.getState().edit('case', 'k', 'said', 'it stalls hot');
+    await Promise.all([lost, store.getState().flush()]);
+    expect(waitsForServer(store.getState())).toBe(true);
+    expect(server.case.said).toBe('');
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(waitsForServer(store.getState())).toBe(false);
+    expect(server.case.said).toBe('it stalls hot');
   });
 
   it('keeps mine on the screen while a conflict is open, and settles it by the revision now', async () => {

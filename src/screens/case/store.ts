@@ -5,9 +5,9 @@ import { nanoid } from 'nanoid';
 import { createContext, useContext, useDeferredValue } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
 import { rowOf, sameValue, shareRows, type CaseRecord, type Change, type Kind, type Op } from '@/core/case';
-import { mayGoAgain, NewsAnswer, SaveAnswer, withRows, type OpenCase } from '@/core/api';
+import { NewsAnswer, withRows, type OpenCase, type SaveAnswer } from '@/core/api';
 import { layOver, withVerdicts } from '@/core/checks';
-import { post } from '../send';
+import { flusher } from './flush';
 import { addEdit, keepOutbox, takeOutboxes } from './outbox';
 
 type SaveState = 'saved' | 'typing' | 'saving' | 'offline' | 'busy' | 'stuck';
@@ -36,6 +36,7 @@ export interface CaseState {
   removeAll: (rows: { kind: Kind; id: string }[], label: string) => void;
   settle: (conflict: Conflict, value: unknown) => void;
   dropRefused: (changeId: string) => void;
+  /** Sends what waits, and resolves once everything is on the server or has to wait for it. */
   flush: () => Promise<void>;
   takeIn: (news: Pick<SaveAnswer, 'changed' | 'around'>) => void;
   noticedRemoval: () => void;
@@ -52,7 +53,6 @@ export type CaseStore = StoreApi<CaseState>;
 /** The state of one open case in the browser: shown record, outbox, conflicts. */
 export function createCaseStore(initial: OpenCase): CaseStore {
   let timer: ReturnType<typeof setTimeout> | undefined;
-  let retry = 1000;
   const caseId = initial.record.case.id;
 
   return createStore<CaseState>((set, get) => {
@@ -89,6 +89,8 @@ export function createCaseStore(initial: OpenCase): CaseStore {
       keep();
       schedule(PAUSE);
     };
+
+    const flush = flusher({ caseId, set, get, keep, schedule });
 
     return {
       open: initial,
@@ -157,63 +159,7 @@ export function createCaseStore(initial: OpenCase): CaseStore {
         keep();
       },
 
-      async flush() {
-        const s = get();
-        if (s.sending.length) return;
-        if (s.waiting.length === 0) {
-          // Typed back to what it was: there is nothing to send.
-          set({ saveState: s.refused.length || s.conflicts.length ? 'stuck' : 'saved' });
-          return;
-        }
-        const sending = s.waiting.slice(0, 100);
-        set({ sending, waiting: s.waiting.slice(100), saveState: 'saving' });
-        const { answer, problem, code } = await post(
-          `/api/cases/${caseId}/changes`,
-          { changes: sending, seen: get().open.record.case.seq },
-          SaveAnswer,
-        );
-        /** Nothing is lost: it stays in the outbox, in order, and goes out again. */
-        const keepForLater = (changes: Change[], state: SaveState, because: string) => {
-          set((x) => ({
-            sending: [],
-            waiting: [...changes, ...x.waiting],
-            saveState: state,
-            waitsBecause: because,
-          }));
-          keep();
-          retry = Math.min(retry * 1.7, 8_000);
-          schedule(retry);
-        };
-        if (!answer) {
-          if (code === 'offline') return keepForLater(sending, 'offline', '');
-          if (mayGoAgain(code) || code === 'internal') return keepForLater(sending, 'busy', problem);
-          set((x) => ({
-            sending: [],
-            refused: [...x.refused, ...sending.map((change) => ({ change, error: problem }))],
-            saveState: 'stuck',
-          }));
-          keep();
-          return;
-        }
-        const conflicts = [...get().conflicts];
-        const refused = [...get().refused];
-        const again: Change[] = [];
-        let because = '';
-        answer.results.forEach((r, i) => {
-          if (r.ok) return;
-          if ('conflict' in r) conflicts.push(r.conflict);
-          else if (mayGoAgain(r.code)) {
-            again.push(sending[i]!);
-            because = r.error;
-          } else refused.push({ change: sending[i]!, error: r.error });
-        });
-        set({ sending: again, conflicts, refused, waitsBecause: because });
-        get().takeIn(answer);
-        if (again.length) return keepForLater(again, 'busy', because);
-        retry = 1000;
-        keep();
-        if (get().waiting.length) schedule(50);
-      },
+      flush,
 
       takeIn({ changed, around }) {
         set((s) => {

@@ -7,7 +7,8 @@ import { HistoryAnswer, UndoLastAnswer } from '@/core/api';
 import { Button, IconButton } from '@/ui/controls';
 import { useActions } from '../frame/actions';
 import { post } from '../send';
-import { useCase } from './store';
+import { waitsForServer } from './flush';
+import { useCase, useCaseStore } from './store';
 
 const Toast = styled.div`
   position: fixed;
@@ -53,6 +54,7 @@ function fieldHasOwn(entered: React.RefObject<string>): boolean {
  * scans from the vehicle. It works on the history, so what was undone stands there too.
  */
 export function Undo() {
+  const store = useCaseStore();
   const id = useCase((s) => s.open.record.case.id);
   const opened = useRef(useCase((s) => s.open.record.case.seq));
   const flush = useCase((s) => s.flush);
@@ -72,6 +74,11 @@ export function Undo() {
       if (!asked) return;
       noticed();
       await flush();
+      // Undoing now would take back the change before it.
+      if (waitsForServer(store.getState())) {
+        setSays({ text: 'Your last change is not saved yet. Undo it once it is.', again: false });
+        return;
+      }
       const { answer, problem } = await post(
         `/api/cases/${id}/history`,
         asked,
