@@ -1,0 +1,98 @@
+import { Catalogue, starterItems } from '@/core/cause';
+import { readQuery, type Chip, type KnownWords } from '@/core/precedent';
+import { LINES } from './lines';
+
+/** The shop the lines are typed in. */
+const KNOWN: KnownWords = {
+  makes: ['Korrim', 'Albera', 'Brannock'],
+  models: ['Tessa', 'Shire 16', 'Vanto-X', 'Duro 250'],
+  engines: ['T20D', '1.6 petrol', '2.3 diesel'],
+  vins: ['ZZAX4Q77310000123'],
+  readings: new Set(['batteri', 'battery', 'charg', 'rail', 'pressur', 'trim', 'coolant', 'temp', 'air', 'intak']),
+  people: [
+    { id: 'mara', name: 'Mara Voss' },
+    { id: 'jost', name: 'Jost Fenn' },
+  ],
+  nicknames: [{ words: 'the bus', vehicle: 'Brannock/Shire 16/2.3 diesel' }],
+  today: '2026-05-20',
+};
+const CATALOGUE = new Catalogue(starterItems());
+
+const SHORT: Record<string, string> = {
+  make: 'mk',
+  model: 'md',
+  engine: 'en',
+  year: 'y',
+  fuel: 'fuel',
+  'kind of vehicle': 'kind',
+  'engine build': 'eng',
+  code: 'c',
+  'code family': 'cf',
+  symptom: 's',
+  condition: 't',
+  'cause part': 'p',
+  failure: 'f',
+  reading: 'r',
+  person: 'who',
+  date: 'date',
+  grade: 'g',
+  state: 'st',
+  number: 'n',
+  like: 'like',
+  vin: 'vin',
+  vehicle: 'vehicle',
+};
+
+/** A chip as the labels name it; words that were not understood claim nothing. */
+function named(chip: Chip): string[] {
+  const short = SHORT[chip.kind];
+  if (!short) return [];
+  const byLabel = ['p', 'f', 'vehicle', 'r', 'who', 'date'].includes(short);
+  return [`${short}:${byLabel ? chip.label : chip.value}`.toLowerCase()];
+}
+
+/** A reading or a VIN is met by what it begins with, everything else by the whole. */
+const meets = (label: string, got: string) =>
+  got === label || (/^(?:r|vin):/.test(label) && got.startsWith(label));
+
+/** What a line was read as, beside what it means. */
+export function judgeLine(row: string): { right: number; wrong: string[]; unread: string[] } {
+  const [line = '', meant = ''] = row.split(' | ');
+  const wanted = meant
+    .split(/ (?=(?:[a-z]+):)/)
+    .filter(Boolean)
+    .map((one) => {
+      const [first = '', ...others] = one.toLowerCase().split(/\/(?=[a-z]*:?)/);
+      const kind = first.slice(0, first.indexOf(':') + 1);
+      return [first, ...others.map((o) => (/^[a-z]+:/.test(o) ? o : kind + o))];
+    });
+  const read = readQuery(line, KNOWN, CATALOGUE).flatMap(named);
+  const unread = wanted.filter((any) => !any.some((l) => read.some((r) => meets(l, r))));
+  return {
+    right: wanted.length - unread.length,
+    wrong: read.filter((r) => !wanted.flat().some((l) => meets(l, r))),
+    unread: unread.map((any) => any.join('/')),
+  };
+}
+
+export const LOOKED_AT = LINES.filter((_, i) => i % 2 === 0);
+export const HELD_OUT = LINES.filter((_, i) => i % 2 === 1);
+
+function rowOf(name: string, lines: readonly string[]): string {
+  const all = lines.map(judgeLine);
+  const right = all.reduce((n, j) => n + j.right, 0);
+  const wrong = all.reduce((n, j) => n + j.wrong.length, 0);
+  const unread = all.reduce((n, j) => n + j.unread.length, 0);
+  const percent = (x: number) => `${((100 * x) / (right + unread)).toFixed(1)} %`;
+  return `| ${name} | ${lines.length} | ${percent(right)} | ${percent(wrong)} | ${percent(unread)} |`;
+}
+
+/** Lines of the search field read into chips, of all that was meant. */
+export function lines(): string {
+  return [
+    '| Lines | | right | wrong | unread |',
+    '| --- | ---: | ---: | ---: | ---: |',
+    rowOf('looked at while mending', LOOKED_AT),
+    rowOf('not looked at', HELD_OUT),
+  ].join('\n');
+}
