@@ -10,6 +10,7 @@ import {
   suggest,
   wantedOf,
   wantedOfCase,
+  withLikes,
   type AlikeTraces,
   type CaseProfile,
   type CauseCount,
@@ -92,13 +93,19 @@ async function askLine(line: string, limit: number, putting: Putting) {
     held.catalogue,
     putting.corrections ?? [],
   );
-  const wanted = wantedOf(chips, putting.only);
+  const asked = wantedOf(chips, putting.only);
+  const like = asked.like.flatMap((n) => held.index.withNumber(n));
+  const profiles = await profilesOf(held, like);
+  const wanted = withLikes(
+    asked,
+    [...profiles.values()].map((p) => wantedOfCase(p)),
+  );
   const nothing = chips.length === 0 && wanted.only.length === 0;
   return {
     held,
     chips,
     wanted,
-    ranking: nothing ? undefined : rank(held.index, wanted, held.catalogue, limit),
+    ranking: nothing ? undefined : rank(held.index, wanted, held.catalogue, limit, like[0] ?? ''),
   };
 }
 

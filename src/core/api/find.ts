@@ -70,7 +70,7 @@ export const FindAnswer = z
           reading: z
             .object({
               words: z.array(z.string()),
-              op: z.enum(['>', '<', '=']),
+              op: z.enum(['>', '<', '=', '≈']),
               quantity: z.object({ value: z.number(), unit: z.string() }),
             })
             .optional(),

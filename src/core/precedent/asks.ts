@@ -3,6 +3,8 @@ import { akin } from '@/core/codes';
 import { conditionLabel, symptomById } from '@/core/symptoms';
 import type { CaseIndex } from './case-index';
 import { fold } from './fold';
+import { isBuilt } from './line/builds';
+import { familyLabel, inFamily } from './line/code-families';
 import { tradeOf } from '@/core/trade/shop';
 import { codeMatches } from './query';
 import type { Wanted } from './wanted';
@@ -58,6 +60,17 @@ export function asksOf(wanted: Wanted, index: CaseIndex, catalogue: Catalogue): 
       ],
       value: w.weight * rare(Math.min(count, index.size), index.size),
       evidence: FIT.codes * w.weight,
+    });
+  }
+  for (const id of wanted.codeFamilies) {
+    const codes = knownCodes(index, catalogue).filter((c) => inFamily(id, c));
+    const count = codes.reduce((n, c) => n + index.count(`c|${c}`), 0);
+    asks.push({
+      part: 'codes',
+      label: familyLabel(id),
+      ladder: codes.map((c) => ({ term: `c|${c}`, share: 1 })),
+      value: rare(Math.min(count, index.size), index.size),
+      evidence: FIT.codes,
     });
   }
   for (const id of wanted.symptoms)
@@ -124,8 +137,8 @@ const kept = new WeakMap<CaseIndex, { changes: number; like: Map<string, Like>; 
 /** More are not kept: a shop's codes come again and again, a stranger's wildcards do not. */
 const MOST_KEPT = 5000;
 
-/** The codes that some case has or the trade knows and that a code means, and those akin to it. */
-function codesLike(code: string, index: CaseIndex, catalogue: Catalogue): Like {
+/** The codes that some case has or the trade knows, with what each one asked for means among them. */
+function heldCodes(index: CaseIndex, catalogue: Catalogue) {
   let held = kept.get(index);
   if (!held || held.changes !== index.changes) {
     const trade = [...tradeOf(catalogue).terms.keys()].filter((t) => t.startsWith('c|'));
@@ -134,6 +147,14 @@ function codesLike(code: string, index: CaseIndex, catalogue: Catalogue): Like {
     held = { changes: index.changes, codes, like: same ? held!.like : new Map() };
     kept.set(index, held);
   }
+  return held;
+}
+
+const knownCodes = (index: CaseIndex, catalogue: Catalogue): string[] => heldCodes(index, catalogue).codes;
+
+/** The codes that a code means, and those akin to it. */
+function codesLike(code: string, index: CaseIndex, catalogue: Catalogue): Like {
+  const held = heldCodes(index, catalogue);
   let like = held.like.get(code);
   if (!like) {
     const matching = held.codes.filter((c) => codeMatches(code, c));
@@ -153,8 +174,20 @@ function vehicleAsks(wanted: Wanted, index: CaseIndex): Ask[] {
     value,
     evidence: FIT.vehicle,
   });
+  const spans = [
+    ...wanted.builds.map((build) =>
+      ask(
+        build,
+        index
+          .values('en')
+          .filter((e) => isBuilt(e, build))
+          .map((e) => ({ term: `ve|${fold(e)}`, share: 1 })),
+      ),
+    ),
+    ...(wanted.years ? [ask(yearWords(wanted.years), yearLadder(index, wanted.years), 0.5)] : []),
+  ];
   const v = wanted.vehicle;
-  if (!v) return [];
+  if (!v) return spans;
   const [make, model, engine] = [fold(v.make), fold(v.model), fold(v.engine)];
   const fuel = v.kind && v.fuel ? `kf|${v.kind}/${v.fuel}` : fuelOf(index, `ve|${engine}`);
   if (make && model) {
@@ -169,9 +202,10 @@ function vehicleAsks(wanted: Wanted, index: CaseIndex): Ask[] {
       ...(fuel ? [{ term: fuel, share: 0.08 }] : []),
     ]);
     const nested = [fuel, narrow].filter(Boolean);
-    return [nested.length ? { ...whole, nested } : whole];
+    return [nested.length ? { ...whole, nested } : whole, ...spans];
   }
   return [
+    ...spans,
     ...(v.id && v.vin ? [ask('this vehicle', [{ term: `id|${v.id}`, share: 1 }])] : []),
     ...(make ? [ask(v.make, [{ term: `vm|${make}`, share: 1 }])] : []),
     ...(model ? [ask(v.model, [{ term: `md|${v.model}`, share: 1 }])] : []),
@@ -196,6 +230,15 @@ function vehicleAsks(wanted: Wanted, index: CaseIndex): Ask[] {
       : []),
   ];
 }
+
+const yearWords = ({ from, until }: NonNullable<Wanted['years']>): string =>
+  from === null ? `up to ${until}` : until === null ? `from ${from} on` : `${from} to ${until}`;
+
+const yearLadder = (index: CaseIndex, { from, until }: NonNullable<Wanted['years']>): Ask['ladder'] =>
+  index
+    .values('yr')
+    .filter((y) => (from === null || Number(y) >= from) && (until === null || Number(y) <= until))
+    .map((y) => ({ term: `yr|${y}`, share: 1 }));
 
 /** Kinds and fuels of the shop's vehicles that meet what was said of either. */
 const likeKinds = (index: CaseIndex, v: VehicleFacts): string[] =>

@@ -114,6 +114,14 @@ export class CaseIndex {
   count(term: string): number {
     return this.postings(term)?.live ?? 0;
   }
+  /** The case of a number, none or one: `withNumber(12)` gives `['c12']`. */
+  withNumber(number: number): string[] {
+    const postings = this.postings(`no|${number}`);
+    return Array.from({ length: postings?.length ?? 0 }, (_, i) => postings!.docs[i]!)
+      .filter((d) => this.standing.values[d] === 1)
+      .map((d) => this.ids[d]!);
+  }
+
   /** All values of a kind of term that some case has: `values('c')` gives the codes. */
   values(kind: string): string[] {
     const out: string[] = [];

@@ -1,3 +1,5 @@
+import type { LineReader } from './line/contract';
+
 const MONTHS = 'january february march april may june july august september october november december'.split(
   ' ',
 );
@@ -84,3 +86,12 @@ function bound(word: string, span: { from: string; until: string }): { from: str
   if (word === 'until') return { from: '', until: span.until };
   return span;
 }
+
+/** When a case was opened, as a span of dates; none is read without the day it is. */
+export const readWhen: LineReader = (text, known) => {
+  const span = known.today ? readDates(text.rest, known.today) : undefined;
+  if (!span) return;
+  const at = text.rest.toLowerCase().indexOf(span.words);
+  const words = text.rest.slice(at, at + span.words.length);
+  text.take(words, { kind: 'date', label: words, value: `${span.from}…${span.until}` });
+};

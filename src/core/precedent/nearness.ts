@@ -5,6 +5,9 @@ import { conditionLabel, stem } from '@/core/symptoms';
 import { vehicleNearness, type VehicleFacts } from '@/core/vehicle';
 import type { CauseFit } from './cause-fit';
 import { fold } from './fold';
+import { isBuilt } from './line/builds';
+import { familyLabel, inFamily } from './line/code-families';
+import { NEAR_VALUE } from './line/readings';
 import type { CaseProfile } from './profile';
 import { codeMatches, type ReadingAsked } from './query';
 import type { AlikeTraces, Ranked } from './search';
@@ -71,6 +74,9 @@ export function explain(
     const near = partialVehicle(wanted.vehicle, p.vehicle);
     say('vehicle', near.reason, near.score);
   }
+  if (wanted.builds.some((b) => isBuilt(p.vehicle.engine, b))) say('vehicle', p.vehicle.engine, 1);
+  if (wanted.years && p.vehicle.year !== null && within(wanted.years, p.vehicle.year))
+    say('vehicle', String(p.vehicle.year), 0.5);
   shareCodes(wanted, p, say, lacks);
   say('traces', 'a recording of the same shape', alike?.cases.get(p.id) ?? 0);
   const symptoms = p.symptoms.filter((s) => wanted.symptoms.includes(s.id));
@@ -89,7 +95,7 @@ export function explain(
   if (wanted.parts.length) say('cause', `cause: ${p.causes.map((c) => c.name).join('; ')}`, 1);
   const words = wanted.words.filter((w) => p.words.includes(w));
   say('words', `mentions ${words.join(', ')}`, share(words.length, wanted.words.length));
-  for (const r of wanted.readings) {
+  for (const r of [...wanted.readings, ...wanted.values]) {
     const hit =
       p.readings.find((x) => meets(r, x, x.label)) ??
       p.readings.find((x) => meets(r, x, `${x.label} ${x.question}`));
@@ -119,8 +125,11 @@ function meets(asked: ReadingAsked, x: CaseProfile['readings'][number], name: st
     ? x.value > limit
     : asked.op === '<'
       ? x.value < limit
-      : Math.abs(x.value - limit) < 1e-9;
+      : Math.abs(x.value - limit) <= (asked.op === '≈' ? NEAR_VALUE * Math.abs(limit) : 0) + 1e-9;
 }
+
+const within = ({ from, until }: NonNullable<Wanted['years']>, year: number): boolean =>
+  (from === null || year >= from) && (until === null || year <= until);
 
 const share = (n: number, of: number): number => (of === 0 ? 0 : Math.min(1, n / of));
 
@@ -141,13 +150,19 @@ function shareCodes(wanted: Wanted, p: CaseProfile, say: Say, lacks: string[]): 
       points += 0.35 * w.weight * sibling.weight;
     } else if (w.weight >= 0.5) lacks.push(w.code);
   }
+  for (const id of wanted.codeFamilies) {
+    const same = p.codes.filter((c) => inFamily(id, c.code));
+    exact.push(...same.map((c) => codeWords(c, undefined)));
+    if (same.length) points += Math.max(...same.map((c) => c.weight));
+    else lacks.push(familyLabel(id));
+  }
   const text = [[...new Set(exact)].join(', '), [...new Set(related)].join(', ')].filter(Boolean).join('; ');
   say(
     'codes',
     text,
     share(
       points,
-      wanted.codes.reduce((s, c) => s + c.weight, 0),
+      wanted.codes.reduce((s, c) => s + c.weight, wanted.codeFamilies.length),
     ),
   );
 }

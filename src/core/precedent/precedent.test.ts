@@ -61,10 +61,10 @@ describe('reading a search line', () => {
     }
   });
   it('knows years, parts of a VIN, wildcards, parts, grades, conditions and the rest', () => {
-    expect(kinds('2015 corvane')).toEqual(['make:Corvane', 'year:2015']);
+    expect(kinds('2015 corvane')).toEqual(['year:2015', 'make:Corvane']);
     expect(kinds('FK104417')).toEqual(['vin:FK104417']);
     expect(kinds('P030x')).toEqual(['code:P030x']);
-    expect(kinds('air duct proven')).toEqual(['grade:proven', 'cause part:p-boot']);
+    expect(kinds('air duct proven')).toEqual(['cause part:p-boot', 'grade:proven']);
     expect(kinds('stalls when hot')).toEqual(['symptom:stall', 'condition:hot']);
     expect(kinds('SPN 97 FMI 15')).toEqual(['code:SPN 97 FMI 15']);
     expect(kinds('shire 16 #12 zorblat')).toEqual(['model:Shire 16', 'number:12', 'text:zorblat']);

@@ -1,6 +1,7 @@
 import type { Catalogue } from '@/core/cause';
 import { GRADES } from '@/core/case';
 import { comparable, convert } from '@/core/readings';
+import { NEAR_VALUE } from './line/readings';
 import { stem } from '@/core/symptoms';
 import { asksOf, type Ask } from './asks';
 import type { CaseIndex } from './case-index';
@@ -73,7 +74,9 @@ export function rank(
   alike?: AlikeTraces,
 ): Ranking {
   const asks = [...asksOf(wanted, index, catalogue), ...traceAsks(alike)];
-  const met = filterOf(index, wanted, except);
+  // A value said beside other things narrows nothing; alone it is all there is to go by.
+  const narrowed = asks.length > 0 ? wanted : { ...wanted, readings: [...wanted.readings, ...wanted.values] };
+  const met = filterOf(index, narrowed, except);
   const n = index.documents;
   const own = new Float32Array(n);
   const exceptDoc = index.slotOf(except) ?? -1;
@@ -91,7 +94,7 @@ export function rank(
   );
   let mostOwn = 0;
   for (let d = 0; d < n; d++) if (met[d] === 1 && own[d]! > mostOwn) mostOwn = own[d]!;
-  const filtersOnly = asks.length === 0 && filtered(wanted);
+  const filtersOnly = asks.length === 0 && filtered(narrowed);
 
   const scores = new Float32Array(n);
   const fits = new Float32Array(n);
@@ -289,7 +292,8 @@ function withReading(index: CaseIndex, asked: Wanted['readings'][number]): Uint8
     const limit = bound[units.values[i]!];
     if (!fits[labels.values[i]!] || limit === undefined) continue;
     const v = values.values[i]!;
-    const met = asked.op === '>' ? v > limit : asked.op === '<' ? v < limit : Math.abs(v - limit) < 1e-9;
+    const near = (asked.op === '≈' ? NEAR_VALUE * Math.abs(limit) : 0) + 1e-9;
+    const met = asked.op === '>' ? v > limit : asked.op === '<' ? v < limit : Math.abs(v - limit) <= near;
     if (met) mask[docs.values[i]!] = 1;
   }
   return mask;

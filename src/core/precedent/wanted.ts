@@ -2,6 +2,7 @@ import { baseCode, readCode } from '@/core/codes';
 import { foldQuestion } from '@/core/guide/facts';
 import { tokens } from '@/core/symptoms';
 import type { VehicleFacts } from '@/core/vehicle';
+import { yearSpan } from './line/years';
 import type { CaseDigest } from './profile';
 import type { Chip, ReadingAsked } from './query';
 
@@ -19,6 +20,14 @@ export interface Wanted {
   codes: { code: string; weight: number; types?: string[] }[];
   symptoms: string[];
   conditions: string[];
+  /** Groups of codes by the trade's word for them: any of the group is one. */
+  codeFamilies: string[];
+  /** Engines by how they are built: V8, 3.8. */
+  builds: string[];
+  /** Model years, both counted; null where open. */
+  years: { from: number | null; until: number | null } | null;
+  /** Numbers of cases of which what is like them is wanted. */
+  like: number[];
   /** What happened before, by kind. */
   events: string[];
   /** Parts and failures of a cause, by id. */
@@ -34,6 +43,8 @@ export interface Wanted {
   from: number | null;
   until: number | null;
   readings: ReadingAsked[];
+  /** Values as they were read, which narrow nothing while anything else is asked. */
+  values: ReadingAsked[];
   only: Only[];
 }
 
@@ -44,6 +55,10 @@ const NOTHING_WANTED: Wanted = {
   codes: [],
   symptoms: [],
   conditions: [],
+  codeFamilies: [],
+  builds: [],
+  years: null,
+  like: [],
   events: [],
   parts: [],
   words: [],
@@ -55,6 +70,7 @@ const NOTHING_WANTED: Wanted = {
   from: null,
   until: null,
   readings: [],
+  values: [],
   only: [],
 };
 
@@ -65,11 +81,14 @@ export function wantedOf(chips: Chip[], only: Only[] = []): Wanted {
   const make = of('make')[0] ?? nickname?.[0];
   const model = of('model')[0] ?? nickname?.[1];
   const engine = of('engine')[0] ?? nickname?.[2];
-  const [year] = of('year');
+  const span = of('year')[0];
+  const years = span === undefined ? null : yearSpan(span);
+  const year = years && years.from === years.until ? years.from : undefined;
   const [fuel] = of('fuel');
   const [kind] = of('kind of vehicle');
   const anyVehicle = make ?? model ?? engine ?? year ?? fuel ?? kind;
   const [from, until] = of('date')[0]?.split('…') ?? ['', ''];
+  const asked = chips.flatMap((c) => (c.kind === 'reading' && c.reading ? [c.reading] : []));
   return {
     ...NOTHING_WANTED,
     vehicle:
@@ -80,7 +99,7 @@ export function wantedOf(chips: Chip[], only: Only[] = []): Wanted {
             make: make ?? '',
             model: model ?? '',
             engine: engine ?? '',
-            year: year ? Number(year) : null,
+            year: year ?? null,
             kind: (kind ?? '') as VehicleFacts['kind'],
             fuel: fuel ?? '',
           },
@@ -89,6 +108,10 @@ export function wantedOf(chips: Chip[], only: Only[] = []): Wanted {
       const type = readCode(code)?.failureType;
       return { code: baseCode(code), weight: 1, ...(type ? { types: [type] } : {}) };
     }),
+    codeFamilies: of('code family'),
+    builds: of('engine build'),
+    years: year === undefined ? years : null,
+    like: of('like').map(Number),
     symptoms: of('symptom'),
     conditions: of('condition'),
     parts: [...of('cause part'), ...of('failure')],
@@ -105,7 +128,8 @@ export function wantedOf(chips: Chip[], only: Only[] = []): Wanted {
     people: of('person'),
     from: from ? Date.parse(from) / 86_400_000 : null,
     until: until ? Date.parse(until) / 86_400_000 : null,
-    readings: chips.flatMap((c) => (c.kind === 'reading' && c.reading ? [c.reading] : [])),
+    readings: asked.filter((r) => r.op !== '≈'),
+    values: asked.filter((r) => r.op === '≈'),
     only,
   };
 }
@@ -126,5 +150,20 @@ export function wantedOfCase(
     outcomes: digest.outcomes
       .filter((o) => o.verdict === 'pass' || o.verdict === 'fail')
       .map((o) => ({ question: foldQuestion(o.question), verdict: o.verdict, words: o.question })),
+  };
+}
+
+/** What a line asks beside what a case is like: the line's own words first, the case's after them. */
+export function withLikes(wanted: Wanted, of: readonly Wanted[]): Wanted {
+  const all = [wanted, ...of];
+  const both = <T>(get: (w: Wanted) => readonly T[]): T[] => [...new Set(all.flatMap(get))];
+  return {
+    ...wanted,
+    vehicle: all.find((w) => w.vehicle)?.vehicle ?? null,
+    codes: [...new Map(all.flatMap((w) => w.codes).map((c) => [c.code, c])).values()],
+    symptoms: both((w) => w.symptoms),
+    conditions: both((w) => w.conditions),
+    events: both((w) => w.events),
+    outcomes: both((w) => w.outcomes),
   };
 }

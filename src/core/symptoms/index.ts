@@ -2,3 +2,4 @@ export * from './conditions';
 export * from './read';
 export * from './vocabulary';
 export * from './by-clause';
+export { nearWord } from './words';

@@ -1,6 +1,6 @@
 import { CONDITIONS, conditionLabel } from './conditions';
 import { SYMPTOMS, symptomById } from './vocabulary';
-import { canonical, nearWord, NEGATIONS, SMALL, tokens } from './words';
+import { canonical, nearWord, NEGATIONS, SMALL, stem, tokens } from './words';
 
 export { stem, tokens } from './words';
 
@@ -107,6 +107,14 @@ const fixedIt = (after: string[]): boolean => {
   return clause.some((t, i) => CURED.has(t) && ['it', 'that', 'this'].includes(clause[i + 1] ?? ''));
 };
 
+/** "Stalls hot but fine when cold": when it is fine is no circumstance of the trouble. */
+const allIsWell = (sentence: string[], from: number): boolean => {
+  const before = sentence.slice(Math.max(0, from - 3), from);
+  const wall = before.lastIndexOf('|');
+  return before.slice(wall + 1).some((t, i, list) => WELL.has(t) && !NEGATIONS.has(list[i - 1] ?? ''));
+};
+const WELL = new Set('fine ok okay good normal perfect alright well'.split(' ').map(stem));
+
 /** "It used to stall": that is over. */
 const usedTo = (sentence: string[], from: number): boolean => {
   const before = sentence.slice(Math.max(0, from - 3), from);
@@ -182,16 +190,26 @@ export class Vocabulary {
     const { list, tokens: plain } = this.plain(text);
     const { kept: symptoms, again } = find(plain, this.symptoms);
     const when = find(plain, this.conditions);
-    const conditions = when.kept.filter((c) => {
-      const inside = symptoms.find((s) => c.from >= s.from && c.to <= s.to);
-      return !inside || (STAYS.has(c.id) && !this.implied.get(inside.id)?.has(c.id));
-    });
     const used = new Set<number>();
+    const conditions = when.kept.filter((c) => {
+      if (allIsWell(plain, c.from)) {
+        for (let i = c.from; i < c.to; i++) used.add(i);
+        return false;
+      }
+      const inside = symptoms.find((s) => c.from >= s.from && c.to <= s.to);
+      // One word may belong to the symptom ("hot wheel"); "when braking" says when.
+      const says = STAYS.has(c.id) || c.to - c.from > 1;
+      return !inside || (says && !this.implied.get(inside.id)?.has(c.id));
+    });
+    const saidBy = (i: number) => symptoms.some((s) => i >= s.from && i < s.to);
     // What is said twice is understood twice, and counts once.
     for (const h of [...again, ...when.again]) for (let i = h.from; i < h.to; i++) used.add(i);
-    const hit = (h: Hit): SymptomHit => {
+    const hit = (h: Hit, of: 'symptom' | 'condition'): SymptomHit => {
       for (let i = h.from; i < h.to; i++) used.add(i);
-      const before = plain.slice(Math.max(0, h.from - 2), h.from);
+      // The "no" of "no start" is the symptom's own: it takes no circumstance back.
+      const before = plain
+        .slice(Math.max(0, h.from - 2), h.from)
+        .map((t, i, list) => (of === 'condition' && saidBy(h.from - list.length + i) ? '' : t));
       const after = plain.slice(h.to, h.to + 3);
       const negated =
         !h.negative &&
@@ -204,8 +222,8 @@ export class Vocabulary {
       return { id: h.id, label: h.label, from: h.from, to: h.to, words, negated };
     };
     return {
-      symptoms: symptoms.map(hit),
-      conditions: conditions.map(hit),
+      symptoms: symptoms.map((s) => hit(s, 'symptom')),
+      conditions: conditions.map((c) => hit(c, 'condition')),
       frequency: FREQUENCY.find(([p]) => p.test(text))?.[1] ?? '',
       rest: [
         ...new Set(
@@ -231,16 +249,22 @@ export class Vocabulary {
     const list = tokens(text).filter((t) => t.token !== '');
     const plain = canonical(list.map((t) => t.token));
     const scores = new Map<string, number>();
+    const speakers = new Map<string, Set<string>>();
     const said: string[] = [];
     this.speaks ??= speaking(this.symptoms);
     for (const [i, token] of plain.entries()) {
       const speaks = this.speaks.get(token);
       if (!speaks) continue;
       said.push(list[i]!.word);
-      for (const [id, points] of speaks) scores.set(id, (scores.get(id) ?? 0) + points);
+      for (const [id, points] of speaks) {
+        scores.set(id, (scores.get(id) ?? 0) + points);
+        if (points >= GUESS.each) speakers.set(id, (speakers.get(id) ?? new Set()).add(token));
+      }
     }
     const [first, second] = [...scores].sort((a, b) => b[1] - a[1]);
     if (!first || first[1] < GUESS.least || first[1] < GUESS.ahead * (second?.[1] ?? 0)) return undefined;
+    // One word is company to nothing: of guesses that rested on one, none was right.
+    if ((speakers.get(first[0])?.size ?? 0) < 2) return undefined;
     return { id: first[0], label: symptomById(first[0])?.label ?? first[0], words: said.join(' ') };
   }
 
@@ -273,8 +297,8 @@ export class Vocabulary {
   }
 }
 
-/** When leftover words are clear enough for a guess: points of the best concept, and beside the next. */
-export const GUESS = { least: 2.2, ahead: 1.2 };
+/** When leftover words are clear enough for a guess: points of the best concept, beside the next, and of each of the two words it rests on. */
+export const GUESS = { least: 2.2, ahead: 1.2, each: 0.8 };
 
 /** For each word, how strongly it speaks for each concept: rarity of the word, by its share there. */
 function speaking(phrases: Map<string, Phrase[]>): Map<string, Map<string, number>> {

@@ -24,7 +24,7 @@ hard-start | hard to start | hard start; hard to start; long crank; long crankin
 slow-crank | cranks slowly | slow crank; cranks slowly; turns over slowly; sluggish starter; labours to crank; laboured cranking
 start-stall | starts and dies | starts then dies; starts and dies; starts and stalls; fires and dies; starts then cuts out; starts for a second; dies right after starting
 starter-grind | starter grinds or whirrs | starter grinds; grinding on start; starter whirrs; starter spins free; starter free wheels; grinding when starting
-immobilised | immobiliser blocks the start | immobiliser; immobilizer; key not recognised; key not recognized; security light; theft light; anti theft; key not detected
+immobilised | immobiliser blocks the start | immobiliser light; immobiliser active; immobiliser fault; immobilizer light; immobilizer active; immobiliser blocks; key not recognised; key not recognized; security light; theft light; anti theft; key not detected
 kick-back | kicks back on cranking | kicks back; kickback; backfires on cranking`,
   running: `
 stall | stalls | stalls; stalling; stalled; cuts out; cut out; cutting out; engine dies; dies at lights; conks out; dies while driving; shuts off; shuts down while driving; switches itself off; engine quits
@@ -51,7 +51,7 @@ fuel-smell | smells of fuel | fuel smell; smells of petrol; petrol smell; gas sm
 rich-smell | exhaust smells or is rich | rich smell; exhaust smells; runs rich; eggy smell; rotten egg; sulphur smell; sulfur smell
 refuel-trouble | trouble after refuelling | won't start after refuelling; pump clicks off; hard to fill; difficult to fill; nozzle clicks off; tank will not fill
 turbo-overboost | boosts too much | overboost; boost too high
-engine-vibration | vibrates at certain revs | vibrates at certain revs; engine mount
+engine-vibration | vibrates at certain revs | vibrates at certain revs; vibrates around 2000 rpm
 crankcase | too much crankcase pressure | crankcase pressure; blow by; dipstick pops out`,
   smoke: `
 black-smoke | black smoke | black smoke; sooty exhaust; sooty; smokes black; black soot
@@ -82,7 +82,7 @@ lights-flicker | lights flicker or dim | lights flicker; flickering lights; ligh
 lights-out | lights do not work | lights not working; headlight out; no headlights; tail lights out; brake lights not working; indicators not working; turn signals not working; fast flash
 instruments-dead | instruments drop out | cluster dead; dash goes dead; gauges drop; instruments go off; gauges die; dash lights up like a christmas tree; all warning lights; all lights on
 wipers | wipers misbehave | wipers do not work; wipers come on by themselves; wipers stop; wipers won't park
-windows-locks | windows or locks misbehave | window does not work; window won't go up; central locking; doors lock by themselves; doors unlock by themselves; locks not working
+windows-locks | windows or locks misbehave | window does not work; window won't go up; central locking does not work; central locking plays up; doors lock by themselves; doors unlock by themselves; locks not working
 horn | horn trouble | horn does not work; horn sounds by itself; no horn
 fuse-blows | fuse keeps blowing | fuse blows; blows fuses; keeps blowing fuse; fuse pops
 burning-smell | smells of burning | burning smell; smells burnt; smell of burning plastic; electrical smell; hot smell; smoke from dash
@@ -90,9 +90,9 @@ water-inside | water inside | wet carpet; water inside; water in footwell; damp 
 no-communication | no communication with a module | no communication; scanner won't connect; cannot connect to module; module not answering; no comms; scan tool will not communicate; can't communicate
 radio-display | radio or screen misbehaves | radio dead; screen black; screen freezes; display goes blank; radio cuts out
 alarm | alarm goes off | alarm goes off; alarm sounds by itself; false alarms
-key-remote | remote or key trouble | remote does not work; fob does not work; key fob; keyless not working; won't unlock with remote
+key-remote | remote or key trouble | remote does not work; fob does not work; keyless not working; key fob dead; won't unlock with remote
 fuel-gauge | fuel gauge wrong | fuel gauge wrong; fuel gauge stuck; fuel gauge shows empty
-trailer | trailer or towing electrics | trailer lights not working; towing socket; trailer socket
+trailer | trailer or towing electrics | trailer lights not working; towing socket dead; trailer socket dead
 speed-signal | speedometer erratic | speedo not working; speedometer dead; speedo dead; speedo drops to zero; speedometer jumps; speedo bounces; speedometer reads wrong`,
   transmission: `
 no-drive | no drive | no drive; won't move; does not move; no forward; no reverse; no gear engagement; engine revs but car does not move; lost drive
@@ -108,7 +108,7 @@ clutch-pedal | clutch pedal wrong | clutch pedal stays down; clutch pedal soft; 
 awd-fault | four-wheel drive fault | four wheel drive fault; awd fault; 4wd not working; 4x4 light; won't engage 4wd; binds when turning
 quickshift | motorcycle falls out of gear | jumps out of gear; pops out of gear; falls out of gear; false neutral
 clutch-noise | noise with the clutch pressed | noise when pressing the clutch; release bearing noise
-pto | power take-off trouble | pto does not engage; power take off`,
+pto | power take-off trouble | pto does not engage; power take off does not engage`,
   brakes: `
 brake-warning | brake or stability lamp | abs light; abs lamp; esp light; traction light; stability control light; traction control light; brake warning; skid light
 abs-false | stability control works when it should not | abs kicks in; abs activates; pedal pulses at low speed; traction control cuts in; brakes grab by themselves; abs cuts in on dry road; brakes by itself
@@ -118,7 +118,7 @@ brake-pull | pulls when braking | pulls when braking; pulls to one side when bra
 brake-noise | brake noise | brakes squeal; squealing brakes; grinding brakes; brake squeak; brakes grind; scraping brakes
 brake-judder | brakes judder | brake judder; steering shakes when braking; pedal pulsates; judders when braking; warped discs; warped rotors
 brake-drag | brakes drag or bind | brakes bind; brake dragging; hot wheel; wheel gets hot; brake sticks; brakes stay on; smell of hot brakes; car held back
-parking-brake | parking brake trouble | handbrake; parking brake fault; park brake won't release; parking brake stuck; epb fault; emergency brake
+parking-brake | parking brake trouble | handbrake does not hold; handbrake stuck; handbrake light; parking brake fault; park brake won't release; parking brake stuck; epb fault; emergency brake does not hold
 engine-brake | engine brake or retarder does not work | engine brake does not work; retarder not working`,
   chassis: `
 steer-heavy | steering heavy | heavy steering; no power steering; steering stiff; hard to steer; steering goes heavy; loss of power steering
@@ -128,11 +128,11 @@ suspension-noise | suspension noise | clunk over bumps; knocks over bumps; clonk
 ride-height | sits low or uneven | sits low; rear sags; leans to one side; air suspension low; drops overnight; suspension down; level control fault; one corner low; sags overnight; sags when parked; squats at the back
 wheel-noise | wheel or bearing noise | wheel bearing; hum at speed; droning; humming; growl at speed; rumbling noise; roaring noise with speed
 tyre-wear | tyres wear unevenly | uneven tyre wear; tire wear; wears inside; feathered tyres
-tyre-warning | tyre pressure warning | tyre pressure light; tire pressure light; tpms; tyre warning
+tyre-warning | tyre pressure warning | tyre pressure light; tire pressure light; tpms light; tpms warning; tpms fault; tyre warning
 steer-noise | noise when steering | whine when steering; groans when steering; steering pump noise
 weave | weaves or wobbles at the bars | handlebars wobble; weaves at speed; tank slapper
 hydraulics | hydraulics slow or weak | hydraulics slow; lift does not lift; boom drops; hydraulics weak
-stand-cut | cuts out when put in gear | cuts out in gear; stand switch; side stand`,
+stand-cut | cuts out when put in gear | cuts out in gear; dies when put in gear; dies when the side stand is up`,
   comfort: `
 ac-warm | air conditioning blows warm | a/c not cold; ac not cold; air con not working; ac blows warm; no cooling; air conditioning warm; a/c warm; aircon warm
 ac-cycles | air conditioning cycles on and off | compressor cycles; ac cuts in and out; a/c cycles; cools then stops
@@ -140,15 +140,15 @@ blower | blower trouble | blower not working; fan only works on full; no air fro
 airflow-wrong | air comes out of the wrong vents | wrong vents; air to feet only; flap clicks; clicking behind dash; one side hot; one side cold
 airbag-light | airbag lamp on | airbag light; srs light; airbag lamp; srs warning; airbag warning
 seat-belt | seat or belt warning | seat belt warning; seatbelt chime; belt light; seat occupancy
-door-body | door or tailgate trouble | tailgate won't open; boot won't open; door won't open; sliding door; trunk won't open
+door-body | door or tailgate trouble | tailgate won't open; boot won't open; door won't open; sliding door won't open; sliding door stuck; trunk won't open
 rattle-body | body rattles | body rattle; trim rattle; squeak in dash; wind noise
 start-stop | stop-start does not work | start stop not working; stop start inactive; auto stop does not work
-cruise | cruise control does not work | cruise control; cruise won't set; cruise drops out
-camera-sensor | driver assistance fault | parking sensor; camera fault; lane assist; blind spot; collision warning; radar fault; assist unavailable; distance control
+cruise | cruise control does not work | cruise control does not work; cruise control drops out; cruise control fault; cruise won't set; cruise drops out
+camera-sensor | driver assistance fault | parking sensor fault; parking sensor beeps; camera fault; lane assist fault; lane assist off; blind spot fault; blind spot warning; collision warning; radar fault; assist unavailable; distance control
 fog-inside | windows fog up | windows fog up; windscreen mists
 ac-smell | air conditioning smells | air con smells; musty smell from the vents`,
   hybrid: `
-hv-warning | hybrid or drive battery warning | hybrid warning; hybrid system; check hybrid; hv battery; traction battery; ev system fault; turtle; drive battery warning
+hv-warning | hybrid or drive battery warning | hybrid warning; hybrid system warning; hybrid system fault; check hybrid; hv battery fault; traction battery warning; ev system fault; turtle light; drive battery warning
 not-ready | does not go ready | won't go ready; no ready light; does not go to ready; ready lamp stays off
 no-charging-plug | does not charge from the plug | won't charge from the plug; charging stops; does not charge at plug; charge flap; charger error; wallbox stops
 range-short | range too short | range short; short range; loses range; electric range dropped
@@ -163,7 +163,7 @@ coolant-lamp | coolant or temperature lamp | coolant light; temperature light; c
 lamp-flashes | engine lamp flashes | check engine light flashes; engine light flashes; check engine flashing; flashing engine light; mil flashes
 emission-test | failed the emission test | failed emissions; failed emission test; failed smog; high co; high hydrocarbons; inspection failed; failed inspection; lambda out of range
 glow-lamp | glow plug lamp | glow plug light; glow light flashing; preheat light; coil light
-evap-smell | tank vents or fuel cap message | check fuel cap; fuel cap message; tank hisses; tank sucks in; evap
+evap-smell | tank vents or fuel cap message | check fuel cap; fuel cap message; tank hisses; tank sucks in
 exhaust-noise | exhaust noise or leak | exhaust blows; exhaust leak; loud exhaust; blowing exhaust; exhaust noise; tractor noise
 exhaust-fumes | fumes inside | fumes inside; exhaust smell inside; fumes in the cabin`,
 };

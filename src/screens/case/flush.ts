@@ -1,16 +1,29 @@
-import { mayGoAgain, SaveAnswer } from '@/core/api';
+import { mayGoAgain, SaveAnswer, type Conflict, type OpenCase } from '@/core/api';
 import type { Change } from '@/core/case';
 import { post } from '../send';
-import type { CaseState } from './store';
+
+/** What of an open case's state is on its way to the server. */
+export interface Outgoing {
+  open: OpenCase;
+  waiting: Change[];
+  sending: Change[];
+  conflicts: Conflict[];
+  /** Changes the server refused for a reason that sending again will not mend. */
+  refused: { change: Change; error: string }[];
+  saveState: 'saved' | 'typing' | 'saving' | 'offline' | 'busy' | 'stuck';
+  /** Why it waits while the server can be reached: busy, or a full disk. */
+  waitsBecause: string;
+  takeIn: (news: Pick<SaveAnswer, 'changed' | 'around'>) => void;
+}
 
 /** It could not be sent and goes out again by itself, later. */
-export const waitsForServer = (s: CaseState): boolean =>
+export const waitsForServer = (s: Outgoing): boolean =>
   s.waiting.length > 0 && (s.saveState === 'offline' || s.saveState === 'busy');
 
 interface Store {
   caseId: string;
-  get: () => CaseState;
-  set: (next: Partial<CaseState> | ((s: CaseState) => Partial<CaseState>)) => void;
+  get: () => Outgoing;
+  set: (next: Partial<Outgoing> | ((s: Outgoing) => Partial<Outgoing>)) => void;
   /** Writes the outbox of this browser. */
   keep: () => unknown;
   /** Flushes again after so many milliseconds. */
@@ -42,7 +55,7 @@ export function flusher({ caseId, get, set, keep, schedule }: Store): () => Prom
       SaveAnswer,
     );
     /** Nothing is lost: it stays in the outbox, in order, and goes out again. */
-    const keepForLater = (changes: Change[], state: CaseState['saveState'], because: string) => {
+    const keepForLater = (changes: Change[], state: Outgoing['saveState'], because: string) => {
       set((x) => ({
         sending: [],
         waiting: [...changes, ...x.waiting],

@@ -5,26 +5,17 @@ import { nanoid } from 'nanoid';
 import { createContext, useContext, useDeferredValue } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
 import { rowOf, sameValue, shareRows, type CaseRecord, type Change, type Kind, type Op } from '@/core/case';
-import { NewsAnswer, withRows, type OpenCase, type SaveAnswer } from '@/core/api';
+import { NewsAnswer, withRows, type OpenCase } from '@/core/api';
 import { layOver, withVerdicts } from '@/core/checks';
-import { flusher } from './flush';
+import { flusher, type Outgoing } from './flush';
 import { addEdit, keepOutbox, takeOutboxes } from './outbox';
 
-type SaveState = 'saved' | 'typing' | 'saving' | 'offline' | 'busy' | 'stuck';
 export type { OpenCase };
 
-export interface CaseState {
+export interface CaseState extends Outgoing {
   open: OpenCase;
   /** The record as shown: the server's, with everything not saved yet laid over it. */
   record: CaseRecord;
-  waiting: Change[];
-  sending: Change[];
-  conflicts: Conflict[];
-  /** Changes the server refused for a reason that sending again will not mend. */
-  refused: { change: Change; error: string }[];
-  saveState: SaveState;
-  /** Why it waits while the server can be reached: busy, or a full disk. */
-  waitsBecause: string;
   /** What was removed last here, for the offer to undo it. */
   removed: string;
   edit: (kind: Kind, id: string, field: string, value: unknown) => void;
@@ -38,7 +29,6 @@ export interface CaseState {
   dropRefused: (changeId: string) => void;
   /** Sends what waits, and resolves once everything is on the server or has to wait for it. */
   flush: () => Promise<void>;
-  takeIn: (news: Pick<SaveAnswer, 'changed' | 'around'>) => void;
   noticedRemoval: () => void;
   /** Asks the server for what is new, at once. */
   refresh: () => Promise<void>;

@@ -1,7 +1,7 @@
 import type { VEHICLE_KINDS } from '@/core/case';
-import type { Chip } from './query';
+import type { Chip } from '../chips';
 
-/** Fuels and kinds of vehicle as a line names them. "gas" is left out: it is petrol to one and a gas to another. */
+/** Fuels and kinds of vehicle as a line names them. */
 const FUELS: Record<string, string> = {
   petrol: 'petrol',
   gasoline: 'petrol',
@@ -26,19 +26,26 @@ const KINDS: Record<string, (typeof VEHICLE_KINDS)[number]> = {
   tractor: 'machine',
   boat: 'boat',
 };
+/** Petrol beside a vehicle; alone it may be a smell, a pedal or a gas. */
+const GAS = /^gas(?:ser)?$/;
 /** An electric window is no electric vehicle, a diesel pump no diesel engine said. */
 const OF_A_PART =
-  /^(?:window|motor|fan|pump|steering|parking|seat|mirror|heater|lock|valve|filter|injector|tank|cap|smell|leak|bed|trailer)/i;
+  /^(?:window|motor|fan|pump|steering|parking|seat|mirror|heater|lock|valve|filter|injector|tank|cap|smell|leak|bed|trailer|water|coolant|oil|vacuum|pedal|particulate|particle|station|cylinder|heating|brake)/i;
 
 /**
  * Fuel and kind of vehicle among words that nothing else was read in.
  *
  * @param words what is left of the line, in order
  * @param line the whole line, for the word that follows
+ * @param known what was read of the line so far: "gas" is petrol only beside a vehicle
  * @returns chips, one of each kind at most, and the words that are still left
  * @example vehicleWords(['diesel'], 'diesel no power').chips[0].value // 'diesel'
  */
-export function vehicleWords(words: readonly string[], line: string): { chips: Chip[]; rest: string[] } {
+export function vehicleWords(
+  words: readonly string[],
+  line: string,
+  known: readonly Chip[] = [],
+): { chips: Chip[]; rest: string[] } {
   const all: string[] = line.match(/[\p{L}\p{N}'’-]+/gu) ?? [];
   const chips: Chip[] = [];
   const rest: string[] = [];
@@ -49,8 +56,9 @@ export function vehicleWords(words: readonly string[], line: string): { chips: C
     return true;
   };
   const of = (table: Record<string, string>, w: string) => (Object.hasOwn(table, w) ? table[w] : undefined);
+  const vehicle = known.some((c) => /^(?:make|model|engine|engine build|year|vehicle)$/.test(c.kind));
   for (const word of words) {
-    const w = word.toLowerCase();
+    const w = GAS.test(word.toLowerCase()) && vehicle ? 'petrol' : word.toLowerCase();
     if (!take(word, 'fuel', of(FUELS, w)) && !take(word, 'kind of vehicle', of(KINDS, w))) rest.push(word);
   }
   return { chips, rest };

@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { Catalogue, starterItems } from '@/core/cause';
-import { CaseIndex } from './case-index';
-import { readQuery } from './query';
-import { rank } from './search';
-import { wantedOf } from './wanted';
+import { CaseIndex } from '../case-index';
+import { readQuery } from '../query';
+import { rank } from '../search';
+import { wantedOf } from '../wanted';
 
 const catalogue = new Catalogue(starterItems());
 const known = { makes: [], models: [], engines: [], vins: [] };
@@ -29,6 +29,10 @@ describe('fuel and kind of vehicle in a line', () => {
     ['electric window dead', []],
     ['diesel pump noisy', []],
     ['gas smell', []],
+    ['2016 gas stalls', ['petrol']],
+    ['gas pedal dead', []],
+    ['can bus open', []],
+    ['electric water pump', []],
     ['constructor toString', []],
   ])('%s: %j', (line, values) => {
     expect(chipsOf(line)).toEqual(values);

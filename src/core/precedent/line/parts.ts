@@ -1,0 +1,103 @@
+import type { Catalogue } from '@/core/cause';
+import { SHIPPED, type Vocabulary } from '@/core/symptoms';
+import type { LineReader, LineText } from './contract';
+
+/** What is said of a part and a failure at once, or of one in words that no list has. Common practice, no source. */
+const SAYINGS: readonly [said: RegExp, part: string, failure: string][] = [
+  [/(?<= )boost leaks?(?= )/i, 'charge-air hose', 'leaking'],
+  [/(?<= )vacuum leaks?(?= )/i, 'vacuum hose', 'leaking'],
+  [/(?<= )(?:bad|poor|missing) (?:ground|earth)(?= )/i, 'ground point', ''],
+  [/(?<= )(?:diff|differential) pressure(?: sensor)?(?= )/i, 'difference pressure sensor', ''],
+  [/(?<= )(?:jumped timing|timing jumped|jumped (?:a )?(?:tooth|teeth))(?= )/i, '', 'out of time'],
+  [/(?<= )(?:rodent|mouse|mice|marten|rat) (?:damage|bite|bites)(?= )/i, '', 'chafed'],
+  [/(?<= )(?:water|moisture) in(?= )/i, '', 'water inside'],
+];
+const LONGEST = 5;
+
+/** Whether a symptom was said in these words and more: "wheel bearing noise" is the noise. */
+const saidMore = (name: string, symptoms: readonly string[][]): boolean => {
+  const words = name.toLowerCase().split(' ');
+  return symptoms.some((s) => s.length > words.length && words.every((w) => s.includes(w)));
+};
+
+/** Parts, and how they fail, by the names and synonyms of the shop's list. */
+export const readParts: LineReader = (text, known, catalogue) => {
+  const vocabulary = known.vocabulary ?? SHIPPED;
+  for (const [said, part, failure] of SAYINGS) {
+    const m = said.exec(text.rest);
+    const [p, f] = [part && catalogue.find('part', part), failure && catalogue.find('failure', failure)];
+    if (!m || (part && !p) || (failure && !f)) continue;
+    if (p && denied(text, m[0]))
+      text.take(m[0], { kind: 'without', label: `not ${p.name}`, value: p.id }, true);
+    else if (p) {
+      text.take(m[0], { kind: 'cause part', label: p.name, value: p.id }, true);
+      if (f) text.chips.push({ kind: 'failure', label: f.name, value: f.id, words: m[0] });
+    } else if (f) text.take(m[0], { kind: 'failure', label: f.name, value: f.id }, true);
+  }
+  takeNamed(text, catalogue, 'part', vocabulary);
+  takeNamed(text, catalogue, 'failure', vocabulary);
+};
+
+const denied = (text: LineText, words: string): boolean =>
+  / (?:no|not|without) $/i.test(text.rest.slice(0, text.rest.indexOf(` ${words} `) + 1));
+
+function takeNamed(
+  text: LineText,
+  catalogue: Catalogue,
+  kind: 'part' | 'failure',
+  vocabulary: Vocabulary,
+): void {
+  const symptoms = spoken(text, vocabulary);
+  for (let size = LONGEST; size >= 1; size--)
+    for (const clause of text.rest.split(',')) {
+      const words = clause.split(' ').filter(Boolean);
+      for (let i = 0; i + size <= words.length; i++) {
+        const name = words.slice(i, i + size).join(' ');
+        const found = name.length >= 3 ? catalogue.find(kind, name) : undefined;
+        if (!found || saidMore(name, symptoms)) continue;
+        if (kind === 'failure' && size === 1 && !isFailure(text, name)) continue;
+        const chip = {
+          kind: kind === 'part' ? ('cause part' as const) : kind,
+          label: found.name,
+          value: found.id,
+        };
+        if (
+          text.take(
+            name,
+            denied(text, name) ? { ...chip, kind: 'without', label: `not ${found.name}` } : chip,
+            true,
+          )
+        )
+          i += size - 1;
+      }
+    }
+}
+
+/** The words of each symptom in what is left, denied ones too. */
+const spoken = (text: LineText, vocabulary: Vocabulary): string[][] =>
+  vocabulary.read(text.rest).symptoms.map((s) => s.words.toLowerCase().split(' '));
+
+/** One word may be many things ("open", "dead", "dirty"): a failure is meant where it follows a part, or is long. */
+const isFailure = (text: LineText, word: string): boolean =>
+  (word.length >= 6 && !/^(?:leak|leaks)$/i.test(word)) || followsPart(text, word);
+
+/** Whether a word stands right behind a part that was named, "is" and the like aside. */
+export function followsPart(text: LineText, word: string): boolean {
+  const line = ` ${text.line
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim()} `;
+  const before = line
+    .slice(0, line.indexOf(` ${word.toLowerCase()} `))
+    .replace(/ (?:is|was|looks|very|all|still)$/, '');
+  return text.chips.some(
+    (c) =>
+      c.kind === 'cause part' &&
+      before.endsWith(
+        ` ${c.words
+          .toLowerCase()
+          .replace(/[^\p{L}\p{N}]+/gu, ' ')
+          .trim()}`,
+      ),
+  );
+}

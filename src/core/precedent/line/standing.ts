@@ -1,0 +1,23 @@
+import { GRADES, type Grade } from '@/core/case';
+import type { LineReader } from './contract';
+import { followsPart } from './parts';
+
+/** What stands before "open" when a case is meant. */
+const OF_A_CASE = /(?:^ ?|\b(?:still|cases?|jobs?|all|my|our|not) |, ?)$/i;
+
+/** Where a case stands: its grade, open or closed. "Open" behind anything else is not the state of a case. */
+export const readStanding: LineReader = (text) => {
+  for (const word of text.words()) {
+    const lower = word.toLowerCase();
+    if (GRADES.includes(lower as Grade)) text.take(word, { kind: 'grade', label: lower, value: lower });
+    else if (lower === 'open' || lower === 'closed') {
+      if (followsPart(text, word) || /stuck|circuit|jammed|wide/i.test(text.line)) continue;
+      const before = text.rest.slice(0, text.rest.indexOf(` ${word} `) + 1);
+      const after = text.rest.slice(text.rest.indexOf(` ${word} `) + word.length + 2);
+      if (OF_A_CASE.test(before) || before.trim() === '' || /^ ?(?:cases?|jobs?)\b/i.test(after))
+        text.take(word, { kind: 'state', label: lower, value: lower });
+    }
+  }
+  // The word "cases" says nothing once it is known which.
+  text.rest = text.rest.replace(/ (?:cases|jobs) /gi, '  ');
+};
