@@ -25,6 +25,7 @@ test('a reading of the line is put right, narrowed and widened, and stands in th
   await chips.getByRole('button', { name: 'as text flurb: put right' }).click();
   await page.getByLabel('It means').selectOption({ label: 'rough idle' });
   await expect(chips.getByRole('button', { name: 'Take off rough idle' })).toBeVisible();
+  await expect(page.getByText('The shop has learned that “flurb” means rough idle.')).toBeVisible();
   await expect(page.getByRole('list', { name: 'Cases' }).getByRole('listitem').first()).toContainText(
     'intake boot, cracked',
   );
@@ -39,6 +40,34 @@ test('a reading of the line is put right, narrowed and widened, and stands in th
   await expect(chips.getByRole('button', { name: 'Take off rough idle' })).toBeVisible();
   await chips.getByRole('button', { name: 'Not only closed' }).click();
   await expect(page.getByText('still open').first()).toBeVisible();
+  // What was put right once is known from then on, until it is taken back.
+  await page.goto('/find?q=flurb');
+  await expect(chips.getByRole('button', { name: 'Take off rough idle' })).toBeVisible();
+  await page.goto('/shop/words');
+  await page.getByRole('button', { name: 'Forget flurb' }).click();
+  await expect(page.getByText('“flurb” is forgotten.')).toBeVisible();
+});
+
+test('what could mean two things is a choice in the chip, one press away', async ({ page }) => {
+  await page.goto('/find?q=alternator%20light');
+  const chips = page.getByRole('list', { name: 'How the line was read' });
+  await expect(chips.getByRole('button', { name: 'Take off does not charge' })).toBeVisible();
+  await chips.getByRole('button', { name: '“alternator light” means part alternator' }).click();
+  await expect(chips.getByRole('button', { name: 'Take off alternator' })).toBeVisible();
+  await expect(chips.getByRole('button', { name: 'Take off does not charge' })).toHaveCount(0);
+});
+
+test('a line names spans of years, groups of codes, engines and the likes of a case', async ({ page }) => {
+  await page.goto('/find?q=like%20case%201');
+  const chips = page.getByRole('list', { name: 'How the line was read' });
+  await expect(chips.getByRole('button', { name: 'Take off like case #1' })).toBeVisible();
+  const cases = page.getByRole('list', { name: 'Cases' });
+  await expect(cases.getByRole('listitem').first()).toBeVisible();
+  await expect(cases.getByRole('link', { name: /^#?1$/ })).toHaveCount(0);
+  await page.goto('/find?q=lean%202013-2017');
+  await expect(chips.getByRole('button', { name: 'Take off lean codes' })).toBeVisible();
+  await expect(chips.getByRole('button', { name: 'Take off 2013 to 2017' })).toBeVisible();
+  await expect(cases.getByRole('listitem').first()).toContainText('P0171');
 });
 
 test('readings by comparison, people and times are understood', async ({ page }) => {

@@ -67,6 +67,10 @@ export const FindAnswer = z
           value: z.string(),
           words: z.string(),
           guess: z.boolean().optional().describe('Not said in known words, but likely meant.'),
+          or: z
+            .array(z.object({ kind: z.enum(CHIP_KINDS), label: z.string(), value: z.string() }))
+            .optional()
+            .describe('What the same words could mean as well.'),
           reading: z
             .object({
               words: z.array(z.string()),

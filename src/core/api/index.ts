@@ -10,4 +10,5 @@ export * from './programs';
 export * from './record';
 export * from './scan-reading';
 export * from './shop';
+export * from './symptoms';
 export * from './trace-analysis';

@@ -4,6 +4,7 @@ import { FindAnswer } from './find';
 import { ReadRecordsRequest, RecordsReading, RecordsTaken, TakeRecordsRequest } from './old-records';
 import { ProblemAnswer } from './problem';
 import { ScanReading } from './scan-reading';
+import { SymptomsReading } from './symptoms';
 import { TraceAnswer, TraceForm } from './trace-analysis';
 import { ConclusionsAnswer, GuideAnswer, ImportAnswer } from './programs';
 
@@ -84,6 +85,19 @@ export const OPERATIONS: readonly Operation[] = [
       200: { about: 'The reading', type: json, schema: { name: 'ScanReading', of: ScanReading } },
       400: problem('There is nothing in it that can be read'),
       413: problem('It is too large'),
+    },
+  },
+  {
+    id: 'readSymptoms',
+    method: 'post',
+    path: '/api/v1/symptoms/read',
+    summary: 'What a complaint says, in anyone’s words; nothing is kept',
+    params: {},
+    body: { about: 'The complaint as text.', types: { 'text/plain': { type: 'string' } } },
+    answers: {
+      200: { about: 'The reading', type: json, schema: { name: 'SymptomsReading', of: SymptomsReading } },
+      400: problem('There is no text'),
+      413: problem('It is too long'),
     },
   },
   {

@@ -47,6 +47,8 @@ export interface Chip {
   words: string;
   /** Not said in words that are known, but likely meant. */
   guess?: boolean;
+  /** What the same words could mean as well. */
+  or?: Pick<Chip, 'kind' | 'label' | 'value'>[];
   /** The comparison, for a reading. */
   reading?: ReadingAsked;
 }

@@ -65,7 +65,22 @@ export function readQuery(
   const sentence = vocabulary.read(text.rest);
   for (const s of sentence.symptoms) {
     if (s.negated) continue;
-    chips.push({ kind: 'symptom', label: s.label, value: s.id, words: s.words });
+    const said = s.words.toLowerCase().split(' ');
+    const or = text.within
+      .filter((c) =>
+        c.words
+          .toLowerCase()
+          .split(' ')
+          .every((w) => said.includes(w)),
+      )
+      .map(({ kind, label, value }) => ({ kind, label, value }));
+    chips.push({
+      kind: 'symptom',
+      label: s.label,
+      value: s.id,
+      words: s.words,
+      ...(or.length ? { or: or.slice(0, 1) } : {}),
+    });
   }
   for (const c of sentence.conditions.filter((x) => !x.negated))
     chips.push({ kind: 'condition', label: c.label, value: c.id, words: c.words });

@@ -67,10 +67,23 @@ const Sheet = styled(Popover)`
   }
 `;
 
+/** The other reading of the same words, one press away. */
+const Or = styled.button`
+  color: var(--ink-2);
+  text-decoration: underline dotted var(--rule-2);
+  text-underline-offset: 3px;
+`;
+
 /** What each kind of chip is called, for the small word on it. */
 const KIND_WORD: Partial<Record<Chip['kind'], string>> = {
   text: 'as text',
   'cause part': 'part',
+  'engine build': 'engine',
+  'kind of vehicle': 'vehicle',
+  'code family': 'any of',
+  without: 'left out',
+  like: 'cases',
+  number: 'only',
   condition: 'when',
   reading: 'reading',
   vehicle: 'called',
@@ -106,6 +119,16 @@ export function Chips({
               </Dialog>
             </Sheet>
           </DialogTrigger>
+          {c.or?.map((o) => (
+            <Or
+              key={o.kind + o.value}
+              type="button"
+              onClick={() => onCorrect({ words: c.words, ...o })}
+              aria-label={`“${c.words}” means ${KIND_WORD[o.kind] ?? o.kind} ${o.label}`}
+            >
+              <small>or {KIND_WORD[o.kind] ?? o.kind}</small> {o.label}
+            </Or>
+          ))}
           <button type="button" onClick={() => onTakeOff(c)} aria-label={`Take off ${c.label}`}>
             <X size={14} aria-hidden="true" />
           </button>

@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { Chip, Correction, Only } from '@/core/precedent';
-import { Empty, Quiet } from '@/ui/controls';
+import { Button, Empty, Quiet } from '@/ui/controls';
 import { ExperienceLinks } from '../experience/links';
 import { FindLine } from '../frame/find-line';
 import { about, countWords } from '../odds-words';
@@ -104,6 +104,7 @@ export function FindScreen({
   const [put, setPut] = useState(firstPut);
   const [found, setFound] = useState(firstFound);
   const [problem, setProblem] = useState('');
+  const [learned, setLearned] = useState<(Correction & { id: string }) | null>(null);
   const [chosen, setChosen] = useState<number[]>([]);
   const turn = useRef(0);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
@@ -133,8 +134,23 @@ export function FindScreen({
       { ...put, corrections: put.corrections.filter((c) => c.words !== chip.words) },
       0,
     );
-  const correct = (c: Correction) =>
+  const correct = (c: Correction) => {
+    const was = found.chips.find((x) => x.words === c.words);
+    if ((was?.kind === 'text' || was?.guess) && (c.kind === 'symptom' || c.kind === 'condition'))
+      void learn(c);
     askFor(line, { ...put, corrections: [...put.corrections.filter((x) => x.words !== c.words), c] }, 0);
+  };
+  const learn = async (c: Correction) => {
+    const { teach } = await import('./server');
+    const { id } = await teach(c);
+    if (id) setLearned({ ...c, id });
+  };
+  const unlearn = async (c: Correction & { id: string }) => {
+    const { forget } = await import('./server');
+    await forget(c.id);
+    setLearned(null);
+    askFor(line, { ...put, corrections: put.corrections.filter((x) => x.words !== c.words) }, 0);
+  };
   const narrow = (only: Only) => askFor(line, { ...put, only: [...put.only, only] }, 0);
   const widen = (o: Only) =>
     askFor(line, { ...put, only: put.only.filter((x) => x.by !== o.by || x.value !== o.value) }, 0);
@@ -162,6 +178,14 @@ export function FindScreen({
         onWiden={widen}
       />
       {problem && <p role="alert">{problem}</p>}
+      {learned && (
+        <p role="status">
+          The shop has learned that “{learned.words}” means {learned.label}.{' '}
+          <Button $kind="quiet" onPress={() => void unlearn(learned)}>
+            Take it back
+          </Button>
+        </p>
+      )}
       {found.chips.length === 0 && put.only.length === 0 ? (
         <Empty>
           Write a vehicle, a code, a symptom, a reading, in any order and in any words:{' '}

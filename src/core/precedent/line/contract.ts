@@ -4,6 +4,8 @@ import type { Chip, KnownWords } from '../chips';
 /** A search line while it is read: chips so far, and what no reader has taken yet. */
 export class LineText {
   readonly chips: Chip[] = [];
+  /** Parts that were named within the words of a symptom. */
+  readonly within: Chip[] = [];
   /** What is left, words between single spaces; a comma stands where something was taken out. */
   rest: string;
 

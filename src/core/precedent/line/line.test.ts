@@ -96,6 +96,13 @@ describe('a line of the search field', () => {
     expect(read(line)).toEqual(chips);
   });
 
+  it('says what the same words could mean as well', () => {
+    const or = (line: string) => readQuery(line, known, catalogue).flatMap((c) => c.or ?? []);
+    expect(or('alternator light')).toMatchObject([{ kind: 'cause part', label: 'alternator' }]);
+    expect(or('open')).toMatchObject([{ kind: 'failure', label: 'open circuit' }]);
+    expect(or('stalls hot P0171')).toEqual([]);
+  });
+
   it('guesses at a symptom from no single word', () => {
     for (const line of [
       'other',

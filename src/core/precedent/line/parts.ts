@@ -54,6 +54,10 @@ function takeNamed(
       for (let i = 0; i + size <= words.length; i++) {
         const name = words.slice(i, i + size).join(' ');
         const found = name.length >= 3 ? catalogue.find(kind, name) : undefined;
+        if (found && saidMore(name, symptoms) && !(kind === 'failure' && size === 1)) {
+          const other = kind === 'part' ? ('cause part' as const) : kind;
+          text.within.push({ kind: other, label: found.name, value: found.id, words: name });
+        }
         if (!found || saidMore(name, symptoms)) continue;
         if (kind === 'failure' && size === 1 && !isFailure(text, name)) continue;
         const chip = {

@@ -1,0 +1,41 @@
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { SymptomsReading } from '@/core/api';
+import { testShop } from '@/services/test-shop';
+import { changeWord } from '@/services/words';
+import { POST } from './route';
+
+vi.mock('next/headers', () => ({ cookies: () => Promise.resolve({ get: () => undefined }) }));
+
+let end: () => Promise<void>;
+beforeAll(async () => {
+  end = await testShop();
+}, 60_000);
+afterAll(() => end());
+
+const send = (text: string) =>
+  POST(new Request('http://shop/api/v1/symptoms/read', { method: 'POST', body: text }));
+const read = async (text: string) => SymptomsReading.parse(await (await send(text)).json());
+
+describe('reading a complaint', () => {
+  it('gives each symptom with what its own clause says of it, and what was denied', async () => {
+    const reading = await read('It stalls sometimes when hot, no misfire. Whines when steering, zorblat too');
+    expect(reading.symptoms).toMatchObject([
+      { id: 'stall', conditions: [{ id: 'hot', label: 'hot' }], frequency: 'intermittent' },
+      { id: 'steer-noise', frequency: '' },
+    ]);
+    expect(reading.denied.map((s) => s.id)).toEqual(['misfire']);
+    expect(reading.unread).toContain('zorblat');
+  });
+  it('knows the words the shop taught', async () => {
+    expect((await read('it flumbers')).symptoms).toEqual([]);
+    await changeWord({ do: 'teach', words: 'flumbers', of: 'symptom', concept: 'stall' }, 'lead');
+    expect((await read('it flumbers')).symptoms).toMatchObject([{ id: 'stall' }]);
+  });
+  it('says what is wrong with a body that is none', async () => {
+    const empty = await send('  ');
+    expect(empty.status).toBe(400);
+    expect(JSON.stringify(await empty.json())).toContain('as text in the body');
+    const long = await send('stalls '.repeat(3000));
+    expect(long.status).toBe(413);
+  });
+});
