@@ -14,6 +14,7 @@ import { likeness } from './likeness';
 import { traces } from './traces';
 import { triage } from './triage';
 import { weights } from './weights';
+import { lines } from './lines';
 import { words } from './words';
 
 /** Every benchmark: its title and what it measures. A new one is one line here and one file. */
@@ -94,6 +95,13 @@ const BENCHES: {
     about:
       'Sentences in American, British and second-language English (`bench/words`), written before the vocabulary was mended for them; every second one was not looked at, but the same hand wrote both, within an hour. Before: 80.0 / 11.3 / 20.0 and 76.3 / 15.0 / 23.8. In per cent of the symptoms meant; wrong is what was read and not meant.',
     run: async () => words(),
+  },
+  {
+    name: 'lines',
+    title: 'Lines of the search field',
+    about:
+      'Lines as they are typed into the search field (`bench/lines`): vehicle, fuel, engine, years, codes and groups of them, parts, failures, symptoms, readings, people, times, numbers of cases. They were labelled before the reader was taught any of what is new in them; every second one was not looked at since. Before: 73.0 / 23.0 / 27.0 and 70.3 / 24.1 / 29.7. In per cent of what was meant; wrong is what a chip says and the line does not.',
+    run: async () => lines(),
   },
   {
     name: 'scale',

@@ -70,13 +70,15 @@ export function explain(
 
   if (wanted.vinPart !== '') say('vehicle', `VIN contains ${wanted.vinPart}`, 1);
   if (wanted.number !== null) say('words', `case ${p.number}`, 1);
-  if (wanted.vehicle) {
-    const near = partialVehicle(wanted.vehicle, p.vehicle);
-    say('vehicle', near.reason, near.score);
-  }
-  if (wanted.builds.some((b) => isBuilt(p.vehicle.engine, b))) say('vehicle', p.vehicle.engine, 1);
-  if (wanted.years && p.vehicle.year !== null && within(wanted.years, p.vehicle.year))
-    say('vehicle', String(p.vehicle.year), 0.5);
+  const near = wanted.vehicle ? partialVehicle(wanted.vehicle, p.vehicle) : { score: 0, reason: '' };
+  const { engine, year } = p.vehicle;
+  const built = wanted.builds.some((b) => isBuilt(engine, b));
+  const ofYears = wanted.years !== null && year !== null && within(wanted.years, year);
+  say(
+    'vehicle',
+    [near.reason, built ? engine : '', ofYears ? year : ''].filter(Boolean).join(' '),
+    Math.max(near.score, built ? 1 : 0, ofYears ? 0.5 : 0),
+  );
   shareCodes(wanted, p, say, lacks);
   say('traces', 'a recording of the same shape', alike?.cases.get(p.id) ?? 0);
   const symptoms = p.symptoms.filter((s) => wanted.symptoms.includes(s.id));

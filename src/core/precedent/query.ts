@@ -85,14 +85,15 @@ export function readQuery(
   for (const c of sentence.conditions.filter((x) => !x.negated))
     chips.push({ kind: 'condition', label: c.label, value: c.id, words: c.words });
 
-  const said = vehicleWords(sentence.rest, line, chips);
-  chips.push(...said.chips);
-  const words = said.rest.filter((word) => {
+  const unknown = sentence.rest.filter((word) => {
     const near = nearName(word, known);
     if (!near || chips.some((c) => c.kind === near.kind)) return true;
     chips.push({ kind: near.kind, label: near.name, value: near.name, words: word, guess: true });
     return false;
   });
+  const said = vehicleWords(unknown, line, chips);
+  chips.push(...said.chips);
+  const words = said.rest;
   // Words that stood side by side are guessed at together; what they mean is asked for beside them.
   for (const run of runsOf(line, words)) {
     const guess = vocabulary.guess(run.join(' '));

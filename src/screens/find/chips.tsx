@@ -81,7 +81,7 @@ const KIND_WORD: Partial<Record<Chip['kind'], string>> = {
   'engine build': 'engine',
   'kind of vehicle': 'vehicle',
   'code family': 'any of',
-  without: 'left out',
+  without: 'not',
   like: 'cases',
   number: 'only',
   condition: 'when',

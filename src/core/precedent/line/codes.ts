@@ -24,7 +24,7 @@ export const readCodes: LineReader = (text) => {
       ? plain.replace(/X/g, 'x')
       : (readCode(`${plain}${type}`)?.code ?? plain);
     const denied = DENIED.test(rest.slice(0, m.index));
-    if (denied) text.take(written, { kind: 'without', label: `not ${code}`, value: code });
+    if (denied) text.take(written, { kind: 'without', label: code, value: code });
     else text.take(written, { kind: 'code', label: code, value: code });
   }
 };

@@ -29,7 +29,7 @@ describe('a line of the search field', () => {
     ['p 0171', ['code:P0171']],
     ['P0-171 PO174', ['code:P0171', 'code:P0174']],
     ['u0100-87', ['code:U0100-87']],
-    ['P0301 but not P0300', ['code:P0301', 'without:not P0300']],
+    ['P0301 but not P0300', ['code:P0301', 'without:P0300']],
     ['P0301 or P0300', ['code:P0301', 'code:P0300']],
     ['boost', ['text:boost']],
     // Cases by number, and their likes; a voltage is neither.
@@ -53,6 +53,7 @@ describe('a line of the search field', () => {
     ['quavo', ['make:Quavo Works']],
     ['lindo', ['text:lindo']],
     ['osrtel', ['make:Ostrel']],
+    ['ostrl gas stalls', ['make:Ostrel', 'fuel:petrol', 'symptom:stalls']],
     ['m14-p', ['engine:M14P']],
     ['ines', ['person:Ines Varga']],
     ['0004410 K77120C', ['text:0004410', 'vin:VIN …K77120C']],
@@ -74,7 +75,7 @@ describe('a line of the search field', () => {
     ['wheel bearing noise', ['symptom:wheel or bearing noise']],
     ['alternator light', ['symptom:does not charge']],
     ['boost leak', ['cause part:charge-air hose', 'failure:leaking']],
-    ['no vacuum leak', ['without:not vacuum hose']],
+    ['no vacuum leak', ['without:vacuum hose']],
     ['jumped timing', ['failure:out of time']],
     ['throttle body dirty', ['cause part:throttle body', 'failure:contaminated']],
     // Open behind a part is a failure, at the beginning or beside a case the state of one.

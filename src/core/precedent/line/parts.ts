@@ -27,8 +27,7 @@ export const readParts: LineReader = (text, known, catalogue) => {
     const m = said.exec(text.rest);
     const [p, f] = [part && catalogue.find('part', part), failure && catalogue.find('failure', failure)];
     if (!m || (part && !p) || (failure && !f)) continue;
-    if (p && denied(text, m[0]))
-      text.take(m[0], { kind: 'without', label: `not ${p.name}`, value: p.id }, true);
+    if (p && denied(text, m[0])) text.take(m[0], { kind: 'without', label: p.name, value: p.id }, true);
     else if (p) {
       text.take(m[0], { kind: 'cause part', label: p.name, value: p.id }, true);
       if (f) text.chips.push({ kind: 'failure', label: f.name, value: f.id, words: m[0] });
@@ -65,14 +64,7 @@ function takeNamed(
           label: found.name,
           value: found.id,
         };
-        if (
-          text.take(
-            name,
-            denied(text, name) ? { ...chip, kind: 'without', label: `not ${found.name}` } : chip,
-            true,
-          )
-        )
-          i += size - 1;
+        if (text.take(name, denied(text, name) ? { ...chip, kind: 'without' } : chip, true)) i += size - 1;
       }
     }
 }
