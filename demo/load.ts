@@ -2,6 +2,7 @@ import { closeDatabase, loadDemo } from '@/services/setup';
 import { DEMO_KNOWN_GOOD } from './known-good';
 import { oldRecords } from './old-records';
 import { demoFiles } from './pictures';
+import { pastCases } from './past';
 import { DEMO_PROCEDURES } from './procedures';
 import { demoTraces } from './traces';
 import { DEMO_MEANINGS, DEMO_PEOPLE, DEMO_WORDS, SHOP_NAME, demoCases } from './shop';
@@ -10,18 +11,21 @@ import { DEMO_MEANINGS, DEMO_PEOPLE, DEMO_WORDS, SHOP_NAME, demoCases } from './
 try {
   const now = new Date();
   const cases = demoCases(now);
+  // The browser tests look for single cases, and do so without hundreds of others around them.
+  const past = process.env.VANTLE_DEMO_PAST === 'no' ? [] : pastCases(now);
   const content = {
     shopName: SHOP_NAME,
     people: DEMO_PEOPLE,
     meanings: DEMO_MEANINGS,
     cases,
+    past,
     procedures: DEMO_PROCEDURES,
     knownGood: DEMO_KNOWN_GOOD,
     words: DEMO_WORDS,
     oldRecords: oldRecords(),
     files: async () => [...(await demoFiles()), ...demoTraces(now)],
   };
-  if (await loadDemo(content)) console.log(`The demo shop is loaded: ${cases.length} cases.`);
+  if (await loadDemo(content)) console.log(`The demo shop is loaded: ${cases.length + past.length} cases.`);
   await closeDatabase();
 } catch (e) {
   console.error(`The demo shop could not be loaded: ${e instanceof Error ? e.message : String(e)}`);

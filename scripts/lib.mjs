@@ -179,11 +179,15 @@ export async function up({ databaseUrl, loader, label }) {
     process.exit(1);
   }
   ensureInstalled();
-  if ((await ensureBuilt()).code !== 0) process.exit(1);
   mkdirSync('data', { recursive: true });
   const env = { VANTLE_DATABASE_URL: databaseUrl };
-  const prepared = run(process.execPath, [TSX(), ...loader], { env });
-  if (prepared.code !== 0) process.exit(prepared.code);
+  // The data is made ready while the application is built: neither needs the other.
+  const [built, prepared] = await Promise.all([
+    ensureBuilt(),
+    runBeside(process.execPath, [TSX(), ...loader], env),
+  ]);
+  process.stdout.write(prepared.out);
+  if (built.code !== 0 || prepared.code !== 0) process.exit(1);
   const server = await serve({ port, env });
   console.log(`\nVantle is running at ${server.url}\nCtrl-C stops it.`);
   let stopping = false;

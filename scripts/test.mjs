@@ -100,6 +100,7 @@ async function browserTests() {
     VANTLE_DATABASE_URL: `file:${path.join(temp, `shop-${n}`, 'shop.db')}`,
     VANTLE_FILES: path.join(temp, `shop-${n}`, 'files'),
     VANTLE_LOG: 'error',
+    VANTLE_DEMO_PAST: 'no',
     VANTLE_VIN_DATA: path.join(temp, 'vin-data.db'),
   });
   mkdirSync(path.join(temp, 'shop-0'));

@@ -52,6 +52,8 @@ export interface DemoContent {
   shopName: string;
   people: { id: string; name: string; role: 'lead' | 'technician' | 'desk' }[];
   cases: unknown[];
+  /** Cases of the years before, as files. */
+  past?: unknown[];
   /** The shop's own words for maker-specific codes. */
   meanings: Record<string, string>;
   procedures: Procedure[];
@@ -103,6 +105,7 @@ export async function loadDemo(
   const done = await countCases(db());
   const who = content.people[0]?.id ?? '';
   for (const file of content.cases.slice(done)) await importCase(file, who);
+  await takePast(content.past ?? [], who);
   if (content.oldRecords) {
     const { takeRecords } = await import('./old-records');
     await takeRecords(content.oldRecords, who);
@@ -110,6 +113,18 @@ export async function loadDemo(
   await addShelves(content);
   await write((tx) => putSetting(tx, 'demo.loaded', true));
   return true;
+}
+
+/** Cases of earlier years: many, so they go in together; each only once. */
+async function takePast(past: readonly unknown[], who: string): Promise<void> {
+  if (past.length === 0) return;
+  const { takeIn } = await import('./import');
+  const taken = await takeIn(
+    past.map((file, i) => ({ line: i + 1, text: JSON.stringify(file) })),
+    who,
+  );
+  const refused = taken.find((t) => t.state === 'refused');
+  if (refused) throw new Problem(`An older case of the demo shop could not be taken in: ${refused.reason}`);
 }
 
 /** What stands beside the cases: procedures, known-good values, files. Adding them twice does no harm. */
