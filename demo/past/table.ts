@@ -52,50 +52,50 @@ battery cell module, aged | aurel18h | 8 | hv-warning:.9 no-power:.4 fuel-use:.3
 /** key | question | reading | good | bad | limit | minutes. Words where nothing is measured; a range where there is. */
 export const TESTS = `
 trims | Is it lean at idle only, or everywhere? | long-term trim at idle | 0..5 % | 14..24 % | -8..8 % | 10
-smoke | Where does smoke come out of the intake? | smoke seen | nowhere | at one place | nowhere | 25
+smoke | Where does smoke come out with the intake at low pressure? | smoke seen | nowhere | at one place | nowhere | 25
 fuelpress | Does the fuel pressure hold under load? | fuel pressure at full load | 3.8..4.1 bar | 2.1..3.1 bar | ≥ 3.6 bar | 20
-pumpcurrent | How much current does the fuel pump draw? | pump current | 4.5..6 A | 8..11 A | ≤ 7 A | 15
-railunder | Does the rail pressure follow under load? | rail pressure at full load | 1500..1600 bar | 700..1100 bar | ≥ 1400 bar | 20
-mafcurve | Does the air mass fit the engine at idle? | air mass at idle | 9..12 kg/h | 4..7 kg/h | ≥ 8 kg/h | 10
-coilswap | Does the misfire move with the coil? | misfire | stays | moves | stays | 15
-sparktrace | What does the secondary trace show? | burn time | 1.3..1.8 ms | 0.4..0.8 ms | ≥ 1.0 ms | 20
-plugs | How do the spark plugs look? | gap | 0.7..0.8 mm | 1.2..1.7 mm | ≤ 1.1 mm | 25
-leakoff | How much do the injectors return? | return in three minutes | 18..26 mL | 48..90 mL | ≤ 40 mL | 30
+pumpcurrent | Does the fuel pump draw even current, with every bar of its commutator? | pump current | 4.5..6 A | 8..11 A | ≤ 7 A | 15
+railunder | Does actual rail pressure follow its target, cranking and under load? | rail pressure at full load | 1500..1600 bar | 700..1100 bar | ≥ 1400 bar | 20
+mafcurve | Does the air mass agree with displacement, speed and load? | air mass at idle | 9..12 kg/h | 4..7 kg/h | ≥ 8 kg/h | 10
+coilswap | Does the misfire follow the coil to another cylinder? | misfire | stays | moves | stays | 15
+sparktrace | Is each spark’s firing voltage and burn time like its neighbours’? | burn time | 1.3..1.8 ms | 0.4..0.8 ms | ≥ 1.0 ms | 20
+plugs | Are the spark plugs sound: gap, insulator, colour, oil? | gap | 0.7..0.8 mm | 1.2..1.7 mm | ≤ 1.1 mm | 25
+leakoff | Do the injectors leak back alike? | return in three minutes | 18..26 mL | 48..90 mL | ≤ 40 mL | 30
 injflow | Do all injectors deliver the same? | spread of flow | 2..5 % | 14..30 % | ≤ 8 % | 60
-boostleak | Does the charge air path hold pressure? | pressure after a minute | 0.9..1.0 bar | 0.1..0.5 bar | ≥ 0.8 bar | 20
-boosthold | What is the boost under full load? | boost at 3000 rpm | 1.2..1.4 bar | 0.3..0.7 bar | ≥ 1.1 bar | 20
-wastegate | Does the actuator move its whole way? | travel | 11..13 mm | 3..7 mm | ≥ 10 mm | 15
-shaftplay | How much play has the turbo shaft? | radial play | 0.1..0.2 mm | 0.6..1.1 mm | ≤ 0.4 mm | 40
-egrmove | Does the recirculation valve reach its places? | position error | 1..3 % | 15..40 % | ≤ 8 % | 20
-backpress | How much back pressure has the exhaust? | back pressure at 3000 rpm | 40..90 mbar | 220..400 mbar | ≤ 150 mbar | 20
-hosecheck | Are the hoses of the pressure sensor whole? | hoses | whole | split | whole | 10
-glowcurrent | How much current do the glow plugs draw? | current of the weakest | 11..14 A | 0..1 A | ≥ 8 A | 15
-cranktrace | Is the crankshaft signal there while it fails? | signal when it fails | there | gone | there | 30
-camtrace | Does cam stand right to crank? | deviation | 0..2 ° | 8..14 ° | ≤ 4 ° | 30
-solenoidmove | Does the phaser follow its command? | time to position | 0.2..0.4 s | 1.5..4 s | ≤ 1 s | 25
-warmup | How warm does it get on the road? | coolant after fifteen minutes | 88..92 °C | 58..71 °C | ≥ 82 °C | 30
-ectcheck | Does the coolant sensor read right? | difference to the thermometer | 0..2 °C | 9..20 °C | ≤ 4 °C | 10
-pressuretest | Does the cooling system hold pressure? | loss in ten minutes | 0..0.05 bar | 0.3..0.8 bar | ≤ 0.1 bar | 25
-blockgas | Is there combustion gas in the coolant? | colour of the fluid | blue | yellow | blue | 20
-fandrive | Does the fan run when it is driven? | fan | runs | stands | runs | 15
-batteryload | Does the battery hold under load? | voltage under load | 10.4..11.2 V | 7.5..9.0 V | ≥ 9.6 V | 10
+boostleak | Does the charge path hold pressure? | pressure after a minute | 0.9..1.0 bar | 0.1..0.5 bar | ≥ 0.8 bar | 20
+boosthold | Does boost follow its target under load? | boost at 3000 rpm | 1.2..1.4 bar | 0.3..0.7 bar | ≥ 1.1 bar | 20
+wastegate | Does the actuator run its whole way, and come back to rest? | travel | 11..13 mm | 3..7 mm | ≥ 10 mm | 15
+shaftplay | Does the turbocharger shaft have play or do the blades touch? | radial play | 0.1..0.2 mm | 0.6..1.1 mm | ≤ 0.4 mm | 40
+egrmove | Does the exhaust gas recirculation valve move when told, and close fully? | position error | 1..3 % | 15..40 % | ≤ 8 % | 20
+backpress | What is the pressure before the catalyst or filter? | back pressure at 3000 rpm | 40..90 mbar | 220..400 mbar | ≤ 150 mbar | 20
+hosecheck | Are both hoses to the difference pressure sensor open, whole and the right way round? | hoses | whole | split | whole | 10
+glowcurrent | Do all glow plugs draw the same? | current of the weakest | 11..14 A | 0..1 A | ≥ 8 A | 15
+cranktrace | Does the signal stay when the sensor is heated? | signal when it fails | there | gone | there | 30
+camtrace | Are cam and crank signals at the right angle to each other? | deviation | 0..2 ° | 8..14 ° | ≤ 4 ° | 30
+solenoidmove | Does the cam move when the phaser is commanded, and come back? | time to position | 0.2..0.4 s | 1.5..4 s | ≤ 1 s | 25
+warmup | How does the coolant temperature rise, and where does it settle? | coolant after fifteen minutes | 88..92 °C | 58..71 °C | ≥ 82 °C | 30
+ectcheck | Is the sensor’s resistance right for its temperature? | difference to the thermometer | 0..2 °C | 9..20 °C | ≤ 4 °C | 10
+pressuretest | Does the cooling system hold pressure, cold and hot? | loss in ten minutes | 0..0.05 bar | 0.3..0.8 bar | ≤ 0.1 bar | 25
+blockgas | Is there exhaust gas in the coolant? | colour of the fluid | blue | yellow | blue | 20
+fandrive | Does the radiator fan run when commanded and when hot? | fan | runs | stands | runs | 15
+batteryload | Does the battery hold at rest and under load? | voltage under load | 10.4..11.2 V | 7.5..9.0 V | ≥ 9.6 V | 10
 chargevolt | Does it charge? | charging voltage | 13.9..14.5 V | 12.0..12.9 V | ≥ 13.5 V | 5
-grounddrop | How much is lost to ground while cranking? | voltage drop to ground | 0.1..0.2 V | 0.7..2.1 V | ≤ 0.3 V | 10
-starterdraw | How much does the starter draw? | current while cranking | 140..180 A | 290..420 A | ≤ 220 A | 15
-drain | What does it draw when it sleeps? | current asleep | 18..32 mA | 210..900 mA | ≤ 50 mA | 60
-abstrace | Is the wheel speed signal even? | missing teeth | 0..0 | 1..4 | ≤ 0 | 25
-abswire | Is the wire to the sensor whole? | wire | whole | broken | whole | 20
-bearingfeel | Does the bearing run smooth by hand? | bearing | smooth | rough | smooth | 15
-tyrelook | Are the tyres worn evenly? | tyres | even | sawtooth | even | 10
-discheat | Is one disc hotter after a drive? | difference left to right | 3..15 °C | 70..160 °C | ≤ 30 °C | 20
-wiggle | Does it drop out when the harness is moved? | signal | steady | drops out | steady | 30
-throttlelook | Is the throttle clean? | throttle | clean | black ring | clean | 10
-lambdatrace | How fast does the oxygen sensor switch? | rich to lean | 60..95 ms | 220..400 ms | ≤ 150 ms | 20
-catcheck | Does the catalyst store oxygen? | switches behind it in ten seconds | 0..1 | 6..11 | ≤ 3 | 20
-acpress | What is the refrigerant pressure at rest? | pressure at rest | 5..6 bar | 1..2.5 bar | ≥ 4 bar | 15
-condfan | Does the fan run with the air conditioning on? | fan | runs | stands | runs | 5
-statorac | What does the stator give? | alternating voltage at 4000 rpm | 55..68 V | 8..25 V | ≥ 50 V | 20
-cellspread | How far apart are the modules under load? | spread of module voltage | 0.1..0.2 V | 0.8..1.9 V | ≤ 0.4 V | 30
+grounddrop | What is lost on the ground side under load? | voltage drop to ground | 0.1..0.2 V | 0.7..2.1 V | ≤ 0.3 V | 10
+starterdraw | Does the start signal reach the starter, and does the starter draw current? | current while cranking | 140..180 A | 290..420 A | ≤ 220 A | 15
+drain | What is drawn when everything sleeps? | current asleep | 18..32 mA | 210..900 mA | ≤ 50 mA | 60
+abstrace | Do four wheels agree on a straight road? | missing teeth | 0..0 | 1..4 | ≤ 0 | 25
+abswire | Is its wire whole to the module? | wire | whole | broken | whole | 20
+bearingfeel | Does the wheel bearing have play or run rough? | bearing | smooth | rough | smooth | 15
+tyrelook | Are the tyres even, round and of one kind? | tyres | even | sawtooth | even | 10
+discheat | Are the brakes equally warm after a drive without braking? | difference left to right | 3..15 °C | 70..160 °C | ≤ 30 °C | 20
+wiggle | Does pulling and bending the loom bring it back? | signal | steady | drops out | steady | 30
+throttlelook | Is the throttle clean, and does it reach its stops? | throttle | clean | black ring | clean | 10
+lambdatrace | Does the oxygen sensor go rich and lean at once when told so? | rich to lean | 60..95 ms | 220..400 ms | ≤ 150 ms | 20
+catcheck | Does the second oxygen sensor stay steady while the first one moves? | switches behind it in ten seconds | 0..1 | 6..11 | ≤ 3 | 20
+acpress | What are both pressures of the air conditioning, at rest and running? | pressure at rest | 5..6 bar | 1..2.5 bar | ≥ 4 bar | 15
+condfan | Does the radiator fan run when commanded and when hot? | fan | runs | stands | runs | 5
+statorac | Do all three phases give the same? | alternating voltage at 4000 rpm | 55..68 V | 8..25 V | ≥ 50 V | 20
+cellspread | Are all cell or block voltages alike, at rest and under load? | spread of module voltage | 0.1..0.2 V | 0.8..1.9 V | ≤ 0.4 V | 30
 `;
 
 /** How the people of this town say it. */
