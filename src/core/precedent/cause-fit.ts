@@ -109,7 +109,7 @@ export class CauseCounts {
       if (mass <= 1e-12) return -Infinity;
       let log = Math.log(mass) + absent[c]!;
       for (const { ask, ratio } of used)
-        if (ask.part !== 'vehicle') log += ask.evidence * Math.log(ratio[c]!);
+        if (ask.part !== 'vehicle') log += ask.evidence * Math.log((1 - FIT.noise) * ratio[c]! + FIT.noise);
       return log;
     });
     const unseenLog = Math.log((1 - TRADE.share) * unmet);

@@ -43,7 +43,12 @@ export const RANK = { own: 0.25 };
 /** How the odds of causes come from counts. */
 export const FIT = {
   /** Cases of the shop's usual mix that stand behind each likelihood. */
-  smoothing: 1,
+  smoothing: 3,
+  /**
+   * How often a sign of a case has nothing to do with its cause, or the cause is named wrongly: no single sign
+   * rules a cause out.
+   */
+  noise: 0.05,
   /** How much each kind of evidence weighs in the exponent; naive Bayes counts what hangs together twice. */
   vehicle: 1,
   codes: 1.1,

@@ -33,7 +33,9 @@ boot: trunk tailgate hatch liftgate
 tyre: tire tyres tires
 motorway: highway freeway autobahn interstate
 petrol-station: forecourt
-car: vehicle van truck lorry pickup motor automobile
+car: vehicle van truck lorry pickup automobile
+engine: motor
+ages: forever eternity
 slow: sluggish lazy lethargic
 weak: feeble
 power: poke oomph grunt

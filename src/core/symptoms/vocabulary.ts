@@ -1,4 +1,5 @@
 import { waysByGrammar } from './grammar';
+import { WAYS_OF_STRANGERS } from './ways-of-strangers';
 import { WAYS_TO_SAY } from './ways-to-say';
 
 /** A symptom the vehicle can have, with the ways customers and technicians say it. */
@@ -169,14 +170,11 @@ exhaust-fumes | fumes inside | fumes inside; exhaust smell inside; fumes in the 
 };
 
 const list = (says: string): string[] => says.split(';').map((s) => s.trim());
-const more = new Map(
-  WAYS_TO_SAY.trim()
-    .split('\n')
-    .map((row) => {
-      const [id, says] = row.split('|');
-      return [id!.trim(), list(says!)] as const;
-    }),
-);
+const more = new Map<string, string[]>();
+for (const row of [...WAYS_TO_SAY.trim().split('\n'), ...WAYS_OF_STRANGERS.trim().split('\n')]) {
+  const [id = '', says = ''] = row.split('|');
+  more.set(id.trim(), [...(more.get(id.trim()) ?? []), ...list(says)]);
+}
 
 const patterned = waysByGrammar();
 
