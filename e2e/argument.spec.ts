@@ -188,6 +188,9 @@ test('the margin says what it may be and which test would tell most, and puts it
   await odds.getByText('why, and the cases behind it').first().click();
   await expect(odds.getByText(/times likelier by it/).first()).toBeVisible();
   await expect(odds.getByRole('link', { name: 'case 3' })).toBeVisible();
+  // Readings that part the causes stand as dots on one scale, this car among them.
+  const told = margin.getByRole('img', { name: /: \d+ cases?, .* (?:%|bar|Ω|V)/ });
+  await expect(told.first()).toBeVisible();
   const next = margin.getByRole('region', { name: 'Next test' });
   const offer = next.getByRole('listitem').first();
   const question = await offer.locator('b').innerText();

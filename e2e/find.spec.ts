@@ -100,6 +100,12 @@ test('a page of experience says what it was, what told and what misled', async (
     .getByRole('link', { name: 'P0171', exact: true })
     .click();
   await page.waitForURL(/experience\/code\/P0171/);
+  await expect(
+    page
+      .getByRole('region', { name: 'Readings by cause' })
+      .getByRole('img', { name: /1 case|\d+ cases/ })
+      .first(),
+  ).toBeVisible();
   await expect(page.getByRole('region', { name: 'What it was' })).toContainText('fuel pump, low output');
   await expect(page.getByRole('region', { name: 'What told' })).toContainText('long-term trim at idle');
   await expect(page.getByRole('region', { name: 'What misled' })).toContainText('case 3');

@@ -26,7 +26,16 @@ export function forksAmong(here: Facts, near: readonly Near[]): ShownFork[] {
   const cases = near.filter((n) => !didComeBack(n.profile)).flatMap((n) => forkCases(n.profile));
   return findForks(cases).map((fork) => {
     const side = sideOf(fork, here);
-    return side ? { ...fork, here: { reads: side.here, causes: side.side.causes.map((c) => c.name) } } : fork;
+    if (!side) return fork;
+    const { value } = side;
+    return {
+      ...fork,
+      here: {
+        reads: side.here,
+        causes: side.side.causes.map((c) => c.name),
+        ...(value === undefined ? {} : { value }),
+      },
+    };
   });
 }
 

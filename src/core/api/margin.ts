@@ -77,12 +77,15 @@ export const ShownFork = z.object({
   label: z.string(),
   key: z.string(),
   threshold: quantity.optional(),
+  /** Each case's value in the unit of the threshold, by the name of its cause. */
+  values: z.array(z.object({ cause: z.string(), number: z.number().int(), value: z.number() })).optional(),
+  decimals: z.number().int().optional(),
   sides: z.tuple([ForkSide, ForkSide], ForkSide),
   cases: z.number(),
   gain: z.number(),
   worth: z.number(),
   /** Where the open case stands: what it reads, and the causes on that side; missing while not asked. */
-  here: z.object({ reads: z.string(), causes: z.array(z.string()) }).optional(),
+  here: z.object({ reads: z.string(), causes: z.array(z.string()), value: z.number().optional() }).optional(),
 });
 export type ShownFork = z.infer<typeof ShownFork>;
 

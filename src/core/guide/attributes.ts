@@ -27,7 +27,9 @@ export interface Attribute {
   answers: [string, string];
   /** Which answer a vehicle gives that has nothing wrong there; undefined where nobody said. */
   sound: 0 | 1 | undefined;
-  /** Only for readings. */
+  /** Only for readings: the value of a case in the unit of the threshold, and to how many decimals it is read. */
+  readingOf?: (facts: Facts) => number | undefined;
+  decimals?: number;
   threshold?: Quantity;
   /** Whether the threshold tells more than chance would (Fayyad & Irani 1993). */
   sure?: boolean;
@@ -138,6 +140,8 @@ function readingAttribute(key: string, cases: readonly ForkCase[]): Attribute | 
     of: 'reading',
     key,
     threshold,
+    readingOf: valueOf,
+    decimals,
     sure: tellsMoreThanChance(
       labels,
       known.map((k) => k.value <= cut.at),

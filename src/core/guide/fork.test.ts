@@ -146,7 +146,11 @@ describe('forks', () => {
       test: [test('x', 'is it lean everywhere, or at idle only')],
       reading: [reading('x', 'trim at 2500 rpm', '4.4 %')],
     });
-    expect(sideOf(fork!, here)).toMatchObject({ side: { causes: [{ name: 'boot' }] }, here: '4.4\u00a0%' });
+    expect(sideOf(fork!, here)).toMatchObject({
+      side: { causes: [{ name: 'boot' }] },
+      here: '4.4\u00a0%',
+      value: 4.4,
+    });
     expect(sideOf(fork!, forkFacts({ test: [], reading: [] }))).toBeUndefined();
   });
   it('need two causes and two cases, and put units together', () => {
@@ -165,6 +169,12 @@ describe('forks', () => {
     ]);
     expect(forks[0]!.threshold!.unit).toBe('bar');
     expect(forks[0]!.threshold!.value).toBeCloseTo(3, 1);
+    // Every value on one scale, whatever it was read in: 58 psi are 4.0 bar (NIST SP 811, 1 psi = 6.894757 kPa).
+    expect(forks[0]!.values!.map((v) => [v.cause, v.number, Number(v.value.toFixed(3))])).toEqual([
+      ['pump', 1, 2],
+      ['line', 2, 4],
+      ['line', 3, 3.999],
+    ]);
   });
   it('take no outcome of a void or repeated test', () => {
     const facts = forkFacts({

@@ -19,6 +19,9 @@ export interface Fork {
   key: string;
   /** Only for readings. */
   threshold?: { value: number; unit: string };
+  /** Only for readings: each case's value in the unit of the threshold, by the name of its cause. */
+  values?: { cause: string; number: number; value: number }[];
+  decimals?: number;
   sides: [ForkSide, ForkSide, ...ForkSide[]];
   /** On how many cases it rests. */
   cases: number;
@@ -52,7 +55,17 @@ export function findForks(cases: readonly ForkCase[], most = 6): Fork[] {
             question: a.words,
             label: a.label,
             key: a.key,
-            ...(a.threshold ? { threshold: a.threshold } : {}),
+            ...(a.threshold && a.readingOf
+              ? {
+                  threshold: a.threshold,
+                  decimals: a.decimals ?? 0,
+                  values: have.map((c) => ({
+                    cause: c.cause.name,
+                    number: c.number,
+                    value: a.readingOf!(c)!,
+                  })),
+                }
+              : {}),
           },
         ]
       : [];
@@ -103,7 +116,10 @@ function forkOf(
  *
  * @returns the side, or undefined when the case has not asked that yet
  */
-export function sideOf(fork: Fork, facts: Facts): { side: ForkSide; here: string } | undefined {
+export function sideOf(
+  fork: Fork,
+  facts: Facts,
+): { side: ForkSide; here: string; value?: number } | undefined {
   if (fork.of === 'outcome') {
     const verdict = facts.outcomes.get(fork.key)?.verdict ?? '';
     const side = fork.sides.find((s) => s.says === verdict);
@@ -115,5 +131,5 @@ export function sideOf(fork: Fork, facts: Facts): { side: ForkSide; here: string
   if (reading.quantity.unit !== unit && !comparable(reading.quantity.unit, unit)) return undefined;
   const here = convert(reading.quantity, unit).value;
   const side = fork.sides.find((s) => s.says.startsWith(here <= value ? 'up to' : 'above'));
-  return side && { side, here: writeQuantity(reading.quantity, reading.decimals) };
+  return side && { side, here: writeQuantity(reading.quantity, reading.decimals), value: here };
 }

@@ -2,7 +2,9 @@
 
 import styled from 'styled-components';
 import type { Fork } from '@/core/guide';
+import { writeQuantity } from '@/core/readings';
 import { Figure, Quiet } from '@/ui/controls';
+import { NumberLine, type LineRow } from '../number-line';
 
 const List = styled.ul`
   display: grid;
@@ -30,7 +32,7 @@ const Item = styled.li`
 export function ForkList({
   forks,
 }: {
-  forks: (Fork & { here?: { reads: string; causes: string[] } | undefined })[];
+  forks: (Fork & { here?: { reads: string; causes: string[]; value?: number | undefined } | undefined })[];
 }) {
   return (
     <List>
@@ -54,6 +56,14 @@ export function ForkList({
               />
             ))}
           </dl>
+          {f.values && f.threshold && (
+            <NumberLine
+              rows={rowsOf(f.values)}
+              write={(value) => writeQuantity({ value, unit: f.threshold!.unit }, f.decimals ?? 0)}
+              threshold={f.threshold.value}
+              here={f.here?.value}
+            />
+          )}
           <Quiet>
             on {f.cases} cases
             {f.here ? `; this one: ${f.here.reads}` : ''}
@@ -62,6 +72,17 @@ export function ForkList({
       ))}
     </List>
   );
+}
+
+/** The causes with most readings first. */
+function rowsOf(values: NonNullable<Fork['values']>): LineRow[] {
+  const by = new Map<string, LineRow>();
+  for (const { cause, number, value } of values) {
+    const row = by.get(cause) ?? { name: cause, points: [] };
+    row.points.push({ number, value });
+    by.set(cause, row);
+  }
+  return [...by.values()].sort((a, b) => b.points.length - a.points.length);
 }
 
 function Side({ side, here }: { side: Fork['sides'][number]; here: boolean }) {

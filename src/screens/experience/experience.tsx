@@ -8,6 +8,7 @@ import { Figure, Quiet, Tag } from '@/ui/controls';
 import { age } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
 import { ForkList } from '../compare/fork-list';
+import { NumberLine } from '../number-line';
 import { gradesInWords } from '../odds-words';
 
 const Page = styled.main`
@@ -42,20 +43,6 @@ const Share = styled.span<{ $share: number }>`
   border-radius: 4px;
   background: linear-gradient(to right, var(--accent) ${({ $share }) => $share * 100}%, var(--rule) 0);
 `;
-const Strip = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1.6fr) auto;
-  gap: 0 12px;
-  align-items: center;
-  font-size: 0.875rem;
-  padding: 2px 0;
-  & svg {
-    width: 100%;
-    height: 18px;
-    display: block;
-  }
-`;
-
 interface View {
   about: string;
   title: string;
@@ -235,44 +222,15 @@ export function ExperienceScreen({ view, now }: { view: View; now: string }) {
   );
 }
 
-/** One reading over its causes: each case a mark on one scale, the middle one drawn long. */
+/** One reading over its causes: each case a dot on one scale. */
 function Reading({ reading: r }: { reading: ReadingByCause }) {
-  const all = r.causes.flatMap((c) => c.values.map((v) => v.value));
-  const [low, high] = [Math.min(...all), Math.max(...all)];
-  const at = (v: number) => (high === low ? 50 : 4 + (92 * (v - low)) / (high - low));
-  const write = (v: number) => writeQuantity({ value: v, unit: r.unit }, r.decimals);
   return (
     <>
       <b style={{ fontWeight: 600 }}>{r.label}</b> <Quiet>{r.question}</Quiet>
-      {r.causes.slice(0, 6).map((c) => (
-        <Strip key={c.cause}>
-          <span>{c.cause}</span>
-          <svg viewBox="0 0 100 18" preserveAspectRatio="none" aria-hidden="true">
-            <path d="M0 9.5H100" stroke="var(--rule)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
-            {c.values.map((v) => (
-              <path
-                key={`${v.number}${v.value}`}
-                d={`M${at(v.value)} 5V14`}
-                stroke="var(--accent-2)"
-                strokeWidth="2"
-                vectorEffect="non-scaling-stroke"
-              />
-            ))}
-            <path
-              d={`M${at(c.median)} 0V18`}
-              stroke="var(--accent)"
-              strokeWidth="2.5"
-              vectorEffect="non-scaling-stroke"
-            />
-          </svg>
-          <Figure>
-            {c.low === c.high ? write(c.low) : `${write(c.low)} … ${write(c.high)}`}{' '}
-            <Quiet>
-              {c.values.length} case{c.values.length === 1 ? '' : 's'}
-            </Quiet>
-          </Figure>
-        </Strip>
-      ))}
+      <NumberLine
+        rows={r.causes.map((c) => ({ name: `${c.cause} (${c.values.length})`, points: c.values }))}
+        write={(value) => writeQuantity({ value, unit: r.unit }, r.decimals)}
+      />
     </>
   );
 }

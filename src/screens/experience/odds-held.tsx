@@ -4,6 +4,7 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import type { Band } from '@/core/guide';
 import { Empty, Figure, Quiet } from '@/ui/controls';
+import { HeldPlot } from './held-plot';
 
 const Page = styled.main`
   max-width: 980px;
@@ -70,6 +71,7 @@ export function OddsHeldScreen({ held }: { held: View }) {
         <Figure>{held.firstThree}</Figure>. Odds that hold are right as often as they say.
       </p>
       <h2>Said, and so</h2>
+      <HeldPlot bands={held.bands} />
       <table>
         <thead>
           <tr>
