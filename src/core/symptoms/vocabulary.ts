@@ -1,4 +1,5 @@
 import { waysByGrammar } from './grammar';
+import { RARER_SYMPTOMS } from './rarer-symptoms';
 import { WAYS_OF_STRANGERS } from './ways-of-strangers';
 import { WAYS_TO_SAY } from './ways-to-say';
 
@@ -80,7 +81,7 @@ battery-drain | battery goes flat | battery drain; battery goes flat; flat batte
 no-charge | does not charge | not charging; does not charge; no charge; charging light; battery light on; alternator light; charge lamp; battery lamp
 over-charge | overcharges | overcharging; charges too much; high charging voltage; battery boils
 lights-flicker | lights flicker or dim | lights flicker; flickering lights; lights dim; headlights pulse; dims at idle; lights go bright and dim
-lights-out | lights do not work | lights not working; headlight out; no headlights; tail lights out; brake lights not working; indicators not working; turn signals not working; fast flash
+lights-out | lights do not work | lights not working; headlight out; no headlights; tail lights out; brake lights not working; indicators not working; turn signals not working
 instruments-dead | instruments drop out | cluster dead; dash goes dead; gauges drop; instruments go off; gauges die; dash lights up like a christmas tree; all warning lights; all lights on
 wipers | wipers misbehave | wipers do not work; wipers come on by themselves; wipers stop; wipers won't park
 windows-locks | windows or locks misbehave | window does not work; window won't go up; central locking does not work; central locking plays up; doors lock by themselves; doors unlock by themselves; locks not working
@@ -142,7 +143,7 @@ airflow-wrong | air comes out of the wrong vents | wrong vents; air to feet only
 airbag-light | airbag lamp on | airbag light; srs light; airbag lamp; srs warning; airbag warning
 seat-belt | seat or belt warning | seat belt warning; seatbelt chime; belt light; seat occupancy
 door-body | door or tailgate trouble | tailgate won't open; boot won't open; door won't open; sliding door won't open; sliding door stuck; trunk won't open
-rattle-body | body rattles | body rattle; trim rattle; squeak in dash; wind noise
+rattle-body | body rattles | body rattle; trim rattle; squeak in dash
 start-stop | stop-start does not work | start stop not working; stop start inactive; auto stop does not work
 cruise | cruise control does not work | cruise control does not work; cruise control drops out; cruise control fault; cruise won't set; cruise drops out
 camera-sensor | driver assistance fault | parking sensor fault; parking sensor beeps; camera fault; lane assist fault; lane assist off; blind spot fault; blind spot warning; collision warning; radar fault; assist unavailable; distance control
@@ -179,7 +180,10 @@ for (const row of [...WAYS_TO_SAY.trim().split('\n'), ...WAYS_OF_STRANGERS.trim(
 const patterned = waysByGrammar();
 
 /** The vocabulary the product ships with; a shop adds its own words to it. */
-export const SYMPTOMS: readonly SymptomConcept[] = Object.entries(TABLE).flatMap(([area, block]) =>
+export const SYMPTOMS: readonly SymptomConcept[] = [
+  ...Object.entries(TABLE),
+  ...Object.entries(RARER_SYMPTOMS),
+].flatMap(([area, block]) =>
   block
     .trim()
     .split('\n')

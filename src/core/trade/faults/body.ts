@@ -19,14 +19,14 @@ blower motor, worn | | 7 | blower:.9 rattle-body:.1 burning-smell:.1 ac-warm:.06
 blower resistor, burnt | | 9 | blower:.97 burning-smell:.12 | | | blower-feed:.95 motor-direct:.05 part-resist:.85 | blower motor; connector
 cabin filter, blocked | | 5 | airflow-wrong:.6 fog-inside:.5 ac-smell:.45 blower:.3 ac-warm:.12 | | | cabin-filter:.97 blower-feed:.04 | blower motor
 evaporator, contaminated | | 3 | ac-smell:.97 fog-inside:.2 | | | cabin-filter:.3 drain-water:.25 ac-look:.9 | cabin filter
-sunroof drain, blocked | | 12 | water-inside:.95@rain fog-inside:.4 windows-locks:.08 alarm:.05 radio-display:.06 battery-drain:.08 | U0140:.06 | | drain-water:.93 water-look:.75 | door seal; heater core
+sunroof drain, blocked | | 12 | water-inside:.95@rain fog-inside:.4 windows-locks:.08 alarm:.05 radio-display:.06 battery-drain:.08 sunroof:.05 | U0140:.06 | | drain-water:.93 water-look:.75 | door seal; heater core
 door seal, leaking | | 5 | water-inside:.93@rain fog-inside:.3 door-body:.2 | | bodywork:.2 | drain-water:.85 | sunroof drain
 door harness, open circuit | | 10 | windows-locks:.85@door-open lights-out:.06 airbag-light:.06 radio-display:.1 key-remote:.1 alarm:.1 | U0199:.05 U0208:.04 | | door-loom:.95 motor-direct:.06 switch-value:.5 wiggle:.8 | window regulator; body control module
 window regulator, broken | | 9 | windows-locks:.95 rattle-body:.25 | | | motor-direct:.5 switch-value:.05 door-loom:.05 | door harness
 door lock, seized | | 7 | windows-locks:.95@cold-weather key-remote:.15 door-body:.3 | | | motor-direct:.9 switch-value:.3 door-loom:.06 | door harness; body control module
 wiper motor, seized | | 6 | wipers:.97 fuse-blows:.1 | | | motor-direct:.9 part-feed:.15 switch-value:.05 | wiper linkage; relay
 wiper linkage, seized | | 5 | wipers:.95 burning-smell:.05 | | | motor-direct:.5 part-feed:.04 | wiper motor
-headlamp, internal fault | | 6 | lights-out:.93 lights-flicker:.25 | | collision:.1 | lamp-feed:.06 part-resist:.3 substitute:.9 | lamp socket; body control module
+headlamp, internal fault | | 6 | lights-out:.93 lights-flicker:.25 headlamp-aim:.3 | | collision:.1 | lamp-feed:.06 part-resist:.3 substitute:.9 | lamp socket; body control module
 lamp socket, corroded | | 8 | lights-out:.93 lights-flicker:.15 fuse-blows:.06 | | | lamp-feed:.35 pins-look:.9 | ground point
 light bulb, burnt | | 12 | lights-out:.97 | | | lamp-feed:.04 part-resist:.95 | lamp socket; fuse
 light switch, worn | | 4 | lights-out:.9 lights-flicker:.15 battery-drain:.05 | | | switch-value:.93 lamp-feed:.85 | body control module; relay

@@ -5,7 +5,7 @@ export const COOLING: FaultFile = {
   system: 'Cooling',
   table: `
 thermostat, stuck open | petrol diesel gas hybrid | 14 | runs-cold:.8@cold-weather,high-speed no-heat:.5@cold-weather engine-lamp:.6 fuel-use:.3 temp-gauge:.15 fan-always:.03 regen-often:.08 | P0128:.85 P0125/P0126:.1 P2181:.05 P2463:.02 | | warm-curve:.95 thermostat-hose:.93 temps-cold:.03 | coolant temperature sensor
-thermostat, stuck closed | petrol diesel gas hybrid | 5 | overheat:.95@load,high-speed coolant-loss:.3 coolant-pressure:.2 no-heat:.2 fan-always:.15 | P0217:.4 P0118:.02 | overheating:.3 | thermostat-hose:.93 warm-curve:.9 rad-temps:.4 fan-run:.03 gas-coolant:.04 | water pump; radiator; head gasket
+thermostat, stuck closed | petrol diesel gas hybrid | 5 | overheat:.95@load,high-speed coolant-loss:.3 coolant-pressure:.2 no-heat:.2 fan-always:.15 heater-noise:.05 | P0217:.4 P0118:.02 | overheating:.3 | thermostat-hose:.93 warm-curve:.9 rad-temps:.4 fan-run:.03 gas-coolant:.04 | water pump; radiator; head gasket
 thermostat heater, open circuit | petrol | 3 | engine-lamp:.85 fan-always:.2 overheat:.1 | P0597-P0599:.85 P0128:.1 | | part-resist:.93 wire-through:.1 | thermostat
 water pump, leaking | | 8 | coolant-leak:.8 coolant-loss:.8 engine-noise:.3 overheat:.3 coolant-smell:.2 | P0217:.1 | | pulley-look:.9 cool-pressure:.85 | radiator; coolant hose
 water pump, broken | | 4 | overheat:.95 no-heat:.55 engine-noise:.2 coolant-pressure:.2 | P0217:.4 P2600:.02 | | rad-temps:.85 heater-hoses:.6 pulley-look:.4 thermostat-hose:.5 fan-run:.03 gas-coolant:.05 | thermostat; head gasket

@@ -15,9 +15,9 @@ air conditioning compressor, leaking internally | hybrid electric | 9 | insulati
 battery cell module, leaking | hybrid electric | 4 | insulation:.75 hv-warning:.8 not-ready:.4 | P0AA6:.8 P0A80:.2 | | insulation:.93 cells:.4 | high-voltage cable
 inverter, internal fault | hybrid electric | 10 | not-ready:.7 hv-warning:.8 no-power:.35 no-drive:.3 | P0A78:.3 P0A94:.2 P0A3F:.06 P0A1D:.06 P0A1B:.15 P0A7A:.1 | | hv-loop:.05 hv-cool:.25 code-back:.8 | drive motor
 dc converter, internal fault | hybrid electric | 8 | no-charge:.75 hv-warning:.5 battery-drain:.35 not-ready:.2 | P0A94:.3 P0A08:.15 P0A09/P0A10:.15 P0562:.4 | | charge-load:.93 battery-load:.3 | battery; fuse
-on-board charger, internal fault | hybrid electric | 12 | no-charging-plug:.95 hv-warning:.25 | | | charger-feed:.93 pilot:.15 | charge socket
+on-board charger, internal fault | hybrid electric | 12 | no-charging-plug:.95 hv-warning:.25 charge-slow:.3 | | | charger-feed:.93 pilot:.15 | charge socket
 charge socket, corroded | hybrid electric | 10 | no-charging-plug:.95@rain | | | pilot:.9 pins-look:.8 charger-feed:.9 | on-board charger
-charge socket, sticking | hybrid electric | 6 | no-charging-plug:.85 | | | pilot:.15 motor-direct:.6 charger-feed:.85 | charge socket
+charge socket, sticking | hybrid electric | 6 | no-charging-plug:.85 plug-stuck:.7 | | | pilot:.15 motor-direct:.6 charger-feed:.85 | charge socket
 charging cable, internal fault | hybrid electric | 10 | no-charging-plug:.95 | | | charger-feed:.05 pilot:.6 | charge socket; on-board charger
 drive motor, internal fault | hybrid electric | 4 | no-drive:.5 hv-warning:.75 driveline-noise:.35 not-ready:.3 no-power:.3 insulation:.25 | P0A78:.1 P0AA6:.25 P0A90:.1 P0A92:.06 P0A1B:.1 | | insulation:.5 noise-find:.4 | inverter
 motor position sensor, wrong reading | hybrid electric | 4 | no-drive:.4 hv-warning:.8 no-power:.4 jerking:.3 not-ready:.3 | P0A3F-P0A42:.6 P0A4B-P0A4E:.3 | | sensor-supply:.1 wire-through:.2 part-resist:.5 | inverter

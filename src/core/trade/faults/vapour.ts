@@ -16,6 +16,6 @@ charcoal canister, cracked | petrol hybrid | 3 | evap-smell:.55 engine-lamp:.8 f
 fuel line, cracked | petrol hybrid | 3 | evap-smell:.5 fuel-smell:.5 engine-lamp:.75 | P0442:.4 P0455:.4 P0456:.3 | collision:.05 bodywork:.05 | evap-smoke:.95 cap-seal:.05 | fuel cap
 tank pressure sensor, wrong reading | petrol hybrid | 3 | engine-lamp:.9 | P0450-P0454:.85 P0455:.1 | | sensor-supply:.15 evap-smoke:.1 value-true:.9 | wiring harness
 evaporative leak pump, internal fault | petrol hybrid | 3 | engine-lamp:.9 | P0440:.25 P0455:.2 P2400-P2402:.3 P2404:.2 P0442:.2 | | evap-smoke:.15 evap-vent:.3 part-resist:.3 substitute:.8 | fuel cap
-fuel tank, leaking | petrol diesel hybrid | 1 | fuel-smell:.85 evap-smell:.3 engine-lamp:.3 fuel-use:.2 | P0455:.4 P0442:.25 | collision:.2 | evap-smoke:.8 | fuel line
+fuel tank, leaking | petrol diesel hybrid | 1 | fuel-smell:.85 evap-smell:.3 engine-lamp:.3 fuel-use:.2 fuel-leak:.7 | P0455:.4 P0442:.25 | collision:.2 | evap-smoke:.8 | fuel line
 `,
 };
