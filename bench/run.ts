@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { ablations } from './ablations';
 import { bySize } from './by-size';
 import { felt } from './felt';
 import { firstDay } from './first-day';
@@ -81,6 +82,13 @@ const BENCHES: {
     about:
       'The same kind of worlds: one scan a case; codes cleared, read again, and read after the repair, with codes that other modules pass on, second faults and body work; and the same without a scan after the repair. Parts and failures stand in the starter list where that has them. Before general practice stood behind the counts, and before tests were judged by a mixture of rates, the same worlds gave with the careful shop: 30 cases 0.249, 17 %, 24 %, 1.398, 1 %; 150 cases 0.523, 44 %, 60 %, 0.821, 16 %; 800 cases 0.704, 71 %, 86 %, 0.412, 54 %.',
     run: bySize,
+  },
+  {
+    name: 'ablations',
+    title: 'What each part is worth',
+    about:
+      'Worlds that no weight was chosen on, recorded by a careful shop, asked about in words that none was chosen on either; each time a part of what search and guide go by is taken away.',
+    run: ablations,
   },
   {
     name: 'first-day',

@@ -1,5 +1,5 @@
 import { doneRepairs, type CaseRecord } from '@/core/case';
-import { symptomById } from '@/core/symptoms';
+import { symptomById } from '@/core/symptoms/names';
 import { baseCode } from './code';
 import { followCodes, type CodeCourse } from './course';
 import { meaningOf } from './dictionary';

@@ -16,7 +16,7 @@ import {
   type Coverage,
   type ProposedRole,
 } from '@/core/codes';
-import { symptomById } from '@/core/symptoms';
+import { symptomById } from '@/core/symptoms/names';
 
 /**
  * Counts up when the rules behind verdicts, courses, roles, cover or grade change, so that what was concluded

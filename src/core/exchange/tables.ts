@@ -1,7 +1,8 @@
 import type { CaseRecord } from '@/core/case';
 import { causeName } from '@/core/cause';
 import { readEntry } from '@/core/readings';
-import { conditionLabel, symptomById } from '@/core/symptoms';
+import { conditionLabel } from '@/core/symptoms/conditions';
+import { symptomById } from '@/core/symptoms/names';
 import type { Sending } from './write-case-file';
 
 /**

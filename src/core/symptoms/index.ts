@@ -1,3 +1,4 @@
+export * from './names';
 export * from './conditions';
 export * from './read';
 export * from './vocabulary';

@@ -1,5 +1,6 @@
 import { CONDITIONS, conditionLabel } from './conditions';
-import { SYMPTOMS, symptomById } from './vocabulary';
+import { symptomById } from './names';
+import { SYMPTOMS } from './vocabulary';
 import { canonical, nearWord, NEGATIONS, SMALL, stem, tokens } from './words';
 
 export { stem, tokens } from './words';

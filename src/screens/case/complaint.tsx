@@ -1,10 +1,12 @@
 'use client';
 
 import { Plus, X } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { EARLIER_KINDS, FREQUENCIES, PART_SOURCES, type RowOf } from '@/core/case';
-import { CONDITIONS, conditionLabel, LAMPS, symptomById, symptomsByClause } from '@/core/symptoms';
+import { symptomsByClause } from '@/core/symptoms/by-clause';
+import { CONDITIONS, conditionLabel, LAMPS } from '@/core/symptoms/conditions';
+import { symptomById } from '@/core/symptoms/names';
 import { useVocabulary } from './vocabulary';
 import { Button, IconButton, Input, Segments, Tag } from '@/ui/controls';
 import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, useFocusNext } from './fields';
@@ -34,7 +36,9 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
   const focus = useFocusNext();
   const vocabulary = useVocabulary();
   // Each with the conditions of its own clause: "pulls when braking, rattles when cold".
-  const offered = symptomsByClause(vocabulary, said).filter((x) => !symptoms.some((s) => s.concept === x.id));
+  const offered = (vocabulary ? symptomsByClause(vocabulary, said) : []).filter(
+    (x) => !symptoms.some((s) => s.concept === x.id),
+  );
 
   // The key takes all that was heard at once.
   const One = offered.length > 1 ? Button : OfferButton;
@@ -238,10 +242,17 @@ function AddSymptom() {
   const [text, setText] = useDraft(`${useCase((s) => s.record.case.id)}:symptom`);
   const add = useCase((s) => s.add);
   const symptoms = useCase((s) => s.record.symptom);
-  const read = useVocabulary().read(text);
-  const hits = read.symptoms.filter((h) => !h.negated);
+  const vocabulary = useVocabulary();
+  const read = vocabulary?.read(text);
+  const hits = read?.symptoms.filter((h) => !h.negated) ?? [];
+  // Entered before the vocabulary is there, it waits in the field for it.
+  const waits = useRef(false);
   const put = () => {
     if (text.trim() === '') return;
+    if (!read) {
+      waits.current = true;
+      return;
+    }
     const shared = {
       conditions: read.conditions.map((c) => c.id),
       frequency: read.frequency,
@@ -258,6 +269,15 @@ function AddSymptom() {
     );
     setText('');
   };
+  const latest = useRef(put);
+  useEffect(() => {
+    latest.current = put;
+  });
+  useEffect(() => {
+    if (!vocabulary || !waits.current) return;
+    waits.current = false;
+    latest.current();
+  }, [vocabulary]);
   return (
     <div style={{ marginTop: 4 }}>
       <Input
@@ -275,7 +295,7 @@ function AddSymptom() {
         }}
         onBlur={put}
       />
-      {text.trim() !== '' && (
+      {text.trim() !== '' && read && (
         <div style={{ paddingLeft: 8, fontSize: '0.8125rem', color: 'var(--ink-2)' }} role="status">
           {hits.length
             ? `Read as: ${[...hits.map((h) => h.label), ...read.conditions.map((c) => c.label), read.frequency].filter(Boolean).join(' · ')}`

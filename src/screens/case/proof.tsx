@@ -13,7 +13,8 @@ import {
   writeWord,
   type Missing,
 } from '@/core/cause';
-import { conditionLabel, symptomById } from '@/core/symptoms';
+import { conditionLabel } from '@/core/symptoms/conditions';
+import { symptomById } from '@/core/symptoms/names';
 import { Button, Figure, IconButton, Quiet, Segments, Tag } from '@/ui/controls';
 import { day, dayTime, until } from '@/ui/dates';
 import { LineInput } from '@/ui/line-input';

@@ -1,14 +1,27 @@
 'use client';
 
-import { createContext, useContext, useMemo, type ReactNode } from 'react';
-import { SHIPPED, Vocabulary, type TaughtWord } from '@/core/symptoms';
+import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import type { TaughtWord, Vocabulary } from '@/core/symptoms';
 
-const Context = createContext<Vocabulary>(SHIPPED);
+const Context = createContext<Vocabulary | null>(null);
+
+/** The page is there before the thousands of ways of saying things are. */
+const load = () => import('@/core/symptoms');
 
 /** The vocabulary with this shop's own words, for whatever on the page reads sentences. */
 export function VocabularyProvider({ taught, children }: { taught: TaughtWord[]; children: ReactNode }) {
-  const vocabulary = useMemo(() => (taught.length ? new Vocabulary(taught) : SHIPPED), [taught]);
+  const [vocabulary, setVocabulary] = useState<Vocabulary | null>(null);
+  useEffect(() => {
+    let gone = false;
+    void load().then((m) => {
+      if (!gone) setVocabulary(taught.length ? new m.Vocabulary(taught) : m.SHIPPED);
+    });
+    return () => {
+      gone = true;
+    };
+  }, [taught]);
   return <Context.Provider value={vocabulary}>{children}</Context.Provider>;
 }
 
-export const useVocabulary = (): Vocabulary => useContext(Context);
+/** The vocabulary, or null for the moment until it is loaded. */
+export const useVocabulary = (): Vocabulary | null => useContext(Context);

@@ -5,7 +5,8 @@ import Link from 'next/link';
 import { Button as AriaButton, Dialog, DialogTrigger, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Chip, Correction, Only } from '@/core/precedent';
-import { CONDITIONS, SYMPTOMS } from '@/core/symptoms';
+import { CONDITIONS } from '@/core/symptoms/conditions';
+import { SYMPTOM_NAMES } from '@/core/symptoms/names';
 import { Button, FieldLabel, Quiet } from '@/ui/controls';
 
 const List = styled.ul`
@@ -182,7 +183,7 @@ function Correcting({
             choose …
           </option>
           <optgroup label="Symptom">
-            {SYMPTOMS.map((s) => (
+            {SYMPTOM_NAMES.map((s) => (
               <option key={s.id} value={`symptom|${s.id}`}>
                 {s.label}
               </option>

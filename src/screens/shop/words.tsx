@@ -4,7 +4,8 @@ import { Plus, X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { CONDITIONS, conditionLabel, SYMPTOMS, symptomById } from '@/core/symptoms';
+import { CONDITIONS, conditionLabel } from '@/core/symptoms/conditions';
+import { SYMPTOM_NAMES, symptomById } from '@/core/symptoms/names';
 import { Button, Choice, Empty, FieldLabel, IconButton, Input, Quiet } from '@/ui/controls';
 import { ShopShelf } from './sections';
 
@@ -81,7 +82,7 @@ export function WordsScreen({
   const [message, setMessage] = useState('');
   const options =
     of === 'symptom'
-      ? SYMPTOMS.map((s) => ({ value: s.id, label: s.label }))
+      ? SYMPTOM_NAMES.map((s) => ({ value: s.id, label: s.label }))
       : of === 'condition'
         ? CONDITIONS.map((c) => ({ value: c.id, label: c.label }))
         : vehicles;
@@ -115,8 +116,8 @@ export function WordsScreen({
     <ShopShelf>
       <h1 style={{ fontSize: '1.25rem' }}>Words of the shop</h1>
       <p style={{ color: 'var(--ink-2)', maxWidth: '66ch', margin: '4px 0 12px' }}>
-        {SYMPTOMS.length} symptoms are known in some two thousand ways of saying them. What people here say
-        beside that is taught once and found from then on, on past cases too.
+        {SYMPTOM_NAMES.length} symptoms are known in more than eight thousand ways of saying them. What people
+        here say beside that is taught once and found from then on, on past cases too.
       </p>
       <Teach
         onSubmit={(e) => {
