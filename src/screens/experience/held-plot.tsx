@@ -26,7 +26,7 @@ export function HeldPlot({ bands }: { bands: Band[] }) {
       style={{ width: 'min(420px, 100%)', height: 320 }}
     >
       <ResponsiveContainer>
-        <ScatterChart margin={{ top: 10, right: 16, bottom: 26, left: 6 }}>
+        <ScatterChart margin={{ top: 10, right: 16, bottom: 26, left: 26 }}>
           <CartesianGrid stroke="var(--rule)" />
           <XAxis
             type="number"
@@ -44,7 +44,7 @@ export function HeldPlot({ bands }: { bands: Band[] }) {
             ticks={TICKS}
             tickFormatter={percent}
             stroke="var(--ink-3)"
-            label={{ value: 'so', position: 'insideLeft', fill: 'var(--ink-2)' }}
+            label={{ value: 'so', position: 'left', fill: 'var(--ink-2)' }}
           />
           <ZAxis type="number" dataKey="n" range={[40, 420]} />
           <ReferenceLine

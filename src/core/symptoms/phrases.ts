@@ -1,0 +1,143 @@
+import { SYMPTOMS } from './vocabulary';
+import { canonical, NEGATIONS, SMALL, tokens } from './words';
+
+/** Phrases of the vocabulary, and where a sentence says them. */
+
+export interface Phrase {
+  id: string;
+  label: string;
+  tokens: string[];
+  /** How many other words of weight may stand between two of its tokens. */
+  gap: number;
+  /** Words of weight in it, small ones for a tenth. */
+  weight: number;
+  negative: boolean;
+}
+export type Hit = Phrase & { from: number; to: number };
+
+const ARTICLES = new Set(['the', 'a', 'an', 'my', 'it', 'its']);
+/** How many words a phrase may be spread over when its words come in another order. */
+export const SPREAD = 7;
+/**
+ * A phrase as the tokens that must be met in order. One with a single word of weight ("at the
+ * lights") keeps its small words, and nothing may stand between.
+ */
+export function phrase(id: string, label: string, text: string): Phrase {
+  const all = canonical(tokens(text).map((t) => t.token)).filter(Boolean);
+  const content = all.filter((t) => !SMALL.has(t));
+  const loose = content.length >= 2;
+  return {
+    id,
+    label,
+    tokens: loose ? content : all.filter((t) => !ARTICLES.has(t)),
+    gap: loose ? 2 : 0,
+    weight: content.length + (all.length - content.length) / 10,
+    negative: all.some((t) => NEGATIONS.has(t)),
+  };
+}
+
+/** All phrases that ship; of those that follow a pattern only what nobody claimed by hand for another symptom. */
+export function shippedPhrases(): Phrase[] {
+  const out = SYMPTOMS.flatMap((s) => s.says.map((p) => phrase(s.id, s.label, p)));
+  const key = (p: Phrase) => [...p.tokens].sort().join(' ');
+  const claimed = new Map(out.map((p) => [key(p), p.id]));
+  for (const s of SYMPTOMS)
+    for (const say of s.patterned) {
+      // Nothing may stand between: a heater hose that is broken is no dead heater.
+      const p = { ...phrase(s.id, s.label, say), gap: 0 };
+      const k = key(p);
+      if (!claimed.has(k)) {
+        claimed.set(k, s.id);
+        out.push(p);
+      }
+    }
+  return out;
+}
+
+/** Phrases by the one of their tokens that fewest phrases have, so that few are looked at. */
+export function byRarest(phrases: Phrase[]): Map<string, Phrase[]> {
+  const count = new Map<string, number>();
+  for (const p of phrases) for (const t of new Set(p.tokens)) count.set(t, (count.get(t) ?? 0) + 1);
+  const map = new Map<string, Phrase[]>();
+  for (const p of phrases) {
+    const rarest = p.tokens.reduce((a, b) => (count.get(b)! < count.get(a)! ? b : a));
+    const list = map.get(rarest);
+    if (list) list.push(p);
+    else map.set(rarest, [p]);
+  }
+  return map;
+}
+
+export function find(sentence: string[], phrases: Map<string, Phrase[]>): { kept: Hit[]; again: Hit[] } {
+  const at = new Map<string, number[]>();
+  sentence.forEach((t, i) => t !== '' && at.set(t, [...(at.get(t) ?? []), i]));
+  const hits: (Hit & { ordered: boolean })[] = [];
+  for (const token of at.keys())
+    for (const p of phrases.get(token) ?? []) {
+      const found = inOrder(sentence, at, p).filter((f) => p.negative || !deniedWithin(sentence, f));
+      if (found.length) hits.push(...found.map((f) => ({ ...p, ...f, ordered: true })));
+      else {
+        const spread = inAnyOrder(at, p);
+        if (spread && !deniedWithin(sentence, spread)) hits.push({ ...p, ...spread, ordered: false });
+      }
+    }
+  // The reading with most words wins, one in order before one that is not, then the tightest; what it
+  // covers is not read again.
+  hits.sort(
+    (a, b) =>
+      b.weight - a.weight ||
+      Number(b.ordered) - Number(a.ordered) ||
+      a.to - a.from - (b.to - b.from) ||
+      a.from - b.from,
+  );
+  const kept: Hit[] = [];
+  const again: Hit[] = [];
+  for (const h of hits) {
+    if ([...kept, ...again].some((k) => h.from < k.to && k.from < h.to)) continue;
+    (kept.some((k) => k.id === h.id) ? again : kept).push(h);
+  }
+  return { kept: kept.sort((a, b) => a.from - b.from), again };
+}
+
+/** "Loses water but I see no puddle": what stands behind a "no" within it is not said. */
+const deniedWithin = (sentence: string[], f: { from: number; to: number }): boolean =>
+  sentence.slice(f.from + 1, f.to).some((t) => NEGATIONS.has(t));
+
+/** The words in order, with few others slipped in between. */
+function inOrder(sentence: string[], at: Map<string, number[]>, p: Phrase): { from: number; to: number }[] {
+  const hits: { from: number; to: number }[] = [];
+  for (const start of at.get(p.tokens[0]!) ?? []) {
+    let end = start;
+    let ok = true;
+    for (const t of p.tokens.slice(1)) {
+      const next = (at.get(t) ?? []).find((i) => i > end);
+      if (next === undefined || contentBetween(sentence, end, next) > p.gap) {
+        ok = false;
+        break;
+      }
+      end = next;
+    }
+    if (ok) hits.push({ from: start, to: end + 1 });
+  }
+  return hits;
+}
+
+/** All words of a phrase close together in another order: "the boot is full of water". */
+function inAnyOrder(at: Map<string, number[]>, p: Phrase): { from: number; to: number } | undefined {
+  // Turning a phrase with "not" or "no" round changes what it denies.
+  if (p.gap === 0 || p.negative) return undefined;
+  for (const start of at.get(p.tokens[0]!) ?? []) {
+    const places = p.tokens.map((t) =>
+      (at.get(t) ?? []).reduce((a, b) => (Math.abs(b - start) < Math.abs(a - start) ? b : a), Infinity),
+    );
+    const [from, to] = [Math.min(...places), Math.max(...places)];
+    if (to - from < SPREAD && new Set(places).size === places.length) return { from, to: to + 1 };
+  }
+  return undefined;
+}
+
+function contentBetween(sentence: string[], a: number, b: number): number {
+  let n = 0;
+  for (let i = a + 1; i < b; i++) if (sentence[i] !== '' && !SMALL.has(sentence[i]!)) n++;
+  return n;
+}
