@@ -192,7 +192,6 @@ function vehicleAsks(wanted: Wanted, index: CaseIndex): Ask[] {
   const fuel = v.kind && v.fuel ? `kf|${v.kind}/${v.fuel}` : fuelOf(index, `ve|${engine}`);
   if (make && model) {
     const build = `vb|${make}/${model}/${engine}`;
-    const narrow = index.count(build) > 0 ? build : index.count(`ve|${engine}`) > 0 ? `ve|${engine}` : '';
     const whole = ask('such a vehicle', [
       ...(v.id ? [{ term: `id|${v.id}`, share: 1 }] : []),
       ...(engine ? [{ term: `vb|${make}/${model}/${engine}`, share: 0.7 }] : []),
@@ -201,7 +200,8 @@ function vehicleAsks(wanted: Wanted, index: CaseIndex): Ask[] {
       { term: `vm|${make}`, share: 0.2 },
       ...(fuel ? [{ term: fuel, share: 0.08 }] : []),
     ]);
-    const nested = [fuel, narrow].filter(Boolean);
+    // Each step only where some case is on it: by fuel, by engine, by build.
+    const nested = [fuel, ...[`ve|${engine}`, build].filter((t) => index.count(t) > 0)].filter(Boolean);
     return [nested.length ? { ...whole, nested } : whole, ...spans];
   }
   return [
