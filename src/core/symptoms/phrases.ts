@@ -18,6 +18,8 @@ export type Hit = Phrase & { from: number; to: number };
 const ARTICLES = new Set(['the', 'a', 'an', 'my', 'it', 'its']);
 /** How many words a phrase may be spread over when its words come in another order. */
 export const SPREAD = 7;
+/** The same for a phrase of two words: with one word between at most, since many sentences have two words somewhere. */
+const SPREAD_OF_TWO = 3;
 /**
  * A phrase as the tokens that must be met in order. One with a single word of weight ("at the
  * lights") keeps its small words, and nothing may stand between.
@@ -131,7 +133,8 @@ function inAnyOrder(at: Map<string, number[]>, p: Phrase): { from: number; to: n
       (at.get(t) ?? []).reduce((a, b) => (Math.abs(b - start) < Math.abs(a - start) ? b : a), Infinity),
     );
     const [from, to] = [Math.min(...places), Math.max(...places)];
-    if (to - from < SPREAD && new Set(places).size === places.length) return { from, to: to + 1 };
+    const spread = p.tokens.length > 2 ? SPREAD : SPREAD_OF_TWO;
+    if (to - from < spread && new Set(places).size === places.length) return { from, to: to + 1 };
   }
   return undefined;
 }

@@ -115,3 +115,42 @@ describe('sentences that name a thing say nothing of another', () => {
     ).not.toContain(symptom);
   });
 });
+
+describe('what no symptom was said in', () => {
+  // Each was read as one once: two words that stand somewhere in a sentence, a part by its name, a thing that is well.
+  it.each([
+    'lights die when braking',
+    'lost all electrics while driving',
+    'steering wheel straight, no pull',
+    'customer says brakes feel fine now',
+    'no noise heard on the road test',
+    'immobiliser',
+    'tpms sensor',
+    'engine mount replaced',
+    'handbrake cable',
+    'clunk',
+    'radio dies after a minute',
+  ])('%s', (said) => {
+    expect(readSentence(said).symptoms.filter((s) => !s.negated)).toEqual([]);
+  });
+  it.each([
+    ['battery light flickers at idle', 'no-charge'],
+    ['gearbox oil changed, still bangs into 2nd', 'harsh-shift'],
+    ['still dead in the morning', 'battery-drain'],
+    ['car goes off at the lights', 'stall'],
+    ['smells like eggs', 'rich-smell'],
+    ['oil in the coolant', 'oil-cap-sludge'],
+    ['fuel dripping under the car', 'fuel-leak'],
+    ['will not come out of park', 'shifter-locked'],
+  ])('%s is %s', (said, id) => {
+    expect(readSentence(said).symptoms.map((s) => s.id)).toEqual([id]);
+  });
+  it.each([
+    ['stalls hot but fine when cold', ['hot']],
+    ['no start hot', ['hot']],
+    ['stalls, not when cold', []],
+    ['vibrates when braking hard', ['braking']],
+  ])('%s: %j', (said, conditions) => {
+    expect(readSentence(said).conditions.flatMap((c) => (c.negated ? [] : [c.id]))).toEqual(conditions);
+  });
+});

@@ -12,7 +12,7 @@ stall: conk
 noise: sound racket din
 squeal: screech squeak shriek chirp
 grind: graunch scrape scraping
-clunk: clonk thud thump knock bang
+clunk: clonk thud thump bang
 rattle: clatter jingle tinny
 whine: howl moan wail
 hum: drone roar growl rumble boom

@@ -24,7 +24,7 @@ start-stall | starts then dies; starts and dies; starts and stalls; fires and di
 starter-grind | starter grinds; grinding on start; starter whirrs; starter spins free; starter free wheels; grinding when starting
 immobilised | immobiliser light; immobiliser active; immobiliser fault; immobilizer light; immobilizer active; immobiliser blocks; key not recognised; key not recognized; security light; theft light; anti theft; key not detected
 kick-back | kicks back; kickback; backfires on cranking
-stall | stalls; stalling; stalled; cuts out; cut out; cutting out; engine dies; dies at lights; conks out; dies while driving; shuts off; shuts down while driving; switches itself off; engine quits
+stall | stalls; stalling; stalled; cuts out; cut out; cutting out; engine dies; engine dies at the lights; conks out; dies while driving; shuts off; shuts down while driving; switches itself off; engine quits
 rough-idle | rough idle; shakes at the lights; shakes at standstill; shakes when stopped; shivers at idle; trembles at idle; judders at idle; idles rough; rough at idle; lumpy idle; shakes at idle; uneven idle; idle not smooth; lopes; hunting and shaking; runs rough at idle; vibrates at idle
 hunting-idle | hunting idle; idle hunts; idle surges; idle goes up and down; revs up and down; idle fluctuates; wandering idle
 high-idle | high idle; idles high; idle too high; revs stay up; hanging idle; idle hangs; revs hang
@@ -88,7 +88,7 @@ key-remote | remote does not work; fob does not work; keyless not working; key f
 fuel-gauge | fuel gauge wrong; fuel gauge stuck; fuel gauge shows empty
 trailer | trailer lights not working; towing socket dead; trailer socket dead
 speed-signal | speedo not working; speedometer dead; speedo dead; speedo drops to zero; speedometer jumps; speedo bounces; speedometer reads wrong
-no-drive | no drive; won't move; does not move; no forward; no reverse; no gear engagement; engine revs but car does not move; lost drive
+no-drive | no drive; won't move; does not move; no forward; no reverse; no gear engagement; engine revs but car does not move
 slipping | slips; slipping; clutch slips; revs rise but speed does not; flares between gears; flare on shift; revs flare
 harsh-shift | harsh shift; hard shift; bangs into gear; jerky shift; clunks into gear; thumps into gear; jolts when shifting; kicks into gear
 no-shift | stuck in gear; stuck in third; won't shift; does not change gear; won't change gear; stays in second; no upshift; will not shift up
