@@ -54,6 +54,9 @@ export interface Desk {
   total: number;
 }
 
+/** What came back longer ago is no news on the desk. */
+const COMEBACKS_DAYS = 365;
+
 /** The desk: open cases and what each waits for, follow-ups due, what was closed lately. */
 export async function desk(): Promise<Desk> {
   const [people, catalogue] = await Promise.all([
@@ -62,7 +65,8 @@ export async function desk(): Promise<Desk> {
   ]);
   const open = await loadCases(db(), await openCaseIds(db()));
   const due = await dueFollowUps(db());
-  const cameBack = await latestComebacks(db(), 5);
+  const aYearAgo = new Date(Date.now() - COMEBACKS_DAYS * 86_400_000).toISOString();
+  const cameBack = (await latestComebacks(db(), 5)).filter((c) => c.openedAt >= aYearAgo);
   const { recentlyClosed, total } = await closedLately();
   return {
     open: open.map((r) => ({

@@ -44,6 +44,17 @@ describe('finding', () => {
     expect(near.cases.some((c) => c.number === 34)).toBe(false);
   });
 
+  it('shows on the desk what came back within a year, and no older comeback', async () => {
+    const day = (ago: number) => new Date(Date.now() - ago * 86_400_000).toISOString();
+    const back = { state: 'confirmed' as const, why: 'the same again' };
+    const file = { format: 'vantle-case/1', vehicle: { make: 'Corvane', model: 'Tessa' } };
+    await importCase({ ...file, number: 901, openedAt: day(20), comebackOf: { number: 21, ...back } }, '');
+    await importCase({ ...file, number: 902, openedAt: day(400), comebackOf: { number: 22, ...back } }, '');
+    const shown = (await desk()).cameBack.map((c) => c.number);
+    expect(shown).toContain(901);
+    expect(shown).not.toContain(902);
+  });
+
   it('finds a change within the next question', async () => {
     const { id } = await createCase('');
     const r = (await openCase(id))!.record;
