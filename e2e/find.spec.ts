@@ -222,6 +222,13 @@ test('a line that no case answers is answered by general practice, and begins a 
   const odds = page.getByRole('region', { name: 'What it may be' });
   await expect(odds.getByRole('listitem').first()).toContainText('torque converter, worn');
   await expect(odds).toContainText('General practice: no case of this shop speaks of it yet.');
+  // What practice knows can be taken onto the list of suspects, with what speaks for it.
+  const cause = part(page, 'Cause');
+  await cause
+    .getByRole('list', { name: 'Suspects offered' })
+    .getByRole('button', { name: /torque converter.* general practice: / })
+    .click();
+  await expect(cause.getByLabel('Why', { exact: true })).toHaveValue(/^general practice: P0741/);
   const next = page.getByRole('region', { name: 'Next test' }).getByRole('listitem').first();
   const question = await next.locator('b').innerText();
   await next.getByRole('button', { name: 'Put on the case' }).click();

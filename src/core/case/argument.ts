@@ -3,7 +3,7 @@ import { base, line, moment, owner, prose, ref, words } from './fields';
 
 /** Rows of the last three parts: cause, repair, proof. */
 
-export const SUSPECT_ORIGINS = ['person', 'precedent', 'code', 'just fitted', 'finding'] as const;
+export const SUSPECT_ORIGINS = ['person', 'precedent', 'code', 'just fitted', 'finding', 'practice'] as const;
 export const SUSPECT_STATES = ['standing', 'ruled out', 'confirmed'] as const;
 
 /** What might be behind it. Ruled-out ones stay, with the reason. */

@@ -5,14 +5,14 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { SUSPECT_STATES, type RowOf } from '@/core/case';
-import { causeName, suggestSuspects, type BoardEntry } from '@/core/cause';
+import { causeName, suggestSuspects, type BoardEntry, type Catalogue } from '@/core/cause';
 import { Button, IconButton, Quiet, Segments, Tag } from '@/ui/controls';
 import { VerdictShape } from '@/ui/marks';
 import { useConclusions } from './conclusions';
 import { LineField, Row, Sub } from './fields';
 import { useMeanings } from './meanings';
 import { CataloguePicker, useCatalogue, useSuspectName } from './parts';
-import { usePrecedents } from './precedents';
+import { useGuide, usePrecedents, type Guide } from './precedents';
 import { OfferButton } from './offer';
 import { useCase, useRecord } from './store';
 
@@ -56,13 +56,49 @@ const Ask = styled.button`
 
 const MOST_OFFERS = 6;
 
-/** Who else belongs on the list: the codes' own parts, what was just fitted, what it was in near cases. */
+/** Below this a cause of general practice is not worth a place on the list. */
+const LEAST_OF_PRACTICE = 0.08;
+/** How many times likelier something has to make a cause to be named as the reason. */
+const SPEAKS = 1.5;
+
+/** Likely causes that only general practice knows, with what on the case speaks for them. */
+function ofPractice(
+  guide: Guide,
+  there: readonly { partId: string | null; words: string }[],
+  catalogue: Catalogue,
+) {
+  const parts = new Set(there.map((o) => catalogue.resolve(o.partId)?.id ?? o.words));
+  return guide.causes.flatMap((c) => {
+    if (c.ruledOut || c.share < LEAST_OF_PRACTICE || c.numbers.length > 0) return [];
+    const [partId = '', failureId = ''] = c.key.split('/');
+    const part = catalogue.resolve(partId);
+    const words = part ? '' : c.name;
+    if (parts.has(part?.id ?? words)) return [];
+    parts.add(part?.id ?? words);
+    const speaks = (guide.because[c.key] ?? [])
+      .filter((b) => b.factor > SPEAKS)
+      .sort((a, b) => b.factor - a.factor)
+      .slice(0, 2);
+    return [
+      {
+        origin: 'practice' as const,
+        partId: part?.id ?? null,
+        failureId: part ? failureId || null : null,
+        words,
+        why: ['general practice', speaks.map((b) => b.label).join(', ')].filter(Boolean).join(': '),
+      },
+    ];
+  });
+}
+
+/** Who else belongs on the list: the codes' own parts, what was just fitted, what it was in near cases, what practice knows. */
 export function SuspectOffers() {
   const record = useRecord();
   const add = useCase((s) => s.add);
   const { catalogue } = useCatalogue();
   const { own } = useMeanings();
   const near = usePrecedents().causes;
+  const guide = useGuide();
   if (record.case.closedAt !== null || record.cause.length > 0) return null;
   const from = suggestSuspects(record, catalogue, own);
   const onList = new Set(record.suspect.map((s) => catalogue.resolve(s.partId)?.id));
@@ -80,10 +116,11 @@ export function SuspectOffers() {
       },
     ];
   });
-  const offers = [
+  const shops = [
     ...precedents,
     ...from.filter((o) => !precedents.some((p) => p.partId === o.partId && o.partId)),
   ];
+  const offers = [...shops, ...ofPractice(guide, [...shops, ...record.suspect], catalogue)];
   if (offers.length === 0) return null;
   return (
     <div style={{ padding: '0 8px 6px' }}>
