@@ -241,43 +241,48 @@ function SymptomRow({ symptom: s }: { symptom: RowOf<'symptom'> }) {
 function AddSymptom() {
   const [text, setText] = useDraft(`${useCase((s) => s.record.case.id)}:symptom`);
   const add = useCase((s) => s.add);
-  const symptoms = useCase((s) => s.record.symptom);
+  const edit = useCase((s) => s.edit);
+  const count = useCase((s) => s.record.symptom.length);
   const vocabulary = useVocabulary();
   const read = vocabulary?.read(text);
   const hits = read?.symptoms.filter((h) => !h.negated) ?? [];
-  // Entered before the vocabulary is there, it waits in the field for it.
-  const waits = useRef(false);
+  // Entered before the vocabulary is there: they stand in their own words until it is.
+  const unread = useRef<{ id: string; said: string }[]>([]);
   const put = () => {
-    if (text.trim() === '') return;
-    if (!read) {
-      waits.current = true;
-      return;
-    }
-    const shared = {
-      conditions: read.conditions.map((c) => c.id),
+    const said = text.trim();
+    if (said === '') return;
+    setText('');
+    const shared = read && {
+      conditions: read.conditions.filter((c) => !c.negated).map((c) => c.id),
       frequency: read.frequency,
-      source: 'shop',
     };
-    if (hits.length === 0) add('symptom', { words: text.trim(), ...shared, position: symptoms.length });
+    if (hits.length === 0) {
+      const id = add('symptom', { words: said, ...shared, source: 'shop', position: count });
+      if (!read) unread.current.push({ id, said });
+    }
     hits.forEach((h, i) =>
       add('symptom', {
         concept: h.id,
-        words: hits.length === 1 ? text.trim() : h.words,
+        words: hits.length === 1 ? said : h.words,
         ...shared,
-        position: symptoms.length + i,
+        source: 'shop',
+        position: count + i,
       }),
     );
-    setText('');
   };
-  const latest = useRef(put);
   useEffect(() => {
-    latest.current = put;
-  });
-  useEffect(() => {
-    if (!vocabulary || !waits.current) return;
-    waits.current = false;
-    latest.current();
-  }, [vocabulary]);
+    if (!vocabulary) return;
+    for (const { id, said } of unread.current.splice(0)) {
+      const late = vocabulary.read(said);
+      const [first, ...others] = late.symptoms.filter((h) => !h.negated);
+      if (!first) continue;
+      const conditions = late.conditions.filter((c) => !c.negated).map((c) => c.id);
+      edit('symptom', id, 'concept', first.id);
+      edit('symptom', id, 'conditions', conditions);
+      edit('symptom', id, 'frequency', late.frequency);
+      for (const h of others) add('symptom', { concept: h.id, words: h.words, conditions, source: 'shop' });
+    }
+  }, [vocabulary, add, edit]);
   return (
     <div style={{ marginTop: 4 }}>
       <Input
