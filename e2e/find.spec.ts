@@ -226,7 +226,7 @@ test('a line that no case answers is answered by general practice, and begins a 
   const cause = part(page, 'Cause');
   await cause
     .getByRole('list', { name: 'Suspects offered' })
-    .getByRole('button', { name: /torque converter.* general practice: / })
+    .getByRole('button', { name: /transmission oil.* general practice: / })
     .click();
   await expect(cause.getByLabel('Why', { exact: true })).toHaveValue(/^general practice: P0741/);
   const next = page.getByRole('region', { name: 'Next test' }).getByRole('listitem').first();
