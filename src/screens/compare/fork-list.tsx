@@ -56,7 +56,7 @@ export function ForkList({
               />
             ))}
           </dl>
-          {f.values && f.threshold && (
+          {f.values && f.threshold && (f.values.length > 2 || f.here?.value !== undefined) && (
             <NumberLine
               rows={rowsOf(f.values)}
               write={(value) => writeQuantity({ value, unit: f.threshold!.unit }, f.decimals ?? 0)}
