@@ -103,7 +103,10 @@ export function readQuery(
   for (const w of words.filter((x) => !FILLERS.has(x.toLowerCase())))
     chips.push({ kind: 'text', label: w, value: w.toLowerCase(), words: w });
   const place = (c: Chip) => text.line.toLowerCase().indexOf(c.words.toLowerCase().split(' ')[0]!);
-  return chips.sort((a, b) => place(a) - place(b));
+  // What is said twice is asked for once.
+  const key = (c: Chip) => `${c.kind}|${c.value}`;
+  const once = chips.filter((c, i) => chips.findIndex((x) => key(x) === key(c)) === i);
+  return once.sort((a, b) => place(a) - place(b));
 }
 
 /** They say nothing that a case could be found by. */

@@ -16,13 +16,13 @@ const FAMILIES: readonly Family[] = [
     id: 'lean',
     label: 'lean codes',
     // Not "leans to one side".
-    said: /(?<= )(?:(?:runs|running|too|system|mixture) )?lean(?: (?:codes?|mixture|condition))?(?= )(?! (?:to|left|right|over|on) )/gi,
+    said: /(?<= )(?:(?:runs|running|too|system|mixture) )?lean(?: (?:codes?|mixture|condition))?(?= )(?! (?:burn|angle|to|left|right|over|on) )/gi,
     means: /\blean\b/i,
   },
   {
     id: 'rich',
     label: 'rich codes',
-    said: /(?<= )(?:(?:runs|running|too|system|mixture) )?rich(?: (?:codes?|mixture|condition))?(?= )/gi,
+    said: /(?<= )(?:(?:runs|running|too|system|mixture) )?rich(?: (?:codes?|mixture|condition))?(?= )(?! (?:smell|exhaust))/gi,
     means: /\brich\b/i,
   },
   {

@@ -15,6 +15,7 @@ export class LineText {
       .normalize('NFKC')
       .replace(/[’`´]/g, "'")
       .replace(/[,;]+(?!\d)/g, ' , ')
+      .replace(/[?!]+(?= |$)/g, ' , ')
       .replace(/\s+/g, ' ')} `;
   }
 

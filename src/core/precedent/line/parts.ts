@@ -10,7 +10,12 @@ const SAYINGS: readonly [said: RegExp, part: string, failure: string][] = [
   [/(?<= )(?:diff|differential) pressure(?: sensor)?(?= )/i, 'difference pressure sensor', ''],
   [/(?<= )(?:jumped timing|timing jumped|jumped (?:a )?(?:tooth|teeth))(?= )/i, '', 'out of time'],
   [/(?<= )(?:rodent|mouse|mice|marten|rat) (?:damage|bite|bites)(?= )/i, '', 'chafed'],
-  [/(?<= )(?:water|moisture) in(?= )/i, '', 'water inside'],
+  // Water in the car, in the oil or in the fuel is another thing.
+  [
+    /(?<= )(?:water|moisture) in(?= (?:the |a )?(?:connector|plug|lamp|headlamp|fuse|module|sensor|socket|harness|loom|ecu|switch))/i,
+    '',
+    'water inside',
+  ],
 ];
 const LONGEST = 5;
 
@@ -27,7 +32,7 @@ export const readParts: LineReader = (text, known, catalogue) => {
     const m = said.exec(text.rest);
     const [p, f] = [part && catalogue.find('part', part), failure && catalogue.find('failure', failure)];
     if (!m || (part && !p) || (failure && !f)) continue;
-    if (p && denied(text, m[0])) text.take(m[0], { kind: 'without', label: p.name, value: p.id }, true);
+    if (p && denied(text, m[0], true)) text.take(m[0], { kind: 'without', label: p.name, value: p.id }, true);
     else if (p) {
       text.take(m[0], { kind: 'cause part', label: p.name, value: p.id }, true);
       if (f) text.chips.push({ kind: 'failure', label: f.name, value: f.id, words: m[0] });
@@ -37,8 +42,11 @@ export const readParts: LineReader = (text, known, catalogue) => {
   takeNamed(text, catalogue, 'failure', vocabulary);
 };
 
-const denied = (text: LineText, words: string): boolean =>
-  / (?:no|not|without) $/i.test(text.rest.slice(0, text.rest.indexOf(` ${words} `) + 1));
+/** "Not the alternator", "no vacuum leak"; but "no starter" is a starter that does nothing. */
+const denied = (text: LineText, words: string, fault = false): boolean =>
+  (fault ? / (?:no|not|without) $/i : / (?:not|without)(?: the| a)? $/i).test(
+    text.rest.slice(0, text.rest.indexOf(` ${words} `) + 1),
+  );
 
 function takeNamed(
   text: LineText,

@@ -7,6 +7,8 @@ import { followsPart } from './parts';
 /** What stands before "open" when a case is meant. */
 const OF_A_CASE = /(?:^ ?|\b(?:still|cases?|jobs?|all|my|our|not) |, ?)$/i;
 
+const OF_A_THING = /^ *(?:loop|throttle|valve|load|wire|deck|contact|door|window)\b/i;
+
 /** "Open" may be a circuit, too. */
 function otherwise(word: string, catalogue: Catalogue): Pick<Chip, 'or'> {
   const failure = word === 'open' ? catalogue.find('failure', 'open circuit') : undefined;
@@ -20,6 +22,8 @@ export const readStanding: LineReader = (text, _known, catalogue) => {
     if (GRADES.includes(lower as Grade)) text.take(word, { kind: 'grade', label: lower, value: lower });
     else if (lower === 'open' || lower === 'closed') {
       if (followsPart(text, word) || /stuck|circuit|jammed|wide/i.test(text.line)) continue;
+      // Control in a closed loop, a throttle that is open: no case.
+      if (OF_A_THING.test(text.rest.slice(text.rest.indexOf(` ${word} `) + word.length + 1))) continue;
       const before = text.rest.slice(0, text.rest.indexOf(` ${word} `) + 1);
       const after = text.rest.slice(text.rest.indexOf(` ${word} `) + word.length + 2);
       if (OF_A_CASE.test(before) || before.trim() === '' || /^ ?(?:cases?|jobs?)\b/i.test(after))
