@@ -1,6 +1,6 @@
 import type { Channel } from '@/core/traces';
 import { recordWithScope, SCOPE_TESTS } from '@/sim/scope/scope';
-import { random } from './world/random';
+import { random } from '@/sim/random';
 
 /** Every kind of recording of the simulated scope, with every fault of it. */
 export const KINDS = SCOPE_TESTS.flatMap((t) => t.faults.map((f) => ({ test: t.id, fault: f.id })));

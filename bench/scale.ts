@@ -3,7 +3,7 @@ import path from 'node:path';
 import { Readable } from 'node:stream';
 import { once } from 'node:events';
 import { freePort, run, serve, TSX } from '../scripts/lib.mjs';
-import { random } from './world/random';
+import { random } from '@/sim/random';
 import { World } from './world/world';
 
 /** A shop of a hundred thousand cases; fewer with `VANTLE_BENCH_CASES`. */

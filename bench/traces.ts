@@ -3,7 +3,7 @@ import { ANALYSES, Pyramid, type Channel } from '@/core/traces';
 import { formatOf, previewFile } from '@/core/traces/files';
 import { MAKERS, nameOf, tally } from './traces/index';
 import { judgeLogger, loggerFile, LOGGER_STYLES } from './traces/logger-files';
-import { random } from './world/random';
+import { random } from '@/sim/random';
 
 /** Signal-to-noise ratios in decibels. */
 const RATIOS = [40, 30, 20, 10];

@@ -1,5 +1,5 @@
 import { DONE_SENTENCES, mended, untouched, type DoneSentence } from './done-sentences';
-import { chance, pick, random, type Random } from '../world/random';
+import { chance, pick, random, type Random } from '@/sim/random';
 
 /**
  * Tables of past jobs as shops keep them or an office program gives them out, with their truth. Written before the

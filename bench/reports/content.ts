@@ -1,4 +1,4 @@
-import { chance, pick, weighted, type Random } from '../world/random';
+import { chance, pick, weighted, type Random } from '@/sim/random';
 
 /** What a vehicle holds before any tool prints it: the truth that a layout then shows, in whole or in part. */
 

@@ -1,4 +1,4 @@
-import { pick, random } from '../world/random';
+import { pick, random } from '@/sim/random';
 import { drawContent, LANGUAGES } from './content';
 import type { Layout, Printed } from './kit';
 import { LAYOUTS_A } from './layouts-a';

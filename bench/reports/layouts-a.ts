@@ -1,4 +1,4 @@
-import { pick } from '../world/random';
+import { pick } from '@/sim/random';
 import { byUnit, dots, faultLines, pad, says, truthOf, valueLines, type Layout } from './kit';
 
 /** Lists under headings, and tables. Tools, names and layouts are made up. */

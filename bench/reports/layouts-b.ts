@@ -1,4 +1,4 @@
-import { pick } from '../world/random';
+import { pick } from '@/sim/random';
 import { ACCEPTED } from './content';
 import { byUnit, dots, faultLines, pad, says, truthOf, valueLines, type Layout } from './kit';
 

@@ -1,4 +1,4 @@
-import { chance, type Random } from '../world/random';
+import { chance, type Random } from '@/sim/random';
 import type { Printed } from './kit';
 
 /** What copying out of a PDF, a narrow printer and a camera do to a report. The truth stays. */

@@ -1,7 +1,7 @@
 import { chromium } from 'playwright';
 import sharp from 'sharp';
 import { grayOf, type Gray } from '@/core/pictures';
-import { pick, random } from '../world/random';
+import { pick, random } from '@/sim/random';
 
 /** A screen of a made-up tool: what stands on it and how it is drawn. */
 export interface Screen {

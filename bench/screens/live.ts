@@ -1,7 +1,7 @@
 import { readEntry } from '@/core/readings';
 import { liveName, readScan, rowsWithLines, SURE_ENOUGH, sureOfPicture } from '@/core/codes';
 import { textOfPicture } from '@/services/scan-picture';
-import { pick, random } from '../world/random';
+import { pick, random } from '@/sim/random';
 import { drawScreens, type Screen } from './draw';
 import { photographed } from './photo';
 

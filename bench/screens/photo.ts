@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import type { Gray } from '@/core/pictures';
-import { normal, random } from '../world/random';
+import { normal, random } from '@/sim/random';
 
 /**
  * A screen as a telephone photographs it: from the side, a little turned, out of focus, with a lamp's glare, the

@@ -2,7 +2,7 @@ import { pulsationBorders } from './pulsation-borders';
 import { injectorPasses } from './injector-passes';
 import { named } from './judge';
 import { severalGaps } from './several-gaps';
-import { chance, normal, pick } from '../world/random';
+import { chance, normal, pick } from '@/sim/random';
 import {
   between,
   crankAndCam,

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Refusal } from '@/core/checks/contract';
 import { ANALYSES, type Channel, type Given, type TraceResult } from '@/core/traces';
-import { normal, random } from '../world/random';
+import { normal, random } from '@/sim/random';
 import { MAKERS, nameOf } from './index';
 import type { Maker } from './kit';
 

@@ -1,4 +1,4 @@
-import { chance, pick, type Random } from '../world/random';
+import { chance, pick, type Random } from '@/sim/random';
 import { between, channel, power, spoiled, type Maker } from './kit';
 
 interface Coil {

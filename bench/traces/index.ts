@@ -1,6 +1,6 @@
 import { ANALYSES, type TraceResult } from '@/core/traces';
 import { Refusal } from '@/core/checks/contract';
-import { random } from '../world/random';
+import { random } from '@/sim/random';
 import { ENGINE_MAKERS } from './engine-makers';
 import type { Judgement, Maker } from './kit';
 import { SIGNAL_MAKERS } from './signal-makers';

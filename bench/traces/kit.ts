@@ -1,5 +1,5 @@
 import type { Channel, FiringPlan, Given, TraceResult } from '@/core/traces';
-import { chance, normal, pick, type Random } from '../world/random';
+import { chance, normal, pick, type Random } from '@/sim/random';
 
 /**
  * Made-up recordings whose truth is known, for the bench and the tests. Nothing here is shared with the

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { previewFile } from '@/core/traces/files';
-import { random } from '../world/random';
+import { random } from '@/sim/random';
 import { judgeLogger, loggerFile, LOGGER_STYLES, readWhole } from './logger-files';
 
 describe('recordings as loggers write them', () => {

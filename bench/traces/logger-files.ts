@@ -1,6 +1,6 @@
 import { valueAt, type Trace } from '@/core/traces';
 import { Unreadable, formatOf, previewFile } from '@/core/traces/files';
-import { chance, pick, type Random } from '../world/random';
+import { chance, pick, type Random } from '@/sim/random';
 import { between, type Judgement } from './kit';
 
 /** A channel as it truly was: its value at any second. */

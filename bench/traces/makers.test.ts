@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { random } from '../world/random';
+import { random } from '@/sim/random';
 import { MAKERS, nameOf, tally, tryOne } from './index';
 
 describe('analyses on made-up recordings', () => {

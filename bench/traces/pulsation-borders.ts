@@ -1,4 +1,4 @@
-import { chance, normal, pick } from '../world/random';
+import { chance, normal, pick } from '@/sim/random';
 import { named } from './judge';
 import { between, channel, passes, PLANS, power, pulsesAt, spoiled, turning, type Maker } from './kit';
 

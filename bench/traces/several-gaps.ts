@@ -1,4 +1,4 @@
-import { chance, pick } from '../world/random';
+import { chance, pick } from '@/sim/random';
 import { between, crankAndCam, PLANS, turning, type Maker } from './kit';
 
 /** Teeth of the wheel, and which of them are not there. */

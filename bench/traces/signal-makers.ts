@@ -1,6 +1,6 @@
 import { ignitionStrokes } from './ignition-strokes';
 import { slowFollow } from './slow-follow';
-import { chance, normal, pick } from '../world/random';
+import { chance, normal, pick } from '@/sim/random';
 import { between, channel, judgeNames, power, pulsesAt, spoiled, type Judgement, type Maker } from './kit';
 
 const number = (figure: string | undefined): number => Number(/-?[\d.]+(e-?\d+)?/.exec(figure ?? '')?.[0]);

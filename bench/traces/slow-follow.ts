@@ -1,4 +1,4 @@
-import { chance, pick, type Random } from '../world/random';
+import { chance, pick, type Random } from '@/sim/random';
 import { between, channel, power, spoiled, type Maker } from './kit';
 
 /** Levels that a command stands at, and whether it goes between them at once or slowly: one value a second and more. */

@@ -1,5 +1,5 @@
 import type { Channel } from '@/core/traces';
-import { chance, pick, type Random } from '../world/random';
+import { chance, pick, type Random } from '@/sim/random';
 import { between, channel, power, pulsesAt, spoiled, type Maker } from './kit';
 
 /**

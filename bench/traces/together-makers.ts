@@ -1,4 +1,4 @@
-import { chance, normal, pick, type Random } from '../world/random';
+import { chance, normal, pick, type Random } from '@/sim/random';
 import { between, channel, judgeNames, power, spoiled, type Judgement, type Maker } from './kit';
 import type { Channel, TraceResult } from '@/core/traces';
 

@@ -1,5 +1,5 @@
 import type { CaseFile } from '../../src/core/exchange';
-import { chance, pick, type Random } from './random';
+import { chance, pick, type Random } from '@/sim/random';
 
 /** How a shop goes about its codes, and what else a case holds beside its one fault. */
 export interface Ways {

@@ -3,7 +3,7 @@ import { CaseFile } from '../../src/core/exchange';
 import { posterior } from './ceiling';
 import { FAULTS } from './faults';
 import { ndcg, reciprocalRank } from './metrics';
-import { random } from './random';
+import { random } from '@/sim/random';
 import { WORLD_TESTS } from './tests';
 import { WHEN, WORDING } from './wording';
 import { World } from './world';

@@ -1,6 +1,6 @@
 import type { CaseFile } from '../../src/core/exchange';
 import { FAULTS, type Fault } from './faults';
-import { chance, normal, pick, random, weighted, type Random } from './random';
+import { chance, normal, pick, random, weighted, type Random } from '@/sim/random';
 import { WORLD_TESTS, type WorldTest } from './tests';
 import { courseOf, PLAIN, type Ways } from './ways';
 import { WHEN, WORDING } from './wording';

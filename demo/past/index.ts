@@ -1,5 +1,5 @@
 import type { CaseFile } from '@/core/exchange';
-import { chance, pick, random, weighted, type Random } from '../../bench/world/random';
+import { chance, pick, random, weighted, type Random } from '@/sim/random';
 import { builds, clock, type At } from '../write';
 import { BESIDE, FAULTS, TESTS, WHEN, WORDS } from './table';
 

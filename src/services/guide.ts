@@ -8,6 +8,7 @@ import {
   partsOf,
   practiceFor,
   practiceStep,
+  SPEAKS,
   stepOf,
   type GuideCase,
   type NextTest,
@@ -55,8 +56,6 @@ function ruledOutKeys(record: CaseRecord, keys: Iterable<string>, catalogue: Cat
 const FEW_PERCENT = 0.05;
 /** Below this no test of general practice is looked for. */
 const TESTED = 0.005;
-/** How many times likelier something has to make a cause to speak for it. */
-const SPEAKS = 1.5;
 
 /**
  * Odds over causes for an open case and the tests expected to tell most per minute: from the shop's own cases, and

@@ -13,3 +13,4 @@ export * from './information';
 export * from './bulletins';
 export * from './calibration';
 export * from './practice';
+export * from './speaks';

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { SUSPECT_STATES, type RowOf } from '@/core/case';
 import { causeName, suggestSuspects, type BoardEntry, type Catalogue } from '@/core/cause';
+import { SPEAKS } from '@/core/guide/speaks';
 import { Button, IconButton, Quiet, Segments, Tag } from '@/ui/controls';
 import { VerdictShape } from '@/ui/marks';
 import { useConclusions } from './conclusions';
@@ -58,8 +59,6 @@ const MOST_OFFERS = 6;
 
 /** Below this a cause of general practice is not worth a place on the list. */
 const LEAST_OF_PRACTICE = 0.08;
-/** How many times likelier something has to make a cause to be named as the reason. */
-const SPEAKS = 1.5;
 
 /** Likely causes that only general practice knows, with what on the case speaks for them. */
 function ofPractice(

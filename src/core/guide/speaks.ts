@@ -1,0 +1,2 @@
+/** How many times likelier something has to make a cause to be said to speak for it. By judgement. */
+export const SPEAKS = 1.5;
