@@ -66,6 +66,7 @@ export async function createCase(who: string, vehicleId?: string): Promise<{ id:
       openedAt: at,
       leadId: who || null,
       waitsFor: 'diagnosis',
+      waitsSince: at,
     });
     await insertRow(tx, 'case', row);
     const seq = await note('case', row);

@@ -5,7 +5,7 @@ import { conditionLabel, symptomById } from '@/core/symptoms';
 import { db } from '@/store/database';
 import { loadCase } from '@/store/rows';
 import { confirmedComebacks, listCatalogue, listPeople } from '@/store/shop';
-import { shopName } from './shop';
+import { money, shopName } from './shop';
 
 export const REPORT_READERS = ['customer', 'technician'] as const;
 export type ReportReader = (typeof REPORT_READERS)[number];
@@ -31,5 +31,6 @@ export async function reportOf(caseId: string, reader: ReportReader): Promise<Re
     day: say('d MMM yyyy'),
     dayTime: say('d MMM yyyy, HH:mm'),
     comebacks: comebacks.map((c) => c.number),
+    money: await money(),
   });
 }

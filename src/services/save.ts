@@ -29,6 +29,7 @@ import { digestsAreStale } from './keep-digests';
 import { log } from './log';
 import { newsOf } from './news';
 import { recompute, type Touched } from './recompute';
+import { waitBefore, waitFollows } from './waits';
 
 /** Thrown inside a transaction so that all of a change is taken back. */
 class Refused extends Error {
@@ -96,6 +97,11 @@ export async function saveChanges(
         touched: untouched(),
         seq: owner.seq,
       };
+      const waited = await waitBefore(
+        tx,
+        caseId,
+        new Set(changes.flatMap((c) => c.ops.map((op) => op.kind))),
+      );
       const results: ChangeResult[] = [];
       for (const [index, change] of changes.entries()) {
         // A moment of its own, by which the history tells it from the others of the same pause.
@@ -118,7 +124,10 @@ export async function saveChanges(
         for (const c of context.touched.earlierCaseIds) all.touched.earlierCaseIds.add(c);
         results.push({ id: change.id, ok: true });
       }
-      const { seq, rejudged } = await recompute(tx, caseId, all.touched, all.seq, { who, at: all.at });
+      const writer = { who, at: all.at };
+      const judged = await recompute(tx, caseId, all.touched, all.seq, writer);
+      const seq = Math.max(judged.seq, await waitFollows(tx, owner, all.touched, waited, writer));
+      const { rejudged } = judged;
       if (seq !== owner.seq) await updateRow(tx, 'case', caseId, { seq });
       if (all.touched.kinds.has('vehicle')) {
         for (const id of await casesOfVehicle(tx, all.vehicleId)) await updateRow(tx, 'case', id, { seq });

@@ -1,6 +1,7 @@
 import { Problem } from '@/core/problem';
 import { z } from 'zod';
 import { Person } from '@/core/case';
+import { Money } from '@/core/money';
 import { findUnit, readEntry } from '@/core/readings';
 import { db, write } from '@/store/database';
 import { appendHistory } from '@/store/rows';
@@ -36,6 +37,11 @@ const USUAL: Periods = {
   comeback: { days: 180, distance: '10 000 km' },
 };
 
+/** Days after which a customer who was not reached is asked again. */
+export const CallAgain = z.number().int('Whole days, please.').min(1, 'At least one day.').max(365);
+const USUAL_CALL_AGAIN = 3;
+const USUAL_MONEY: Money = { currency: 'EUR', hourRate: null };
+
 /** The decimal sign this shop writes; empty: not said, then a number that can be read in two ways is asked. */
 export const DecimalSign = z.enum(['', '.', ',']);
 export type DecimalSign = z.infer<typeof DecimalSign>;
@@ -43,6 +49,8 @@ export type DecimalSign = z.infer<typeof DecimalSign>;
 export const ShopRequest = z.discriminatedUnion('do', [
   z.object({ do: z.literal('numbers'), decimalSign: DecimalSign }),
   z.object({ do: z.literal('periods'), periods: Periods }),
+  z.object({ do: z.literal('money'), money: Money }),
+  z.object({ do: z.literal('call again'), days: CallAgain }),
   z.object({ do: z.literal('name'), name: z.string().trim().min(1, 'Give the shop a name.').max(80) }),
   z.object({
     do: z.literal('person'),
@@ -63,6 +71,18 @@ export async function shopName(): Promise<string> {
 export async function periods(): Promise<Periods> {
   const kept = Periods.safeParse(await getSetting(db(), 'shop.periods'));
   return kept.success ? kept.data : USUAL;
+}
+
+/** The shop's currency and rate for an hour; none set: euros, and hours are not priced. */
+export async function money(): Promise<Money> {
+  const kept = Money.safeParse(await getSetting(db(), 'shop.money'));
+  return kept.success ? kept.data : USUAL_MONEY;
+}
+
+/** Days after which a customer who was not reached is asked again. */
+export async function callAgain(): Promise<number> {
+  const kept = CallAgain.safeParse(await getSetting(db(), 'shop.callAgain'));
+  return kept.success ? kept.data : USUAL_CALL_AGAIN;
 }
 
 /** The decimal sign the shop writes, empty when it never said. */
@@ -134,6 +154,10 @@ function settingOf(request: Setting): [rowId: string, key: string, value: unknow
       return ['name', 'shop.name', request.name];
     case 'periods':
       return ['periods', 'shop.periods', request.periods];
+    case 'money':
+      return ['money', 'shop.money', request.money];
+    case 'call again':
+      return ['callAgain', 'shop.callAgain', request.days];
     case 'numbers':
       return ['decimalSign', 'shop.decimalSign', request.decimalSign];
   }

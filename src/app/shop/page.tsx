@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { ShopScreen } from '@/screens/shop/shop';
-import { decimalSign, everybody, periods, shopName } from '@/services/shop';
+import { callAgain, decimalSign, everybody, money, periods, shopName } from '@/services/shop';
 
 export const metadata: Metadata = { title: 'Shop' };
 export const dynamic = 'force-dynamic';
@@ -12,6 +12,8 @@ export default async function Page() {
       people={await everybody()}
       periods={await periods()}
       decimalSign={await decimalSign()}
+      callAgain={await callAgain()}
+      money={await money()}
     />
   );
 }

@@ -75,6 +75,12 @@ export const Repair = z.object({
   action: z.enum(REPAIR_ACTIONS).default('replaced'),
   what: line,
   authorisation: z.enum(AUTHORISATIONS).default(''),
+  /** When the customer was asked, when they answered, and who took the answer. */
+  askedAt: moment,
+  answeredAt: moment,
+  answeredById: ref,
+  /** Where it is not done at the customer's wish: what that means for them. */
+  declinedMeans: line,
   hours: z.number().min(0).max(1000).nullable().default(null),
   access: line,
   /** What else changed in the same visit: two changes at once leave the cause unproven. */
@@ -92,7 +98,10 @@ export const Part = z.object({
   number: line,
   source: z.enum(['', 'genuine', 'aftermarket', 'used', 'rebuilt', 'customer supplied']).default(''),
   soldAs: line,
+  /** As typed; `2 x 12.50` is two of them. */
   price: line,
+  orderedAt: moment,
+  arrivedAt: moment,
 });
 export type Part = z.infer<typeof Part>;
 
@@ -129,6 +138,8 @@ export const FollowUp = z.object({
   state: z.enum(['due', 'held', 'came back', 'not reached']).default('due'),
   note: line,
   doneAt: moment,
+  /** Whose call it is; null: the lead's. */
+  byId: ref,
 });
 export type FollowUp = z.infer<typeof FollowUp>;
 

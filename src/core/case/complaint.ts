@@ -48,9 +48,12 @@ export const WAITS = [
   'authorisation',
   'part',
   'customer',
+  'repair',
+  'proof',
   'road test',
   'follow-up',
 ] as const;
+export type Wait = (typeof WAITS)[number];
 export const GRADES = ['', 'claimed', 'checked', 'proven', 'held'] as const;
 export type Grade = (typeof GRADES)[number];
 
@@ -67,8 +70,19 @@ export const Case = z.object({
   closedAt: moment,
   waitsFor: z.enum(WAITS).default(''),
   waitNote: line,
+  /** Since when it waits for this. Computed. */
+  waitsSince: moment,
   leadId: ref,
+  /** In whose hand it is now; the lead stays responsible. Null: in the lead's own. */
+  handId: ref,
+  /** A word from who gave it to them. */
+  handNote: line,
   customer: line,
+  phone: line,
+  /** When the customer was told that it would be ready. */
+  promisedAt: moment,
+  /** What may be spent without asking again, as typed. */
+  spendingLimit: line,
   /** The shop's or its office program's number of the job, where it has one. */
   orderNumber: line,
   /** Where it came from when it was not written here: a shop's old records say less, and nobody looked it over. */
@@ -81,6 +95,8 @@ export const Case = z.object({
   reproduced: z.enum(['', 'yes', 'no', 'sometimes']).default(''),
   /** What closing left unexplained, in a word about each. */
   unexplained: prose,
+  /** A word for the customer's report; nothing else that is noted on the case goes there. */
+  toCustomer: prose,
   /** What to remember of this case. */
   lesson: prose,
   /** Computed from the proof. */

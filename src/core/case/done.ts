@@ -8,6 +8,7 @@ export interface DoneRepair {
 }
 
 type Facts = Pick<CaseRecord, 'repair' | 'cause'> & {
+  part?: CaseRecord['part'];
   scan: readonly Pick<CaseRecord['scan'][number], 'at' | 'phase'>[];
 };
 
@@ -16,9 +17,9 @@ const NOT_DONE = new Set(['asked', 'declined', 'put off']);
 /**
  * The repairs that were done. Writing one down, or the customer's yes, does not do it: it has a moment, or its
  * cause stands as repaired. Where only the cause says so, it was done before the first scan that a person
- * marked as taken after the repair.
+ * marked as taken after the repair. A part on order keeps its repair from being taken for done without a moment.
  *
- * @param record repairs, causes and scans
+ * @param record repairs with their parts, causes and scans
  * @returns in order of time, those of unknown time last
  */
 export function doneRepairs(record: Facts): DoneRepair[] {
@@ -32,6 +33,11 @@ export function doneRepairs(record: Facts): DoneRepair[] {
       const state = record.cause.find((c) => c.id === r.causeId)?.state;
       if (r.authorisation === 'authorised' && state !== undefined && state !== 'repaired') return [];
       if (r.at === null && state !== 'repaired') return [];
+      // What is on order has not been fitted, whatever its cause says of another repair.
+      const awaited = (record.part ?? []).some(
+        (p) => p.repairId === r.id && p.orderedAt !== null && p.arrivedAt === null,
+      );
+      if (r.at === null && awaited) return [];
       const at = r.at ?? (stated === undefined ? null : before(stated));
       return [{ id: r.id, causeId: r.causeId, at }];
     })

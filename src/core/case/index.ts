@@ -9,3 +9,4 @@ export * from './procedure';
 export * from './history';
 export * from './share';
 export * from './done';
+export * from './repair-state';

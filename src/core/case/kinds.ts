@@ -54,7 +54,7 @@ export const CASE_KINDS = KIND_NAMES.filter((k) => k !== 'vehicle' && k !== 'cas
 /** Fields that Vantle computes; a write from outside that names one is refused. */
 export const COMPUTED: Partial<Record<Kind, readonly string[]>> = {
   vehicle: ['id', 'revision'],
-  case: ['id', 'revision', 'number', 'openedAt', 'grade', 'gradeWhy', 'seq'],
+  case: ['id', 'revision', 'number', 'openedAt', 'waitsSince', 'grade', 'gradeWhy', 'seq'],
   test: ['verdict', 'because'],
   reading: ['verdict', 'because'],
   // What an analysis found stays as it was found; a person's word stands on the test beside it.

@@ -20,7 +20,7 @@ export type GradeFacts = Pick<
   | 'test'
   | 'proof'
   | 'followUp'
->;
+> & { part?: CaseRecord['part'] };
 
 /** Earlier cases are lowered by comebacks: later cases confirmed to be the same trouble again. */
 export interface GradeInput extends GradeFacts {

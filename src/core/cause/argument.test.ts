@@ -146,6 +146,7 @@ describe('the proof plan', () => {
       row('test', { verdict: 'pass' }),
     ],
     condition: [row('condition', { testId: 't', what: 'engine warm' })],
+    explains: [],
     repair: [row('repair', { id: 'rep', what: 'pump', action: 'replaced' })],
     part: [row('part', { repairId: 'rep', name: 'fuel pump' })],
     monitor: [row('monitor', { scanId: 's', name: 'fuel system', state: 'incomplete' })],

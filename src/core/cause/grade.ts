@@ -12,6 +12,7 @@ import {
   type GradeInput,
   type Look,
 } from './after-repair';
+import { apartFromDeclined, declinedCauses } from './declined';
 import type { Missing } from './missing';
 
 export interface GradeResult {
@@ -33,14 +34,21 @@ export interface GradeResult {
  *
  * The steps are the house plan's (shared words of the product); no outside source.
  *
+ * What only a declined cause accounts for is left out: no repair of the others has to make it good.
+ *
  * @param input the rows of the case with their verdicts, and its comebacks
  * @returns grade, the sentence why, and what is missing for the next ones; no grade without a done repair
  */
 export function gradeProof(input: GradeInput): GradeResult {
-  const drawn = gradeOf(input);
+  const declined = declinedCauses(input).size;
+  const drawn = gradeOf(apartFromDeclined(input));
+  const because = `${drawn.because}${declined === 0 ? '' : declined === 1 ? ONE_DECLINED : SOME_DECLINED}`;
   // It is kept with the case, in a line.
-  return { ...drawn, because: drawn.because.slice(0, LONGEST) };
+  return { ...drawn, because: because.slice(0, LONGEST) };
 }
+
+const ONE_DECLINED = ' One cause is left as it is, at the customer’s wish.';
+const SOME_DECLINED = ' Some causes are left as they are, at the customer’s wish.';
 
 const LONGEST = 400;
 

@@ -1,6 +1,7 @@
 import { doneRepairs, type CaseRecord, type PROOF_KINDS } from '@/core/case';
 import { baseCode, effectiveRoles } from '@/core/codes';
 import { BRING_ABOUT } from './bring-about';
+import { apartFromDeclined } from './declined';
 
 export interface PlannedStep {
   kind: (typeof PROOF_KINDS)[number];
@@ -24,6 +25,7 @@ type Facts = Pick<
   | 'part'
   | 'monitor'
   | 'cause'
+  | 'explains'
   | 'earlier'
   | 'case'
 >;
@@ -34,18 +36,20 @@ const MOST = 400;
 /**
  * Draws up what would prove the repair, from the case itself: record and clear, key cycle and scan,
  * every failing test again under its own conditions, the conditions of the complaint, the drive that
- * runs the monitor, the removed part on the bench. Common practice, no source.
+ * runs the monitor, the removed part on the bench. What only a declined cause accounts for is in no plan.
+ * Common practice, no source.
  *
- * @param record the rows of the case
+ * @param whole the rows of the case
  * @param symptomLabel a symptom's words by its concept
  * @param conditionLabel a condition's words
  * @returns the steps in the order in which they are done
  */
 export function proofPlan(
-  record: Facts,
+  whole: Facts,
   symptomLabel: (concept: string) => string,
   conditionLabel: (id: string) => string,
 ): PlannedStep[] {
+  const record = apartFromDeclined(whole);
   const steps: PlannedStep[] = [];
   const add = (kind: PlannedStep['kind'], what: string, because: string, testId: string | null = null) => {
     if (!steps.some((s) => s.kind === kind && s.what === what))

@@ -75,7 +75,13 @@ export const CaseFile = z.object({
   waitsFor: z.enum(WAITS).optional(),
   waitNote: line,
   lead: line,
+  /** In whose hand it is, where it is not the lead's own, with a word about it. */
+  hand: line,
+  handNote: line,
   customer: line,
+  phone: line,
+  promisedAt: at.optional(),
+  spendingLimit: line,
   orderNumber: line,
   origin: z.enum(ORIGINS).optional(),
   odometer: line,
@@ -292,6 +298,11 @@ export const CaseFile = z.object({
         action: z.enum(REPAIR_ACTIONS),
         what: z.string().max(400),
         authorisation: z.enum(AUTHORISATIONS).optional(),
+        askedAt: at.optional(),
+        answeredAt: at.optional(),
+        /** Who took the customer's answer. */
+        answeredBy: line,
+        declinedMeans: line,
         hours: z.number().min(0).max(1000).optional(),
         access: line,
         alsoChanged: line,
@@ -306,6 +317,8 @@ export const CaseFile = z.object({
               source: z.enum(PART_SOURCES).optional(),
               soldAs: line,
               price: line,
+              orderedAt: at.optional(),
+              arrivedAt: at.optional(),
             }),
           )
           .optional(),
@@ -335,6 +348,8 @@ export const CaseFile = z.object({
         state: z.enum(['due', 'held', 'came back', 'not reached']),
         note: line,
         doneAt: at.optional(),
+        /** Whose call it is. */
+        by: line,
       }),
     )
     .optional(),
@@ -382,6 +397,7 @@ export const CaseFile = z.object({
   /** Bulletins consulted, by their id on the shelf. */
   bulletins: z.array(z.object({ id: z.string().min(1).max(40), helped: line })).optional(),
   unexplained: prose,
+  toCustomer: prose,
   lesson: prose,
 });
 export type CaseFile = z.infer<typeof CaseFile>;

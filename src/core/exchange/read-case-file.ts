@@ -109,7 +109,12 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
     waitsFor: file.waitsFor,
     waitNote: file.waitNote,
     leadId: into.person(file.lead),
+    handId: into.person(file.hand),
+    handNote: file.handNote,
     customer: file.customer,
+    phone: file.phone,
+    promisedAt: file.promisedAt,
+    spendingLimit: file.spendingLimit,
     orderNumber: file.orderNumber,
     origin: file.origin,
     odometer: file.odometer,
@@ -117,6 +122,7 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
     seen: file.seen,
     reproduced: file.reproduced,
     unexplained: file.unexplained,
+    toCustomer: file.toCustomer,
     lesson: file.lesson,
   });
 
@@ -246,14 +252,18 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
   });
   const parts = new Map<string, string>();
   (file.repairs ?? []).forEach((r, i) => {
-    const { parts: fitted, cause, by, ...fields } = r;
+    const { parts: fitted, cause, by, answeredBy, ...fields } = r;
     const causeId =
       cause === undefined
         ? (causes.values().next().value ?? null)
         : cause === ''
           ? null
           : named(causes, cause, 'cause');
-    const repairId = add('repair', { ...fields, causeId, byId: into.person(by) }, i);
+    const repairId = add(
+      'repair',
+      { ...fields, causeId, byId: into.person(by), answeredById: into.person(answeredBy) },
+      i,
+    );
     (fitted ?? []).forEach(({ ref, ...p }, n) => {
       const id = add('part', { ...p, repairId }, n);
       if (ref) parts.set(ref, id);
@@ -274,7 +284,7 @@ export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
       i,
     );
   });
-  (file.followUps ?? []).forEach((f, i) => add('followUp', { ...f }, i));
+  (file.followUps ?? []).forEach(({ by, ...f }, i) => add('followUp', { ...f, byId: into.person(by) }, i));
   [...(file.comebackOf ? [file.comebackOf] : []), ...(file.comebacksOf ?? [])].forEach((c, i) => {
     const ofCaseId = into.earlierCase(c);
     if (!ofCaseId)

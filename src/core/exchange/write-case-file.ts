@@ -57,8 +57,9 @@ export function writeCaseFile(record: CaseRecord, from: Sending): CaseFile {
 
   const file = {
     format: 'vantle-case/1' as const,
-    ...filled(k, ['revision', 'grade', 'gradeWhy', 'seq', 'vehicleId', 'leadId']),
+    ...filled(k, ['revision', 'waitsSince', 'grade', 'gradeWhy', 'seq', 'vehicleId', 'leadId', 'handId']),
     lead: from.person(k.leadId),
+    hand: from.person(k.handId),
     vehicle: filled(vehicle, ['revision']),
     symptoms: some(
       record.symptom.map((s) => ({
@@ -184,7 +185,8 @@ export function writeCaseFile(record: CaseRecord, from: Sending): CaseFile {
     ),
     repairs: some(
       record.repair.map((r) => ({
-        ...filled(r, [...BASE, 'causeId', 'byId']),
+        ...filled(r, [...BASE, 'causeId', 'byId', 'answeredById']),
+        answeredBy: from.person(r.answeredById),
         action: r.action,
         what: r.what,
         cause: (r.causeId && causes.get(r.causeId)) || '',
@@ -206,7 +208,13 @@ export function writeCaseFile(record: CaseRecord, from: Sending): CaseFile {
         by: from.person(p.byId),
       })),
     ),
-    followUps: some(record.followUp.map((f) => ({ ...filled(f, BASE), state: f.state }))),
+    followUps: some(
+      record.followUp.map((f) => ({
+        ...filled(f, [...BASE, 'byId']),
+        state: f.state,
+        by: from.person(f.byId),
+      })),
+    ),
     comebacksOf: some(
       record.comeback.map((c) => ({
         ...filled(c, [...BASE, 'ofCaseId']),

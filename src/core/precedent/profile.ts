@@ -1,4 +1,11 @@
-import { causeName, isolationOf, spokenOf, type Catalogue, type Isolation } from '@/core/cause';
+import {
+  apartFromDeclined,
+  causeName,
+  isolationOf,
+  spokenOf,
+  type Catalogue,
+  type Isolation,
+} from '@/core/cause';
 import { doneRepairs, type CaseRecord, type Grade } from '@/core/case';
 import { baseCode, effectiveRoles, readCode } from '@/core/codes';
 import { factRows, type FactRows, type SpokenFact } from '@/core/guide/facts';
@@ -6,7 +13,7 @@ import { SHIPPED, symptomById, tokens, type Vocabulary } from '@/core/symptoms';
 import type { VehicleFacts } from '@/core/vehicle';
 
 /** Counts up when what is kept of a case changes, so that what was kept before is drawn up anew. */
-export const DIGEST_VERSION = 10;
+export const DIGEST_VERSION = 11;
 
 /** What is kept of a case for search and guide: enough to rank it, to say why, and to learn from it. */
 export interface CaseDigest extends FactRows {
@@ -103,17 +110,19 @@ export function weighedCodes(
 }
 
 /**
- * Draws up the digest of a case.
+ * Draws up the digest of a case. A cause that was not repaired at the customer's wish is nobody's experience: what
+ * only it accounts for is left out.
  *
- * @param record the whole case
+ * @param whole the whole case
  * @param catalogue the shop's list of parts and failures, for the words of its causes
  * @param vocabulary the shop's own, to tell words that it does not know
  */
 export function digestOf(
-  record: CaseRecord,
+  whole: CaseRecord,
   catalogue: Catalogue,
   vocabulary: Vocabulary = SHIPPED,
 ): CaseDigest {
+  const record = apartFromDeclined(whole);
   const causes = record.cause
     .filter((c) => c.partId !== null || c.failureId !== null)
     .map(({ partId, failureId }) => ({ partId, failureId }));
@@ -150,10 +159,10 @@ export function digestOf(
     ],
     misled: record.cause.map((c) => c.misled).filter(Boolean),
     minutes: noted.length ? noted.reduce((a, b) => a + b, 0) : null,
-    headline: headlineOf(record),
+    headline: headlineOf(whole),
     words: wordsOf(
-      record,
-      causes.map((c) => causeName(catalogue, c)),
+      whole,
+      whole.cause.map((c) => causeName(catalogue, c)),
     ),
     unknown: [
       ...new Set(

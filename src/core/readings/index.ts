@@ -21,4 +21,4 @@ export * from './units';
 export * from './verdict';
 export * from './known-good';
 export * from './distance';
-export { asWrittenHere } from './numeral';
+export { asWrittenHere, readNumeral } from './numeral';

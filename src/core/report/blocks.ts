@@ -1,3 +1,5 @@
+import type { Money } from '@/core/money';
+
 /**
  * A report as data: one source for the page, the PDF and the Markdown. What a report says is in
  * `customer.ts` and `technician.ts`; how it looks is up to whoever draws the blocks.
@@ -34,6 +36,8 @@ export interface ReportContext {
   dayTime: (iso: string | null) => string;
   /** Numbers of later cases in which this one came back. */
   comebacks: number[];
+  /** The shop's currency and rate for an hour. */
+  money: Money;
 }
 
 /** Blocks without the empty ones; a heading with nothing under it goes too. */

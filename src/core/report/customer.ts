@@ -1,7 +1,8 @@
-import { doneRepairs, type CaseRecord, type Grade } from '@/core/case';
+import { repairStates, type CaseRecord, type Grade, type RepairState } from '@/core/case';
 import { checkOf, runCheck, typedOf } from '@/core/checks';
-import { seenAgainst } from '@/core/cause';
+import { coverOf, declinedCauses, seenAgainst } from '@/core/cause';
 import { vehicleName } from '@/core/vehicle';
+import { costs } from './costs';
 import { facts, heading, text, tidy, type Block, type Report, type ReportContext } from './blocks';
 
 /** What a grade means to somebody who does not know the word. */
@@ -21,10 +22,13 @@ const TO_CUSTOMER: Record<string, string> = {
   void: 'does not count',
 };
 
-const NOT_DONE: Record<string, string> = {
-  declined: 'you decided against it',
-  'put off': 'put off for now',
+/** Where a repair stands that is still to be done, as the customer is told. */
+const TO_COME: Partial<Record<RepairState, string>> = {
+  planned: 'not done yet',
   asked: 'waits for your answer',
+  authorised: 'agreed with you, not done yet',
+  'waiting for a part': 'the part is on order',
+  'put off': 'put off for now',
 };
 
 const MOST_PHOTOS = 4;
@@ -42,9 +46,10 @@ const sentence = (s: string) =>
  */
 export function customerReport(record: CaseRecord, c: ReportContext): Report {
   const { case: it, vehicle } = record;
-  const done = new Set(doneRepairs(record).map((r) => r.id));
-  const repairs = record.repair.filter((r) => done.has(r.id));
-  const left = record.repair.filter((r) => !repairs.includes(r));
+  const states = repairStates(record);
+  const of = (...wanted: RepairState[]) => record.repair.filter((r) => wanted.includes(states.get(r.id)!));
+  const declined = declinedCauses(record);
+  const causes = record.cause.filter((cause) => !declined.has(cause.id));
   const next = record.followUp.find((f) => f.state === 'due');
   return {
     title: 'What we found and what we did',
@@ -56,19 +61,20 @@ export function customerReport(record: CaseRecord, c: ReportContext): Report {
       heading('What you told us'),
       { kind: 'text', text: short(it.said), quote: true },
       heading('What it was'),
-      ...record.cause.map((cause) => text(causeInWords(cause, c))),
+      ...causes.map((cause) => text(causeInWords(cause, c))),
       ...(record.cause.length === 0 ? [text('We do not know yet; the search goes on.')] : []),
       heading('What we did'),
-      { kind: 'list', items: repairs.map((r) => repairInWords(r, record)) },
-      heading('Not done'),
+      { kind: 'list', items: of('done').map((r) => repairInWords(r, record)) },
+      heading('Still to be done'),
       {
         kind: 'list',
-        items: left.map((r) =>
-          sentence(
-            `${r.what || r.action}: ${NOT_DONE[r.authorisation] ?? 'not done yet'}${r.note ? ` — ${r.note}` : ''}`,
-          ),
+        items: of('planned', 'asked', 'authorised', 'waiting for a part', 'put off').map((r) =>
+          sentence(`${r.what || r.action}: ${TO_COME[states.get(r.id)!]}`),
         ),
       },
+      heading('Not repaired at your wish'),
+      { kind: 'list', items: notRepaired(record, declined, c) },
+      ...costs(record, c.money),
       heading('How we know'),
       beforeAndAfter(record, (v) => TO_CUSTOMER[v] ?? v),
       text(
@@ -85,7 +91,7 @@ export function customerReport(record: CaseRecord, c: ReportContext): Report {
         kind: 'list',
         items: [
           ...record.repair.flatMap((r) => (r.due ? [sentence(`still due: ${r.due}`)] : [])),
-          ...(it.unexplained ? [sentence(short(it.unexplained))] : []),
+          ...unexplained(record, c),
           ...(next
             ? [
                 sentence(
@@ -95,8 +101,10 @@ export function customerReport(record: CaseRecord, c: ReportContext): Report {
             : []),
         ],
       },
+      heading('A word from us'),
+      text(short(it.toCustomer)),
       heading('Photos'),
-      { kind: 'photos', photos: photosOf(record).slice(0, MOST_PHOTOS) },
+      { kind: 'photos', photos: photosForCustomer(record).slice(0, MOST_PHOTOS) },
     ]),
     foot: `${c.shop} · case ${it.number}`,
   };
@@ -109,11 +117,49 @@ function causeInWords(cause: CaseRecord['cause'][number], c: ReportContext): str
     suspected: ' (suspected)',
     diagnosed: ' (found, not repaired yet)',
     repaired: '',
-    declined: ' (found, not repaired, as you wished)',
+    declined: '',
     'part on order': ' (found; the part is on order)',
   }[cause.state];
   const what = part || failure ? `${[part, failure].filter(Boolean).join(': ')}` : 'Not named yet';
   return `${sentence(`${what}${cause.where ? `, ${cause.where}` : ''}${state}`)} ${sentence(short(cause.why))}`.trim();
+}
+
+/** What is left as it is at the customer's wish: each cause, or repair of none, with what that means. */
+function notRepaired(record: CaseRecord, declined: ReadonlySet<string>, c: ReportContext): string[] {
+  const states = repairStates(record);
+  const said = (rows: CaseRecord['repair']) => rows.map((r) => r.declinedMeans).filter(Boolean);
+  const stays = (causeId: string) =>
+    coverOf(record, c.symptomLabel)
+      .filter((i) => i.of !== 'test' && i.causeIds.includes(causeId))
+      .map((i) => i.label);
+  const ofCauses = record.cause
+    .filter((cause) => declined.has(cause.id))
+    .map((cause) => {
+      const means = said(record.repair.filter((r) => r.causeId === cause.id));
+      const left = stays(cause.id);
+      return [
+        causeInWords({ ...cause, why: '' }, c),
+        ...(means.length
+          ? means.map(sentence)
+          : left.length
+            ? [sentence(`this stays, or comes again: ${left.join(', ')}`)]
+            : []),
+      ].join(' ');
+    });
+  const alone = record.repair.filter(
+    (r) => states.get(r.id) === 'declined' && !(r.causeId !== null && declined.has(r.causeId)),
+  );
+  return [
+    ...ofCauses,
+    ...alone.map((r) => [sentence(r.what || r.action), ...said([r]).map(sentence)].join(' ')),
+  ];
+}
+
+/** Symptoms and codes that no cause accounts for, by name; what the shop thinks of them stays in the shop. */
+function unexplained(record: CaseRecord, c: ReportContext): string[] {
+  if (record.case.closedAt === null) return [];
+  const open = coverOf(record, c.symptomLabel).filter((i) => i.of !== 'test' && i.causeIds.length === 0);
+  return open.length ? [sentence(`not explained yet: ${open.map((i) => i.label).join(', ')}`)] : [];
 }
 
 function repairInWords(r: CaseRecord['repair'][number], record: CaseRecord): string {
@@ -176,6 +222,18 @@ export function beforeAndAfter(
       return [[first.question, say(first), say(last)]];
     });
   return { kind: 'table', head: ['Tested', 'Before', 'After'], rows };
+}
+
+/** Pictures with what they show, not with what was noted on them. */
+function photosForCustomer(record: CaseRecord): { hash: string; name: string }[] {
+  const shows = (a: CaseRecord['attachment'][number]) =>
+    record.part.find((p) => p.id === a.partId)?.name ||
+    record.test.find((t) => t.id === a.testId)?.question ||
+    '';
+  return photosOf(record).map(({ hash }) => ({
+    hash,
+    name: shows(record.attachment.find((a) => a.hash === hash)!),
+  }));
 }
 
 /** The pictures of a case in order of time. */

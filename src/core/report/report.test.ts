@@ -1,8 +1,7 @@
 import fc from 'fast-check';
 import { marked } from 'marked';
 import { describe, expect, it } from 'vitest';
-import { KINDS, type CaseRecord, type Kind } from '@/core/case';
-import { applyOps } from '@/core/case';
+import { applyOps, KINDS, type CaseRecord, type Kind, type Op } from '@/core/case';
 import { tidy, type Report, type ReportContext } from './blocks';
 import { customerReport } from './customer';
 import { toMarkdown } from './markdown';
@@ -17,6 +16,7 @@ const context: ReportContext = {
   day: (iso) => iso?.slice(0, 10) ?? '',
   dayTime: (iso) => iso?.slice(0, 16) ?? '',
   comebacks: [],
+  money: { currency: 'EUR', hourRate: 90 },
 };
 function record(more: object = {}): CaseRecord {
   const r: Record<string, unknown> = {
@@ -87,7 +87,7 @@ describe('the report for the customer', () => {
       'Replaced: fuel pump — fitted: pump (genuine).',
     ])
       expect(md).toContain(part);
-    expect(md).toContain('Wiper blades: you decided against it.');
+    expect(md).toMatch(/Not repaired at your wish\n+- Wiper blades\./);
     expect(md).toContain('| Does it hold? | rail: 2.4 bar (not right) | rail: 4.0 bar (right) |');
     expect(md).toContain('tested again in the same way and is right now');
   });
@@ -113,6 +113,122 @@ describe('the report for the customer', () => {
     const md = toMarkdown(customerReport(failed, context));
     expect(md).toMatch(/the trouble is not gone yet/);
     expect(md).not.toMatch(/have not been able to show/);
+  });
+});
+
+describe('what the customer is told of repairs', () => {
+  const AT = '2026-01-02T11:00:00.000Z';
+  const told = (ops: Op[], more: object = {}) =>
+    toMarkdown(customerReport(applyOps(record(more), ops), context));
+  const under = (md: string, heading: string) =>
+    (md.split(`## ${heading}\n`)[1] ?? '').split('\n## ')[0]!.trim();
+  const repair = (id: string, row: Record<string, unknown>): Op => ({ op: 'add', kind: 'repair', id, row });
+
+  it('is done only where it is done: a part on order, a yes, a question are still to come', () => {
+    const md = told([
+      repair('a', { what: 'alternator', authorisation: 'authorised' }),
+      { op: 'add', kind: 'part', id: 'pa', row: { repairId: 'a', name: 'alternator', orderedAt: AT } },
+      repair('b', { what: 'belt', authorisation: 'authorised' }),
+      repair('c', { what: 'tensioner', authorisation: 'asked' }),
+      repair('d', { what: 'pulley', authorisation: 'put off' }),
+      repair('e', { what: 'hose' }),
+    ]);
+    expect(under(md, 'What we did')).toBe('- Replaced: fuel pump — fitted: pump (genuine).');
+    expect(under(md, 'Still to be done').split('\n')).toEqual([
+      '- Alternator: the part is on order.',
+      '- Belt: agreed with you, not done yet.',
+      '- Tensioner: waits for your answer.',
+      '- Pulley: put off for now.',
+      '- Hose: not done yet.',
+    ]);
+  });
+
+  it('says of a declined cause what that means: in the words given, else what stays', () => {
+    const declined = (row: Record<string, unknown>): Op[] => [
+      { op: 'add', kind: 'symptom', id: 's1', row: { concept: 'squeal' } },
+      { op: 'add', kind: 'cause', id: 'c2', row: { partId: 'pump', where: 'rear', state: 'declined' } },
+      { op: 'add', kind: 'explains', id: 'x', row: { causeId: 'c2', of: 'symptom', what: 's1' } },
+      repair('r2', { causeId: 'c2', what: 'rear pump', authorisation: 'declined', ...row }),
+    ];
+    const md = told(declined({}));
+    expect(under(md, 'Not repaired at your wish')).toContain(
+      'Fuel pump, rear. This stays, or comes again: squeal.',
+    );
+    expect(under(md, 'What it was')).not.toContain('rear');
+    const words = told(declined({ declinedMeans: 'it will strand you one day' }));
+    expect(under(words, 'Not repaired at your wish')).toContain(
+      'Fuel pump, rear. It will strand you one day.',
+    );
+  });
+
+  it('costs: what was done and what is to come, and what is not in it', () => {
+    const md = told([
+      repair('a', { what: 'relay', authorisation: 'authorised', hours: 0.5 }),
+      { op: 'add', kind: 'part', id: 'pa', row: { repairId: 'a', name: 'relay', price: '12,40' } },
+      { op: 'add', kind: 'part', id: 'pb', row: { repairId: 'a', name: 'socket' } },
+    ]);
+    // 0.5 h × 90 = 45.00; with the relay 57.40.
+    expect(md.replace(/\u00a0/g, ' ')).toContain('| Still to be done | EUR 45.00 | EUR 12.40 | EUR 57.40 |');
+    expect(md).toContain('no price is known yet: pump, socket');
+    expect(told([])).not.toContain('estimated');
+  });
+
+  it('never has a note of the shop in it, whichever field that is', () => {
+    // What a customer may read; every other text on the case is the shop's.
+    const MAY: Partial<Record<Kind, readonly string[]>> = {
+      case: ['said', 'customer', 'odometer', 'toCustomer', 'number'],
+      vehicle: ['make', 'model', 'engine', 'plate', 'year'],
+      symptom: ['words', 'concept'],
+      code: ['code'],
+      role: ['code'],
+      test: ['question'],
+      reading: ['label', 'entered', 'limit'],
+      input: ['field', 'entered', 'at', 'column'],
+      finding: ['about', 'figure', 'because', 'distance'],
+      cause: ['where', 'why'],
+      repair: ['what', 'due', 'declinedMeans'],
+      part: ['name'],
+      followUp: ['dueOdometer'],
+    };
+    const SECRET = 'zzsecret';
+    const r = structuredClone(record({ closedAt: AT })) as CaseRecord;
+    const ids = { testId: 't', causeId: 'c', repairId: 'rep', suspectId: 's', partId: null, scanId: 'scan' };
+    for (const kind of Object.keys(KINDS) as Kind[]) {
+      if (kind === 'case' || kind === 'vehicle') continue;
+      const rows = r[kind] as unknown[];
+      const drawn = KINDS[kind].safeParse({
+        ...{
+          id: `${kind}-new`,
+          caseId: 'k',
+          ...ids,
+          at: AT,
+          code: 'P0171',
+          name: 'n',
+          of: 'code',
+          what: 'P0171',
+        },
+        ...{ ofCaseId: 'o', bulletinId: 'b', field: 'f', codeId: 'x', state: undefined },
+      });
+      if (drawn.success) rows.push(drawn.data);
+    }
+    const all = (Object.keys(KINDS) as Kind[]).flatMap((kind) =>
+      (kind === 'case' || kind === 'vehicle' ? [r[kind]] : r[kind]).map((row) => ({ kind, row })),
+    );
+    let hidden = 0;
+    for (const { kind, row } of all)
+      for (const [field, shape] of Object.entries(KINDS[kind].shape)) {
+        const may = MAY[kind]?.includes(field) || /^id$|Id$|^hash$|^mime$|^seq$|^grade$/.test(field);
+        const takes = (shape as { safeParse: (x: unknown) => { success: boolean } }).safeParse(
+          SECRET,
+        ).success;
+        if (may || !takes) continue;
+        (row as Record<string, unknown>)[field] = `${SECRET} ${kind}.${field}`;
+        hidden++;
+      }
+    expect(hidden).toBeGreaterThan(60);
+    const md = toMarkdown(customerReport(r, context));
+    expect(md.split('\n').filter((l) => l.includes(SECRET))).toEqual([]);
+    expect(toMarkdown(technicianReport(r, context))).toContain(SECRET);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { CaseRecord } from '@/core/case';
+import { repairStates, type CaseRecord } from '@/core/case';
 import { coverOf, isolationOf } from '@/core/cause';
 import { coverageOf, coursesOf, effectiveRoles } from '@/core/codes';
 import { vehicleName } from '@/core/vehicle';
@@ -46,6 +46,7 @@ function complaint({ case: it, vehicle: v, symptom, earlier }: CaseRecord, c: Re
       ['Market', v.market],
       ['Odometer', it.odometer],
       ['Lead', c.person(it.leadId)],
+      ['In the hand of', join(c.person(it.handId), it.handNote)],
     ),
     heading('Complaint'),
     { kind: 'text', text: it.said, quote: true },
@@ -200,11 +201,21 @@ function cause(record: CaseRecord, c: ReportContext): Block[] {
 
 function repair(record: CaseRecord, c: ReportContext): Block[] {
   const isolation = isolationOf(record);
+  const states = repairStates(record);
   return [
     heading('Repair'),
     ...record.repair.flatMap((r): Block[] => [
-      text(join(`${r.action}: ${r.what}`, r.authorisation, r.at && c.day(r.at), c.person(r.byId))),
+      text(join(`${r.action}: ${r.what}`, states.get(r.id), r.at && c.day(r.at), c.person(r.byId))),
       facts(
+        [
+          'Customer',
+          join(
+            r.askedAt && `asked ${c.dayTime(r.askedAt)}`,
+            r.answeredAt && `answered ${c.dayTime(r.answeredAt)}`,
+            r.answeredById && `to ${c.person(r.answeredById)}`,
+          ),
+        ],
+        ['What declining means', r.declinedMeans],
         ['Hours', r.hours === null ? '' : String(r.hours)],
         ['What had to come off', r.access],
         ['What else changed', r.alsoChanged],
@@ -213,10 +224,17 @@ function repair(record: CaseRecord, c: ReportContext): Block[] {
       ),
       {
         kind: 'table',
-        head: ['Part', 'Number', 'Source', 'Sold as', 'Price'],
+        head: ['Part', 'Number', 'Source', 'Sold as', 'Price', 'Came'],
         rows: record.part
           .filter((p) => p.repairId === r.id)
-          .map((p) => [p.name, p.number, p.source, p.soldAs, p.price]),
+          .map((p) => [
+            p.name,
+            p.number,
+            p.source,
+            p.soldAs,
+            p.price,
+            p.arrivedAt ? c.day(p.arrivedAt) : p.orderedAt ? `ordered ${c.day(p.orderedAt)}` : '',
+          ]),
       },
     ]),
     facts(['Isolated', record.repair.length ? isolation.because : '']),

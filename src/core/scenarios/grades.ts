@@ -244,4 +244,57 @@ cause: fuel pump, worn: repaired: press, symptom 1
 11:00 test leak "Is the rail tight?": drop 1.4 bar [≤ 0.5 bar]
 12:00 again leak: drop 0.1 bar
 => grade proven
+
+# one cause declined: the other is proven by what belongs to it
+symptom: rough idle (idle)
+symptom: squeal (cold start)
+08:00 scan: Engine: P0171 stored, P2610 stored; ABS: C0035 stored
+08:30 test trims "Is it lean?": at idle 19 % [-8..8 %]
+08:50 test ring "Does the wheel sensor read?": front left 0 km/h [4..6 km/h]
+role P0171 chase
+role C0035 chase
+role P2610 aside
+cause a: intake boot, cracked: repaired: P0171, trims, symptom 1
+cause b: wheel speed sensor, open circuit: declined: C0035, ring, symptom 2
+09:00 repair for a: intake boot
+repair for b (declined): wheel speed sensor
+09:10 clear
+09:30 scan: Engine: no codes; ABS: C0035 stored
+09:40 again trims: at idle 2 %
+10:00 proof complaint conditions passed: ten minutes of idle
+=> grade proven
+=> grade because at the customer’s wish
+=> lacks held: a follow-up
+
+# what a declined cause shares with another has to be gone all the same
+08:00 scan: Engine: P0171 stored
+08:30 test trims "Is it lean?": at idle 19 % [-8..8 %]
+cause a: intake boot, cracked: repaired: P0171, trims
+cause b: fuel pump, worn: declined: P0171, trims
+09:00 repair for a: intake boot
+09:10 clear
+09:30 scan: Engine: P0171 stored
+=> grade claimed
+=> grade because P0171 stood again
+
+# everything declined: no repair, no grade
+08:00 scan: Engine: P0171 stored
+cause a: intake boot, cracked: declined: P0171
+repair for a (declined): intake boot
+=> grade none
+=> lacks a cause marked repaired
+
+# a repair that is only put off leaves its cause to be done
+08:00 scan: Engine: P0171 stored, P0420 stored
+08:30 test trims "Is it lean?": at idle 19 % [-8..8 %]
+cause a: intake boot, cracked: repaired: P0171, trims
+cause b: catalytic converter, worn: diagnosed: P0420
+09:00 repair for a: intake boot
+repair for b (put off): catalytic converter
+09:10 clear
+09:30 scan: Engine: no codes
+09:40 again trims: at idle 2 %
+10:00 proof complaint conditions passed: ten minutes of idle
+=> grade checked
+=> lacks every cause repaired: 1 of 2 is not
 `;

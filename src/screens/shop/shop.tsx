@@ -7,6 +7,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
+import { CallAgainForm, MoneyForm, type MoneyView } from './money-form';
 import { ShopShelf } from './sections';
 
 interface Period {
@@ -62,11 +63,15 @@ export function ShopScreen({
   people,
   periods,
   decimalSign,
+  callAgain,
+  money,
 }: {
   name: string;
   people: Person[];
   periods: PeriodsView;
   decimalSign: string;
+  callAgain: number;
+  money: MoneyView;
 }) {
   const router = useRouter();
   const [message, setMessage] = useState('');
@@ -116,6 +121,8 @@ export function ShopScreen({
           </Quiet>
         </div>
         <PeriodsForm start={periods} send={send} />
+        <CallAgainForm start={callAgain} send={send} />
+        <MoneyForm start={money} send={send} />
         <h2>People</h2>
         <Quiet>
           Whoever is chosen at the top right stands in the history of what is written. Somebody who left is

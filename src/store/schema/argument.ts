@@ -73,6 +73,10 @@ export const repairs = sqliteTable(
     action: line(),
     what: line(),
     authorisation: line(),
+    askedAt: moment(),
+    answeredAt: moment(),
+    answeredById: text(),
+    declinedMeans: line(),
     hours: real(),
     access: line(),
     alsoChanged: line(),
@@ -94,6 +98,8 @@ export const repairParts = sqliteTable(
     source: line(),
     soldAs: line(),
     price: line(),
+    orderedAt: moment(),
+    arrivedAt: moment(),
   },
   (t) => [index('repair_parts_case').on(t.caseId)],
 );
@@ -116,7 +122,15 @@ export const proofSteps = sqliteTable(
 
 export const followUps = sqliteTable(
   'follow_ups',
-  { ...owned(), dueAt: moment(), dueOdometer: line(), state: line(), note: line(), doneAt: moment() },
+  {
+    ...owned(),
+    dueAt: moment(),
+    dueOdometer: line(),
+    state: line(),
+    note: line(),
+    doneAt: moment(),
+    byId: text(),
+  },
   (t) => [index('follow_ups_case').on(t.caseId), index('follow_ups_due').on(t.state, t.dueAt)],
 );
 

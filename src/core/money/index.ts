@@ -1,0 +1,2 @@
+export * from './price';
+export * from './estimate';

@@ -1,0 +1,98 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { repairAct, type Change, type Op, type RepairAct } from '@/core/case';
+import { createCase, openCase } from './cases';
+import { undoLast } from './history';
+import { applyChanges } from './save';
+import { testShop } from './test-shop';
+
+let end: () => Promise<void>;
+beforeAll(async () => {
+  end = await testShop();
+});
+afterAll(() => end());
+
+let n = 0;
+const write = (caseId: string, ops: Op[]) =>
+  applyChanges(caseId, [{ id: `w${++n}`, ops } satisfies Change], 'lead');
+const record = async (id: string) => (await openCase(id))!.record;
+const act = async (caseId: string, what: RepairAct) => {
+  const r = await record(caseId);
+  await write(caseId, repairAct(r, r.repair[0]!.id, what, 'lead', new Date().toISOString()));
+};
+const waits = async (id: string) => (await record(id)).case.waitsFor;
+
+async function withRepair(): Promise<string> {
+  const { id } = await createCase('lead');
+  const tag = `${++n}`;
+  await write(id, [
+    { op: 'add', kind: 'cause', id: `c${tag}`, row: {} },
+    { op: 'add', kind: 'repair', id: `r${tag}`, row: { causeId: `c${tag}`, what: 'pump' } },
+    { op: 'add', kind: 'part', id: `p${tag}`, row: { repairId: `r${tag}`, name: 'pump' } },
+  ]);
+  return id;
+}
+const setCase = async (id: string, set: Record<string, unknown>) => {
+  const own = (await record(id)).case;
+  const was = Object.fromEntries(Object.keys(set).map((f) => [f, own[f as keyof typeof own]]));
+  await write(id, [{ op: 'set', kind: 'case', id, revision: own.revision, set, was }]);
+};
+
+describe('what a case waits for', () => {
+  it('follows from what is written of its repair, step by step, and the note goes with it', async () => {
+    const id = await withRepair();
+    expect(await waits(id)).toBe('diagnosis');
+    await act(id, 'ask');
+    expect(await waits(id)).toBe('authorisation');
+    await setCase(id, { waitNote: 'rings back at four' });
+    await act(id, 'authorise');
+    expect((await record(id)).case).toMatchObject({ waitsFor: 'repair', waitNote: '' });
+    await act(id, 'order');
+    expect(await waits(id)).toBe('part');
+    await act(id, 'arrived');
+    await act(id, 'done');
+    expect(await waits(id)).toBe('proof');
+  });
+
+  it('stands in the history with what brought it about, and is undone with it', async () => {
+    const id = await withRepair();
+    const opened = (await record(id)).case.seq;
+    await act(id, 'ask');
+    const undone = await undoLast(id, 'lead', opened, []);
+    expect(undone?.lines.join('\n')).toMatch(/waits for “diagnosis” → “authorisation”/);
+    const now = await record(id);
+    expect([now.case.waitsFor, now.repair[0]!.authorisation]).toEqual(['diagnosis', '']);
+  });
+
+  it('notes since when, whoever wrote it', async () => {
+    const id = await withRepair();
+    const before = (await record(id)).case.waitsSince!;
+    await act(id, 'ask');
+    const asked = (await record(id)).case.waitsSince!;
+    expect(asked > before).toBe(true);
+    await setCase(id, { said: 'it stalls' });
+    expect((await record(id)).case.waitsSince).toBe(asked);
+    await setCase(id, { waitsFor: 'customer' });
+    expect((await record(id)).case.waitsSince! > asked).toBe(true);
+  });
+
+  it('does not write over a person’s word about the customer, but waits for nobody who has answered', async () => {
+    const key = await withRepair();
+    await act(key, 'authorise');
+    await setCase(key, { waitsFor: 'customer', waitNote: 'brings the second key' });
+    await act(key, 'order');
+    expect((await record(key)).case).toMatchObject({ waitsFor: 'customer', waitNote: 'brings the second key' });
+    const asked = await withRepair();
+    await act(asked, 'ask');
+    await setCase(asked, { waitsFor: 'customer' });
+    await act(asked, 'decline');
+    expect(await waits(asked)).toBe('');
+  });
+
+  it('is open again where what told it is taken away', async () => {
+    const id = await withRepair();
+    await act(id, 'authorise');
+    const r = await record(id);
+    await write(id, [{ op: 'remove', kind: 'repair', id: r.repair[0]!.id }]);
+    expect(await waits(id)).toBe('diagnosis');
+  });
+});
