@@ -3,7 +3,7 @@ import { DeskScreen } from '@/screens/desk/desk';
 import { LearnedStrip } from '@/screens/desk/learned';
 import { desk } from '@/services/desk';
 import { learnedLately } from '@/services/learned';
-import { shopName } from '@/services/shop';
+import { people, shopName } from '@/services/shop';
 
 export const dynamic = 'force-dynamic';
 
@@ -13,6 +13,7 @@ export default async function Page() {
       desk={await desk()}
       shop={await shopName()}
       now={new Date().toISOString()}
+      people={(await people()).map(({ id, name }) => ({ id, name }))}
       learned={
         <Suspense fallback={null}>
           <Learned />

@@ -7,15 +7,32 @@ import { db } from '@/store/database';
 import { freshBodies } from '@/store/digests';
 import { loadCase, loadCases } from '@/store/rows';
 import { casesOfVehicle, confirmedComebacks, listCatalogue, numberOfCase } from '@/store/shop';
-import { periods } from './shop';
+import { recogniseVehicle } from './recognise';
+import { money, periods } from './shop';
 
 /** What the rest of the shop says of a case: other cases of its vehicle, comebacks. Reads digests, writes nothing. */
 export async function aroundCase(caseId: string, known?: CaseRecord): Promise<Around> {
   const record = known ?? (await loadCase(db(), caseId));
   const { followUp, comeback } = await periods();
-  if (!record) return { sameVehicle: [], cameBackAs: [], comebackOf: [], comebackOffers: [], followUp };
-  const others = (await casesOfVehicle(db(), record.vehicle.id)).filter((c) => c !== caseId);
-  const earlier = await digestsOf(others);
+  const rate = await money();
+  if (!record)
+    return {
+      sameVehicle: [],
+      cameBackAs: [],
+      comebackOf: [],
+      comebackOffers: [],
+      twin: null,
+      followUp,
+      money: rate,
+    };
+  const own = (await casesOfVehicle(db(), record.vehicle.id)).filter((c) => c !== caseId);
+  const { customer, phone } = record.case;
+  // What was here before is offered whichever way the vehicle was recognised.
+  const alike = (
+    await recogniseVehicle(db(), { ...record.vehicle, customer, phone }, record.vehicle.id)
+  ).filter((k) => k.sure !== 'perhaps');
+  const same = await digestsOf(own);
+  const earlier = [...same, ...(await digestsOf(alike.flatMap((k) => k.caseIds)))];
   const comebackOf = await Promise.all(
     record.comeback.map(async (c) => ({
       caseId: c.ofCaseId,
@@ -24,11 +41,13 @@ export async function aroundCase(caseId: string, known?: CaseRecord): Promise<Ar
     })),
   );
   return {
-    sameVehicle: inShort(earlier),
+    sameVehicle: inShort(same),
     cameBackAs: (await confirmedComebacks(db())).get(caseId) ?? [],
     comebackOf,
     comebackOffers: comebackOffers(record, earlier, comeback),
+    twin: twinOf(record, earlier),
     followUp,
+    money: rate,
   };
 }
 
@@ -56,6 +75,25 @@ export function inShort(digests: readonly CaseDigest[]): CaseInShort[] {
       open,
     }))
     .sort((a, b) => b.openedAt.localeCompare(a.openedAt));
+}
+
+const AN_HOUR = 3_600_000;
+
+/** A case opened within the hour before for the same vehicle, as long as nobody said that this is another matter. */
+function twinOf(record: CaseRecord, others: readonly CaseDigest[]): Around['twin'] {
+  const now = Date.parse(record.case.openedAt);
+  const decided = new Set(record.comeback.map((c) => c.ofCaseId));
+  const twin = others.find((o) => {
+    const before = now - Date.parse(o.openedAt);
+    return o.open && before >= 0 && before <= AN_HOUR && !decided.has(o.id);
+  });
+  return twin && record.case.closedAt === null
+    ? {
+        caseId: twin.id,
+        number: twin.number,
+        minutes: Math.round((now - Date.parse(twin.openedAt)) / 60_000),
+      }
+    : null;
 }
 
 const COUNTS = 0.5;

@@ -1,19 +1,13 @@
 import { Problem } from '@/core/problem';
-import { KINDS, type CaseRecord, type RowOf } from '@/core/case';
+import { KINDS, type CaseRecord } from '@/core/case';
 import type { KnownVehicle, NewsAnswer, OpenCase } from '@/core/api';
-import { vehicleName } from '@/core/vehicle';
+import { vehicleName, type Identity } from '@/core/vehicle';
 import { db, write } from '@/store/database';
 import { appendHistory, deleteRow, getRow, insertRow, loadCase, loadCases, updateRow } from '@/store/rows';
-import {
-  caseIdByNumber,
-  casesOfVehicle,
-  countCases,
-  nextCaseNumber,
-  openCaseIds,
-  vehiclesByVin,
-} from '@/store/shop';
+import { caseIdByNumber, casesOfVehicle, countCases, nextCaseNumber, openCaseIds } from '@/store/shop';
 import { aroundCase, digestsOf, inShort } from './around';
 import { newsOf } from './news';
+import { recogniseVehicle } from './recognise';
 import { newId } from './save';
 
 /** Everything the case screen shows, or undefined when there is no such case. */
@@ -111,16 +105,18 @@ function isEmpty(r: CaseRecord): boolean {
   );
 }
 
-/** Vehicles met before whose VIN begins with what was typed, with their cases. */
-export async function vehiclesLike(vinStart: string, exceptVehicle: string): Promise<KnownVehicle[]> {
-  const start = vinStart.toUpperCase().replace(/[^A-Z0-9]/g, '');
-  if (start.length < 5) return [];
-  const rows = (await vehiclesByVin(db(), start, exceptVehicle, 5)) as RowOf<'vehicle'>[];
+const SHOWN = 5;
+
+/** Vehicles that were here before and may be the one at hand, the surest first, with their cases. */
+export async function vehiclesLike(identity: Identity, except: string): Promise<KnownVehicle[]> {
+  const known = await recogniseVehicle(db(), identity, except);
   return Promise.all(
-    rows.map(async (vehicle) => ({
+    known.slice(0, SHOWN).map(async ({ vehicle, caseIds, sure, because }) => ({
       vehicle,
       name: vehicleName(vehicle),
-      cases: inShort(await digestsOf(await casesOfVehicle(db(), vehicle.id))),
+      sure,
+      because,
+      cases: inShort(await digestsOf(caseIds)),
     })),
   );
 }

@@ -1,102 +1,70 @@
-import type { CaseRecord, RowOf } from '@/core/case';
+import { addDays, parseISO } from 'date-fns';
+import type { Desk, DeskCase } from '@/core/api';
+import { repairStates, type CaseRecord, type RowOf } from '@/core/case';
 import { Catalogue, coverOf, gradeProof } from '@/core/cause';
+import { beyondLimit } from '@/core/money';
 import { headlineOf } from '@/core/precedent';
 import { symptomById } from '@/core/symptoms';
 import { vehicleName } from '@/core/vehicle';
 import { db } from '@/store/database';
 import { loadCases } from '@/store/rows';
 import {
+  confirmedComebacks,
   countCases,
-  dueFollowUps,
+  followUpsIn,
   lastClosedIds,
+  lastHistorySeq,
   latestComebacks,
   listCatalogue,
   listPeople,
   openCaseIds,
 } from '@/store/shop';
-
-/** One open case on the desk, with what it waits for and what it still lacks. */
-interface DeskCase {
-  id: string;
-  number: number;
-  vehicle: string;
-  headline: string;
-  openedAt: string;
-  waitsFor: string;
-  waitNote: string;
-  lead: string;
-  /** Which of the five parts have something, in order. */
-  parts: boolean[];
-  next: string;
-  comebackOf: boolean;
-}
-
-export interface Desk {
-  open: DeskCase[];
-  due: {
-    caseId: string;
-    number: number;
-    vehicle: string;
-    dueAt: string | null;
-    dueOdometer: string;
-    note: string;
-  }[];
-  lately: {
-    id: string;
-    number: number;
-    vehicle: string;
-    headline: string;
-    cause: string;
-    grade: string;
-    closedAt: string;
-  }[];
-  cameBack: { number: number; of: number; vehicle: string; openedAt: string; open: boolean }[];
-  total: number;
-}
+import { callAgain, money } from './shop';
 
 /** What came back longer ago is no news on the desk. */
 const COMEBACKS_DAYS = 365;
+const MOST_COMEBACKS = 6;
 
-/** The desk: open cases and what each waits for, follow-ups due, what was closed lately. */
+/** The desk: open cases and what each waits for, follow-ups due, what came back, what was closed lately. */
 export async function desk(): Promise<Desk> {
-  const [people, catalogue] = await Promise.all([
+  const [people, catalogue, seq] = await Promise.all([
     listPeople(db()),
     listCatalogue(db()).then((c) => new Catalogue(c)),
+    deskSeq(),
   ]);
+  const nameOf = (id: string | null) => people.find((p) => p.id === id)?.name ?? '';
   const open = await loadCases(db(), await openCaseIds(db()));
-  const due = await dueFollowUps(db());
-  const aYearAgo = new Date(Date.now() - COMEBACKS_DAYS * 86_400_000).toISOString();
-  const cameBack = (await latestComebacks(db(), 5)).filter((c) => c.openedAt >= aYearAgo);
   const { recentlyClosed, total } = await closedLately();
+  const comebacks = await confirmedComebacks(db());
+  const rate = await money();
   return {
-    open: open.map((r) => ({
-      id: r.case.id,
-      number: r.case.number,
-      vehicle: vehicleName(r.vehicle),
-      headline: headlineOf(r),
-      openedAt: r.case.openedAt,
-      waitsFor: r.case.waitsFor,
-      waitNote: r.case.waitNote,
-      lead: people.find((p) => p.id === r.case.leadId)?.name ?? '',
-      parts: partsFilled(r),
-      next: nextStep(r),
-      comebackOf: r.comeback.some((c) => c.state !== 'rejected'),
-    })),
-    due: due.map((d) => ({
-      caseId: d.followUp.caseId,
-      number: d.number,
-      vehicle: vehicleName(d.vehicle as RowOf<'vehicle'>),
-      dueAt: d.followUp.dueAt,
-      dueOdometer: d.followUp.dueOdometer,
-      note: d.followUp.note,
-    })),
-    cameBack: cameBack.map((c) => ({
-      number: c.number,
-      of: c.of,
-      vehicle: vehicleName(c.vehicle as RowOf<'vehicle'>),
-      openedAt: c.openedAt,
-      open: c.closedAt === null,
-    })),
+    open: open.map((r): DeskCase => {
+      const hand = r.case.handId ?? r.case.leadId;
+      return {
+        id: r.case.id,
+        number: r.case.number,
+        vehicle: vehicleName(r.vehicle),
+        plate: r.vehicle.plate,
+        customer: r.case.customer,
+        headline: headlineOf(r),
+        openedAt: r.case.openedAt,
+        waitsFor: r.case.waitsFor,
+        waitNote: r.case.waitNote,
+        waitsSince: r.case.waitsSince ?? r.case.openedAt,
+        promisedAt: r.case.promisedAt,
+        leadId: r.case.leadId,
+        lead: nameOf(r.case.leadId),
+        handId: hand,
+        hand: nameOf(hand),
+        handNote: r.case.handId === null ? '' : r.case.handNote,
+        parts: partsFilled(r),
+        next: nextStep(r),
+        comebackOf: r.comeback.some((c) => c.state !== 'rejected'),
+        beyondLimit: beyondLimit(r, rate) !== undefined,
+      };
+    }),
+    due: await callsDue(nameOf),
+    cameBack: await cameBackLately(new Set(comebacks.keys())),
     lately: recentlyClosed.map((r) => ({
       id: r.case.id,
       number: r.case.number,
@@ -110,10 +78,68 @@ export async function desk(): Promise<Desk> {
         )
         .join('; '),
       grade: r.case.grade,
+      cameBack: comebacks.has(r.case.id) || r.followUp.some((f) => f.state === 'came back'),
       closedAt: r.case.closedAt ?? '',
     })),
     total,
+    seq,
   };
+}
+
+/** Where the shop's history stands: another number, another desk. */
+export const deskSeq = (): Promise<number> => lastHistorySeq(db());
+
+/** Calls to be made, soonest first; who was not reached is called again after the shop's interval. */
+async function callsDue(nameOf: (id: string | null) => string): Promise<Desk['due']> {
+  const days = await callAgain();
+  const rows = await followUpsIn(db(), ['due', 'not reached']);
+  return rows
+    .map(({ followUp: f, own, vehicle }) => {
+      const again = f.state === 'not reached';
+      const byId = f.byId ?? own.leadId;
+      return {
+        id: f.id,
+        caseId: f.caseId,
+        number: own.number,
+        vehicle: vehicleName(vehicle as RowOf<'vehicle'>),
+        customer: own.customer,
+        phone: own.phone,
+        dueAt: again && f.doneAt ? addDays(parseISO(f.doneAt), days).toISOString() : f.dueAt,
+        dueOdometer: f.dueOdometer,
+        note: f.note,
+        again,
+        by: nameOf(byId),
+        byId,
+      };
+    })
+    .sort((a, b) => (a.dueAt ?? '￿').localeCompare(b.dueAt ?? '￿'));
+}
+
+/** What came back in the last year: as a later case, or as the customer told at a follow-up and no case yet. */
+async function cameBackLately(withCase: ReadonlySet<string>): Promise<Desk['cameBack']> {
+  const aYearAgo = new Date(Date.now() - COMEBACKS_DAYS * 86_400_000).toISOString();
+  const cases = (await latestComebacks(db(), MOST_COMEBACKS)).map((c) => ({
+    number: c.number,
+    of: c.of,
+    vehicle: vehicleName(c.vehicle as RowOf<'vehicle'>),
+    at: c.openedAt,
+    open: c.closedAt === null,
+    note: '',
+  }));
+  const told = (await followUpsIn(db(), ['came back']))
+    .filter(({ own }) => !withCase.has(own.id))
+    .map(({ followUp: f, own, vehicle }) => ({
+      number: own.number,
+      of: null,
+      vehicle: vehicleName(vehicle as RowOf<'vehicle'>),
+      at: f.doneAt ?? f.dueAt ?? own.openedAt,
+      open: own.closedAt === null,
+      note: f.note,
+    }));
+  return [...cases, ...told]
+    .filter((c) => c.at >= aYearAgo)
+    .sort((a, b) => b.at.localeCompare(a.at))
+    .slice(0, MOST_COMEBACKS);
 }
 
 async function closedLately(): Promise<{ recentlyClosed: CaseRecord[]; total: number }> {
@@ -128,7 +154,7 @@ function partsFilled(r: CaseRecord): boolean[] {
     r.case.said !== '' || r.symptom.length > 0,
     r.scan.length > 0 || r.test.length > 0,
     r.cause.some((c) => c.partId !== null),
-    r.repair.some((x) => x.at !== null && x.authorisation !== 'declined'),
+    [...repairStates(r).values()].includes('done'),
     r.case.grade === 'proven' || r.case.grade === 'held',
   ];
 }
@@ -143,11 +169,17 @@ function nextStep(r: CaseRecord): string {
     if (standing === 0) return 'name a suspect';
     return standing === 1 ? 'test the one suspect' : `separate ${standing} suspects`;
   }
+  const states = [...repairStates(r).values()];
+  if (states.includes('asked')) return 'the customer’s answer';
+  if (states.includes('waiting for a part')) return 'the part';
+  if (states.includes('authorised')) return 'do the repair';
   const unexplained = coverOf(r, (c) => symptomById(c)?.label ?? c).filter(
     (i) => i.causeIds.length === 0,
   ).length;
-  if (r.repair.some((x) => x.authorisation === 'asked')) return 'do the repair';
-  if (!repair) return unexplained ? `cause leaves ${unexplained} unexplained` : 'agree and do the repair';
+  if (!repair) {
+    if (states.length > 0 && states.every((s) => s === 'declined')) return 'close it: not repaired';
+    return unexplained ? `cause leaves ${unexplained} unexplained` : 'agree and do the repair';
+  }
   const missing = gradeProof({ ...r, comebackNumbers: [] }).missing[0];
   return proof ? 'close it' : (missing?.say ?? 'prove the repair');
 }

@@ -214,7 +214,7 @@ async function knownVehicles(files: readonly CaseFile[]): Promise<void> {
   };
   const byPlate = new Map<string, Known[]>();
   const plates = [...new Set(files.map((f) => plateOf(f.vehicle)).filter((p) => p.length >= 3))];
-  for (const v of plates.length ? await vehiclesByPlate(db(), plates) : [])
+  for (const { vehicle: v } of plates.length ? await vehiclesByPlate(db(), plates) : [])
     byPlate.set(folded(v.plate), [...(byPlate.get(folded(v.plate)) ?? []), v]);
   for (const { vehicle: v } of files) {
     const plate = plateOf(v);

@@ -61,7 +61,13 @@ describe('looking at the shop', () => {
     await historyOf(id);
     await find('P0171 sings');
     await suggestions('P01');
-    await vehiclesLike('VC9TA16B5FK104417', 'none');
+    await vehiclesLike(
+      {
+        ...{ vin: 'VC9TA16B5FK104417', plate: 'KV 442', make: 'Corvane', model: 'Tessa' },
+        ...{ year: null, customer: 'Ana', phone: '' },
+      },
+      'none',
+    );
     await desk();
     await learnedLately();
     await experiencePage('code', 'P0171');

@@ -46,9 +46,9 @@ export async function decodeVin(typed: string, exceptVehicle: string): Promise<O
   if (!read.ok) return answer;
   const { vin } = read;
 
-  const alike = (
-    (await vehiclesByVin(db(), vin.slice(0, 8), exceptVehicle, 50)) as RowOf<'vehicle'>[]
-  ).filter((v) => v.vin[9] === vin[9] && v.make !== '');
+  const alike = (await vehiclesByVin(db(), vin.slice(0, 8), exceptVehicle, 50))
+    .map((k) => k.vehicle as RowOf<'vehicle'>)
+    .filter((v) => v.vin[9] === vin[9] && v.make !== '');
   if (alike.length) {
     const cases = (await Promise.all(alike.map((v) => casesOfVehicle(db(), v.id)))).flat().length;
     answer.past = { cases, says: { ...filled(alike[0]!), year: alike[0]!.year } };

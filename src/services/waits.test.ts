@@ -80,7 +80,10 @@ describe('what a case waits for', () => {
     await act(key, 'authorise');
     await setCase(key, { waitsFor: 'customer', waitNote: 'brings the second key' });
     await act(key, 'order');
-    expect((await record(key)).case).toMatchObject({ waitsFor: 'customer', waitNote: 'brings the second key' });
+    expect((await record(key)).case).toMatchObject({
+      waitsFor: 'customer',
+      waitNote: 'brings the second key',
+    });
     const asked = await withRepair();
     await act(asked, 'ask');
     await setCase(asked, { waitsFor: 'customer' });

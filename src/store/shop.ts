@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, max, ne, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, max, ne, sql, type SQL } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/sqlite-core';
 import type { CatalogueItem } from '@/core/case';
 import type { Db, Tx } from './database';
@@ -205,14 +205,14 @@ export async function latestComebacks(q: Tx | Db, limit: number) {
     .limit(limit);
 }
 
-/** Follow-ups that are due or will be, soonest first, with their case. */
-export async function dueFollowUps(q: Tx | Db) {
+/** Follow-ups in one of some states, soonest due first, with their case. */
+export async function followUpsIn(q: Tx | Db, states: readonly string[]) {
   return q
-    .select({ followUp: s.followUps, number: s.cases.number, vehicle: s.vehicles })
+    .select({ followUp: s.followUps, own: s.cases, vehicle: s.vehicles })
     .from(s.followUps)
     .innerJoin(s.cases, eq(s.cases.id, s.followUps.caseId))
     .innerJoin(s.vehicles, eq(s.vehicles.id, s.cases.vehicleId))
-    .where(eq(s.followUps.state, 'due'))
+    .where(inArray(s.followUps.state, [...states]))
     .orderBy(asc(s.followUps.dueAt));
 }
 
@@ -230,22 +230,56 @@ export async function confirmedComebacks(
   return map;
 }
 
-/** Vehicles whose VIN begins with what was typed, for recognising one while it is typed. */
-export async function vehiclesByVin(q: Tx | Db, start: string, except: string, limit: number) {
-  return q
-    .select()
-    .from(s.vehicles)
-    .where(and(sql`${s.vehicles.vin} like ${start.replace(/[%_]/g, '') + '%'}`, ne(s.vehicles.id, except)))
-    .limit(limit);
+/** A vehicle with the customers of its cases; one without a case is not among them. */
+export interface VehicleHere {
+  vehicle: typeof s.vehicles.$inferSelect;
+  customers: { customer: string; phone: string }[];
 }
 
-/** Vehicles by their plates, without blanks and dashes, in lower case. */
-export async function vehiclesByPlate(q: Tx | Db, plates: readonly string[]) {
-  return q
-    .select()
+/** Vehicles that have a case and meet a condition, each with its customers. */
+async function vehiclesHere(q: Tx | Db, where: SQL | undefined, limit: number): Promise<VehicleHere[]> {
+  const rows = await q
+    .select({ vehicle: s.vehicles, customer: s.cases.customer, phone: s.cases.phone })
     .from(s.vehicles)
-    .where(inArray(sql`lower(replace(replace(${s.vehicles.plate}, ' ', ''), '-', ''))`, [...plates]));
+    .innerJoin(s.cases, eq(s.cases.vehicleId, s.vehicles.id))
+    .where(where)
+    .orderBy(desc(s.cases.openedAt))
+    .limit(limit);
+  const found = new Map<string, VehicleHere>();
+  for (const { vehicle, ...customer } of rows) {
+    const known = found.get(vehicle.id) ?? { vehicle, customers: [] };
+    known.customers.push(customer);
+    found.set(vehicle.id, known);
+  }
+  return [...found.values()];
 }
+
+/** As the index `vehicles_plate` has it. */
+const PLAIN_PLATE = sql`lower(replace(replace(replace(${s.vehicles.plate}, ' ', ''), '-', ''), '.', ''))`;
+const MOST_BY_PLATE = 100_000;
+
+/** Vehicles whose VIN begins with what was typed, for recognising one while it is typed. */
+export const vehiclesByVin = (q: Tx | Db, start: string, except: string, limit: number) =>
+  vehiclesHere(
+    q,
+    and(sql`${s.vehicles.vin} like ${start.replace(/[%_]/g, '') + '%'}`, ne(s.vehicles.id, except)),
+    limit,
+  );
+
+/** Vehicles by their plates, without blanks, dots and dashes, in lower case. */
+export const vehiclesByPlate = (q: Tx | Db, plates: readonly string[]) =>
+  vehiclesHere(q, inArray(PLAIN_PLATE, [...plates]), MOST_BY_PLATE);
+
+/** Vehicles of a make and model, whatever case they are written in. */
+export const vehiclesByMakeModel = (q: Tx | Db, make: string, model: string, limit: number) =>
+  vehiclesHere(
+    q,
+    and(
+      sql`lower(${s.vehicles.make}) = ${make.toLowerCase()}`,
+      sql`lower(${s.vehicles.model}) = ${model.toLowerCase()}`,
+    ),
+    limit,
+  );
 
 /** Vehicles of one make with one engine, newest row last. */
 export async function vehiclesByEngine(q: Tx | Db, make: string, engine: string, except: string) {

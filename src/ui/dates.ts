@@ -23,3 +23,13 @@ export function until(iso: string, now = new Date()): string {
   if (days === 0) return 'today';
   return days > 0 ? `in ${days} day${days === 1 ? '' : 's'}` : `${-days} day${days === -1 ? '' : 's'} late`;
 }
+/** "today", "3 days ago". */
+export const ago = (iso: string, now = new Date()): string => {
+  const words = age(iso, now);
+  return words === 'today' ? words : `${words} ago`;
+};
+/** "Fri 27 Nov, 16:00"; without the time where it is midnight. */
+export function shortDay(iso: string): string {
+  const at = parseISO(iso);
+  return format(at, at.getHours() + at.getMinutes() === 0 ? 'EEE d MMM' : 'EEE d MMM, HH:mm');
+}

@@ -14,6 +14,7 @@ export function LineInput({
   placeholder,
   figure,
   most = 400,
+  autoFocus,
 }: {
   label: string;
   hideLabel?: boolean;
@@ -24,6 +25,7 @@ export function LineInput({
   placeholder?: string;
   figure?: boolean;
   most?: number;
+  autoFocus?: boolean;
 }) {
   const id = useId();
   return (
@@ -36,6 +38,7 @@ export function LineInput({
         $figure={figure}
         maxLength={most}
         autoComplete="off"
+        autoFocus={autoFocus}
         value={value}
         placeholder={placeholder}
         onChange={(e) => onChange(e.target.value)}

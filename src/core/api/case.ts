@@ -36,8 +36,12 @@ export const Around = z.object({
       caseId: z.string(),
     }),
   ),
+  /** A case opened within the hour before for the same vehicle, and still open. */
+  twin: z.object({ caseId: z.string(), number: z.number().int(), minutes: z.number().int() }).nullable(),
   /** When the shop asks whether a repair held. */
   followUp: z.object({ days: z.number(), distance: z.string() }),
+  /** The shop's currency and rate for an hour. */
+  money: z.object({ currency: z.string(), hourRate: z.number().nullable() }),
 });
 export type Around = z.infer<typeof Around>;
 

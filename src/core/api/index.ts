@@ -12,3 +12,4 @@ export * from './scan-reading';
 export * from './shop';
 export * from './symptoms';
 export * from './trace-analysis';
+export * from './desk';

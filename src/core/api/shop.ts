@@ -20,8 +20,18 @@ export const PortFaultsAnswer = z.object({
 
 /** Vehicles met before, with their cases. */
 export const VehiclesAnswer = z.object({
-  vehicles: z.array(z.object({ vehicle: KINDS.vehicle, name: z.string(), cases: z.array(CaseInShort) })),
+  vehicles: z.array(
+    z.object({
+      vehicle: KINDS.vehicle,
+      name: z.string(),
+      sure: z.enum(['certain', 'likely', 'perhaps']),
+      because: z.string(),
+      cases: z.array(CaseInShort),
+    }),
+  ),
 });
+/** A case found by the number that people say. */
+export const CaseByNumber = z.object({ id: z.string(), number: z.number().int() });
 export type KnownVehicle = z.infer<typeof VehiclesAnswer>['vehicles'][number];
 
 const Says = KINDS.vehicle.omit({ id: true, revision: true }).partial();

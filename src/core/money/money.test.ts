@@ -56,7 +56,8 @@ function record(): CaseRecord {
     case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: at }),
     vehicle: KINDS.vehicle.parse({ id: 'v' }),
   } as unknown as CaseRecord;
-  const repair = (id: string, row: Record<string, unknown>) => ({ op: 'add', kind: 'repair', id, row }) as const;
+  const repair = (id: string, row: Record<string, unknown>) =>
+    ({ op: 'add', kind: 'repair', id, row }) as const;
   const part = (id: string, row: Record<string, unknown>) => ({ op: 'add', kind: 'part', id, row }) as const;
   return applyOps(empty, [
     repair('done', { at, hours: 1.5 }),

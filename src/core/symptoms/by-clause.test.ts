@@ -11,6 +11,13 @@ describe('symptoms clause by clause', () => {
     ['sometimes stalls at idle. Battery goes flat', ['stall idle intermittent', 'battery-drain']],
     ['no misfire, but stalls', ['stall']],
     ['stalls; stalls when hot', ['stall hot']],
+    // As somebody talks at the counter: each condition to its own, denials deny, lamps are heard.
+    ['It shakes at the lights when hot, never when cold. It pulls fine.', ['rough-idle hot']],
+    ['the engine light and the ABS light are on', ['engine-lamp', 'brake-warning']],
+    ['no power uphill, in the cold all good', ['no-power load']],
+    ['engine lamp came on, in the cold it is not good', ['engine-lamp cold-weather']],
+    ['oil light flickers at idle when hot', ['oil-pressure-low idle hot']],
+    ['battery light off, will not start properly', ['no-start']],
     ['', []],
     ['when cold', []],
   ])('"%s"', (text, is) => expect(read(text)).toEqual(is));

@@ -10,10 +10,15 @@ export interface ClauseSymptom {
   frequency: '' | 'always' | 'intermittent' | 'once';
 }
 
-const CLAUSES = /[;.!?\n]+(?!\d)|,(?!\d)|\b(?:but|and then|also)\b/iu;
+/** Two lamps are two things: "the engine light and the ABS light". */
+const CLAUSES =
+  /[;.!?\n]+(?!\d)|,(?!\d)|\b(?:but|and then|also)\b|\band\b(?=[^,;.!?\n]*\b(?:light|lamp)s?\b)/iu;
 /** A clause that only says more of the one before it. */
 const GOES_ON =
   /^\s*(?:when|only|mostly|mainly|usually|especially|worse|particularly|after|under|at|in|on|from|once|whenever|if|while|sometimes|always|intermittent\w*)\b/iu;
+/** When it is well is no circumstance of the trouble: "in the cold all good". */
+const IS_WELL = /\b(?:fine|ok(?:ay)?|good|normal(?:ly)?|perfect(?:ly)?|all right|alright)\b/iu;
+const NOT_WELL = /\b(?:not|never|no|n[’']t|isn|doesn|won)\b/iu;
 
 /**
  * The symptoms a text tells of, each with the conditions of its own clause; what is denied is left out. "Pulls left
@@ -40,7 +45,11 @@ export function symptomsByClause(vocabulary: Vocabulary, text: string): ClauseSy
         conditions: [...conditions],
         frequency: read.frequency,
       }));
-    if (read.symptoms.length === 0 && GOES_ON.test(clause))
+    if (
+      read.symptoms.length === 0 &&
+      GOES_ON.test(clause) &&
+      (!IS_WELL.test(clause) || NOT_WELL.test(clause))
+    )
       for (const s of before) {
         s.conditions = [...new Set([...s.conditions, ...conditions])];
         s.frequency ||= read.frequency;

@@ -33,7 +33,7 @@ const LAMP_OF: Record<string, string> = {
 };
 /** What is said of a lamp. "{x}" is the system. */
 const LAMP_SAID = words(
-  '{x} light; {x} warning light on; {x} light comes on; {x} warning light comes on; {x} light stays on; {x} symbol on; {x} message; {x} fault message; service {x} light; light for the {x}',
+  '{x} light; {x} warning light on; {x} light comes on; {x} warning light comes on; {x} light stays on; {x} symbol on; {x} message; {x} fault message; service {x} light; light for the {x}; {x} light flickers; {x} light flashes; {x} light flickers at idle',
 );
 
 /** Things that can stop working, with the symptom that is. */

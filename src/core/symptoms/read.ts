@@ -68,6 +68,12 @@ const allIsWell = (sentence: string[], from: number): boolean => {
 };
 const WELL = new Set('fine ok okay good normal perfect alright well'.split(' ').map(stem));
 
+/** "It pulls fine", "shifts normally": what is said of it is that it is well; "won't start properly" is not. */
+const doesWell = (sentence: string[], h: Hit): boolean =>
+  WELL_DONE.has(sentence[h.to] ?? '') &&
+  !sentence.slice(Math.max(0, h.from - 2), h.to).some((t) => NEGATIONS.has(t));
+const WELL_DONE = new Set('fine ok okay normal normally perfect perfectly alright'.split(' ').map(stem));
+
 /** "It used to stall": that is over. */
 const usedTo = (sentence: string[], from: number): boolean => {
   const before = sentence.slice(Math.max(0, from - 3), from);
@@ -169,6 +175,7 @@ export class Vocabulary {
         (before.some((t) => NEGATIONS.has(t)) ||
           after.some((t) => CURED.has(t)) ||
           usedTo(plain, h.from) ||
+          (of === 'symptom' && doesWell(plain, h)) ||
           fixedIt(plain.slice(h.to, h.to + SPREAD + 2)) ||
           (plain.slice(h.from, h.to).includes('lamp') && wentOff(before, after)));
       const words = [...new Set(list.slice(h.from, h.to).map((t) => t.word))].join(' ');

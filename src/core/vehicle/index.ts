@@ -3,3 +3,4 @@ export * from './nearness';
 export * from './vin';
 export * from './vin-patterns';
 export * from './vin-in-text';
+export * from './recognise';

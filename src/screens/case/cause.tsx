@@ -3,10 +3,10 @@
 import { Plus, X } from 'lucide-react';
 import styled from 'styled-components';
 import { CAUSE_STATES, type RowOf } from '@/core/case';
-import { Button, Choice, Empty, IconButton, Quiet, Tag } from '@/ui/controls';
+import { Button, Empty, IconButton, Quiet, Tag } from '@/ui/controls';
 import { useActions } from '../frame/actions';
 import { useConclusions } from './conclusions';
-import { CasePart, LineField, ProseField, Row, Sub, useFocusNext } from './fields';
+import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, useFocusNext } from './fields';
 import { OfferButton } from './offer';
 import { CataloguePicker, useCatalogue } from './parts';
 import { useCase, useRecord } from './store';
@@ -114,33 +114,34 @@ function Cover() {
   );
 }
 
-/** What a case waits for when a cause is found but not repaired. */
-const WAITS_FOR: Record<string, string> = { 'part on order': 'part', declined: 'customer' };
-
 function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
   const record = useRecord();
   // What a hand ticks here shows at once.
   const explains = useCase((x) => x.record.explains);
   const add = useCase((x) => x.add);
   const remove = useCase((x) => x.remove);
-  const edit = useCase((x) => x.edit);
   const { catalogue } = useCatalogue();
   const b = { kind: 'cause', id: c.id } as const;
   const system = catalogue.resolve(c.partId)?.system ?? '';
-  const stands = (state: string) => {
-    edit('cause', c.id, 'state', state);
-    const waits = WAITS_FOR[state];
-    if (waits && record.case.closedAt === null) edit('case', record.case.id, 'waitsFor', waits);
+  const edit = useCase((x) => x.edit);
+  /** Repairs and parts that bear the old name of the part take the new one along; other words are a person's own. */
+  const follow = (now: { name: string }, before: { name: string } | undefined) => {
+    if (!before) return;
+    for (const r of record.repair.filter((x) => x.causeId === c.id)) {
+      if (r.what === before.name) edit('repair', r.id, 'what', now.name);
+      for (const p of record.part)
+        if (p.repairId === r.id && p.name === before.name) edit('part', p.id, 'name', now.name);
+    }
   };
   const { cover } = useConclusions();
   const left = cover.filter((i) => i.causeIds.length === 0);
   return (
     <Card id={`cause-${c.id}`}>
       <Row $columns="1.3fr 1.1fr 1fr 0.9fr auto">
-        <CataloguePicker {...b} field="partId" label="Part" of="part" />
+        <CataloguePicker {...b} field="partId" label="Part" of="part" onChosen={follow} />
         <CataloguePicker {...b} field="failureId" label="What is wrong with it" of="failure" />
         <LineField {...b} field="where" label="Where" placeholder="bank 1, at the clip …" />
-        <Choice label="Stands" value={c.state} options={CAUSE_STATES} onChange={stands} />
+        <ChoiceField {...b} field="state" label="Stands" options={CAUSE_STATES} />
         <IconButton
           aria-label="Remove this cause"
           onPress={() => remove('cause', c.id, 'cause')}
@@ -153,7 +154,8 @@ function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
         <Quiet as="p" style={{ paddingLeft: 8 }}>
           {system}
           {c.state === 'diagnosed' && ' · diagnosed, not repaired yet'}
-          {WAITS_FOR[c.state] && ` · ${c.state}: the case waits`}
+          {c.state === 'declined' && ' · not repaired, at the customer’s wish'}
+          {c.state === 'part on order' && ' · the part is on order'}
         </Quiet>
       )}
       <Row $columns="1fr 1fr" style={{ marginTop: 4 }}>

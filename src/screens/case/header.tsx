@@ -12,8 +12,10 @@ import { day } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
 import { useActions } from '../frame/actions';
 import { ChoiceField, LineField } from './fields';
+import { AlsoHere, HandButton, useGive } from './hand';
+import { isEmpty } from './empty';
 import { takeOffer } from './offer';
-import { useCase, type OpenCase } from './store';
+import { useCase } from './store';
 import { Undo } from './undo';
 
 const Head = styled.div`
@@ -62,11 +64,6 @@ const Head = styled.div`
 `;
 const PARTS = ['complaint', 'evidence', 'cause', 'repair', 'proof'];
 
-export const isEmpty = (r: OpenCase['record']) =>
-  r.case.said === '' &&
-  r.vehicle.vin === '' &&
-  r.symptom.length + r.scan.length + r.test.length + r.suspect.length + r.cause.length === 0;
-
 /** Brings a part into sight and the cursor to its heading, so that Tab goes on from there. */
 function goTo(part: string) {
   history.replaceState(null, '', `#${part}`);
@@ -102,6 +99,7 @@ export function Header({ people }: { people: { id: string; name: string }[] }) {
   const router = useRouter();
   const edit = useCase((s) => s.edit);
   const [linked, setLinked] = useState('');
+  const give = useGive();
   useActions('On a case', [
     ...PARTS.map((p, i) => ({ say: `Go to ${p}`, key: String(i + 1), run: () => goTo(p) })),
     { say: 'Take what is offered', words: 'offer', run: () => void takeOffer() },
@@ -110,6 +108,12 @@ export function Header({ people }: { people: { id: string; name: string }[] }) {
       run: () => edit('case', id, 'waitsFor', w),
     })),
     ...people.map((p) => ({ say: `Lead: ${p.name}`, run: () => edit('case', id, 'leadId', p.id) })),
+    ...people.map((p) => ({
+      say: `Give to ${p.name}`,
+      words: 'hand over',
+      takes: 'a word',
+      run: (rest: string) => give(p.id, rest),
+    })),
     { say: 'Report', words: 'customer technician pdf', run: () => router.push(`/cases/${number}/report`) },
     { say: 'History', words: 'who when', run: () => router.push(`/cases/${number}/history`) },
     { say: 'Print this case', run: () => window.print() },
@@ -178,20 +182,11 @@ export function Header({ people }: { people: { id: string; name: string }[] }) {
             )}
           </>
         )}
-        <span style={{ width: 118 }}>
-          <ChoiceField
-            kind="case"
-            id={c.id}
-            field="leadId"
-            label="Lead"
-            hideLabel
-            options={[{ value: '', label: '' }, ...people.map((p) => ({ value: p.id, label: p.name }))]}
-            empty="lead?"
-          />
-        </span>
+        <HandButton people={people} />
         <Links id={c.id} />
         {empty && !c.closedAt && <Discard id={c.id} />}
         {linked && <Quiet role="status">{linked}</Quiet>}
+        <AlsoHere people={people} />
         <Undo />
         <SaveMark />
       </span>

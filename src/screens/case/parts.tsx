@@ -117,7 +117,18 @@ const Item = styled(ListBoxItem)`
 const NEW = 'new-entry';
 
 /** Chooses a part or a kind of failure; a name that is not in the list yet can be added. */
-export function CataloguePicker({ kind, id, field, label, of }: Bound & { of: 'part' | 'failure' }) {
+export function CataloguePicker({
+  kind,
+  id,
+  field,
+  label,
+  of,
+  onChosen,
+}: Bound & {
+  of: 'part' | 'failure';
+  /** Told what was chosen, with what stood there before. */
+  onChosen?: (now: CatalogueItem, before: CatalogueItem | undefined) => void;
+}) {
   const { catalogue, addEntry } = useCatalogue();
   const [value, edit] = useField(kind, id, field);
   const chosen = catalogue.resolve(typeof value === 'string' ? value : null);
@@ -133,9 +144,14 @@ export function CataloguePicker({ kind, id, field, label, of }: Bound & { of: 'p
   const exact = words !== '' && catalogue.find(of, words);
   const choose = async (key: string | number | null) => {
     if (key === null) return;
-    if (key !== NEW) return edit(String(key));
+    const take = (item: CatalogueItem | undefined) => {
+      if (!item || item.id === chosen?.id) return;
+      edit(item.id);
+      onChosen?.(item, chosen);
+    };
+    if (key !== NEW) return take(catalogue.resolve(String(key)));
     try {
-      edit((await addEntry(of, words)).id);
+      take(await addEntry(of, words));
       setProblem('');
     } catch {
       setProblem('No connection: the new name is not in the list yet. Try again.');
@@ -152,7 +168,7 @@ export function CataloguePicker({ kind, id, field, label, of }: Bound & { of: 'p
       onBlur={() => {
         const hit = words !== '' ? catalogue.find(of, words) : undefined;
         if (typed.trim() === '') edit(null);
-        else if (hit) edit(hit.id);
+        else if (hit) void choose(hit.id);
         setTyped(typed.trim() === '' ? '' : (hit?.name ?? chosen?.name ?? typed));
       }}
       items={[

@@ -1,4 +1,11 @@
-import { CatalogueAnswer, Done, MeaningsAnswer, VehiclesAnswer, VinAnswer } from '@/core/api/shop';
+import {
+  CaseByNumber,
+  CatalogueAnswer,
+  Done,
+  MeaningsAnswer,
+  VehiclesAnswer,
+  VinAnswer,
+} from '@/core/api/shop';
 import { MarginAnswer } from '@/core/api/margin';
 import { ask, post } from '../send';
 
@@ -10,8 +17,8 @@ import { ask, post } from '../send';
 export const marginFor = (caseId: string, signal: AbortSignal) =>
   ask(`/api/cases/${caseId}/margin`, MarginAnswer, { signal });
 
-export const vehiclesLike = (vin: string, except: string, signal: AbortSignal) =>
-  ask(`/api/vehicles?vin=${encodeURIComponent(vin)}&except=${except}`, VehiclesAnswer, { signal });
+export const vehiclesLike = (query: URLSearchParams, signal: AbortSignal) =>
+  ask(`/api/vehicles?${query}`, VehiclesAnswer, { signal });
 
 export const vinSays = (query: URLSearchParams, signal: AbortSignal) =>
   ask(`/api/vin?${query}`, VinAnswer, { signal });
@@ -23,3 +30,5 @@ export const setMeaning = (code: string, says: string) =>
   post('/api/codes', { code, says }, MeaningsAnswer, 'No connection: not kept yet.');
 
 export const discardCase = (id: string) => ask(`/api/cases/${id}`, Done, { method: 'DELETE' });
+
+export const caseByNumber = (number: number) => ask(`/api/cases?number=${number}`, CaseByNumber);

@@ -1,6 +1,8 @@
 'use client';
 
 import styled from 'styled-components';
+import { REPAIR_STATES, repairStates } from '@/core/case';
+import { toCome } from '@/core/money';
 import { VerdictShape } from '@/ui/marks';
 import { useRecord } from './store';
 import { useConclusions } from './conclusions';
@@ -58,6 +60,7 @@ const Nav = styled.nav`
 /** The five parts of the case and what each still lacks. */
 export function Spine() {
   const r = useRecord();
+  const repairs = [...repairStates(r).values()];
   const unexplained = useUnexplained();
   const { grade, codes, suspects } = useConclusions();
   const undecided = codes.filter((c) => c.proposed).length;
@@ -111,12 +114,14 @@ export function Spine() {
     {
       id: 'repair',
       name: 'Repair',
-      done: r.repair.length > 0 && r.cause.some((c) => c.state === 'repaired'),
-      says: r.repair.some((x) => x.authorisation === 'asked')
-        ? 'waits for the customer'
-        : r.repair.length === 0
-          ? 'nothing done yet'
-          : count(r.repair.length, 'repair'),
+      done: repairs.includes('done') && !repairs.some(toCome),
+      says:
+        repairs.length === 0
+          ? 'nothing planned yet'
+          : REPAIR_STATES.flatMap((state) => {
+              const n = repairs.filter((x) => x === state).length;
+              return n ? [`${n} ${state}`] : [];
+            }).join(', '),
     },
     {
       id: 'proof',

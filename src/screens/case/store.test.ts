@@ -16,6 +16,8 @@ const opened = (r = record()): OpenCase => ({
   cameBackAs: [],
   comebackOf: [],
   comebackOffers: [],
+  twin: null,
+  money: { currency: 'EUR', hourRate: null },
   followUp: { days: 30, distance: '' },
 });
 

@@ -16,6 +16,8 @@ export interface CaseState extends Outgoing {
   open: OpenCase;
   /** The record as shown: the server's, with everything not saved yet laid over it. */
   record: CaseRecord;
+  /** Ids of others who have the case open now. */
+  alsoHere: string[];
   /** What was removed last here, for the offer to undo it. */
   removed: string;
   edit: (kind: Kind, id: string, field: string, value: unknown) => void;
@@ -91,6 +93,7 @@ export function createCaseStore(initial: OpenCase): CaseStore {
       refused: [],
       saveState: 'saved',
       waitsBecause: '',
+      alsoHere: [],
       removed: '',
 
       edit(kind, id, field, value) {
@@ -173,7 +176,9 @@ export function createCaseStore(initial: OpenCase): CaseStore {
 
       async refresh() {
         const since = get().open.record.case.seq;
-        const response = await fetch(`/api/cases/${caseId}?since=${since}`);
+        const response = await fetch(`/api/cases/${caseId}?since=${since}`, { cache: 'no-store' });
+        const alsoHere = (response.headers.get('vantle-also-here') ?? '').split(' ').filter(Boolean);
+        if (!sameValue(alsoHere, get().alsoHere)) set({ alsoHere });
         if (response.status === 200) get().takeIn(NewsAnswer.parse(await response.json()));
       },
 

@@ -6,9 +6,11 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { readBanks, readFiringOrder, readVin, vehicleName } from '@/core/vehicle';
 import { VehicleOffers } from './vehicle-offers';
+import { ComebackLinks } from './comeback';
+import { CustomerFields } from './customer';
 import { VinLabel } from './vin-label';
 import { VEHICLE_KINDS } from '@/core/case';
-import { Button, Figure, Quiet } from '@/ui/controls';
+import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { age } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
 import { ChoiceField, LineField, NumberField, Row, Sub } from './fields';
@@ -47,13 +49,18 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
   const vin = readVin(vehicle.vin);
   const v = { kind: 'vehicle', id: vehicle.id } as const;
 
+  const { customer, phone } = caseRow;
+  const { plate, make, model, year } = vehicle;
   useEffect(() => {
     const stop = new AbortController();
     const wait = setTimeout(async () => {
-      if (vin.vin.length < 5) return setKnown([]);
+      const named = make !== '' && model !== '' && (customer !== '' || phone !== '');
+      if (vin.vin.length < 5 && plate.length < 3 && !named) return setKnown([]);
       try {
         const { vehiclesLike } = await import('./server');
-        const { answer } = await vehiclesLike(vin.vin, vehicle.id, stop.signal);
+        const said = { vin: vin.vin, plate, make, model, year: String(year ?? ''), customer, phone };
+        const query = new URLSearchParams({ ...said, except: vehicle.id });
+        const { answer } = await vehiclesLike(query, stop.signal);
         if (answer) setKnown(answer.vehicles);
       } catch {
         // Recognising a vehicle is a help, not a need: without a connection the field works on.
@@ -63,7 +70,7 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
       clearTimeout(wait);
       stop.abort();
     };
-  }, [vin.vin, vehicle.id]);
+  }, [vin.vin, vehicle.id, plate, make, model, year, customer, phone]);
 
   const isThis = (id: string) => {
     edit('case', caseRow.id, 'vehicleId', id);
@@ -125,13 +132,17 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
       {known.map((k) => (
         <History key={k.vehicle.id} aria-label="Vehicle known here">
           <li>
-            <strong>{k.name}</strong> <Figure>{k.vehicle.vin}</Figure> has been here before.
+            <strong>{k.name}</strong> <Figure>{k.vehicle.plate || k.vehicle.vin}</Figure> has been here
+            before.
+            <Tag $tone={k.sure === 'certain' ? 'pass' : k.sure === 'likely' ? 'accent' : 'unsure'}>
+              {k.sure === 'certain' ? 'surely' : k.sure} the same: {k.because}
+            </Tag>
             <OfferButton onPress={() => isThis(k.vehicle.id)}>It is this vehicle</OfferButton>
           </li>
           <CaseLines cases={k.cases} />
         </History>
       ))}
-      <Row $columns="1fr 1fr 1fr 1fr auto" style={{ marginTop: 4 }}>
+      <Row $columns="1fr 1fr 1fr auto" style={{ marginTop: 4 }}>
         <ChoiceField {...v} field="kind" label="Kind" options={VEHICLE_KINDS} />
         <LineField {...v} field="plate" label="Plate" figure />
         <LineField
@@ -142,17 +153,11 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
           figure
           placeholder="84 200 km"
         />
-        <LineField
-          kind="case"
-          id={caseRow.id}
-          field="customer"
-          label="Customer"
-          placeholder="name, how to reach"
-        />
         <Button $kind="quiet" aria-expanded={more} onPress={() => setMore(!more)} style={{ marginTop: 18 }}>
           {more ? 'Less' : 'Engine layout …'}
         </Button>
       </Row>
+      <CustomerFields caseId={caseRow.id} />
       {more && (
         <>
           <Sub>Engine layout and market</Sub>
@@ -177,6 +182,7 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
           <CaseLines cases={sameVehicle} />
         </History>
       )}
+      <ComebackLinks />
     </div>
   );
 }

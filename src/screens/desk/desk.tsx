@@ -2,46 +2,15 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import type { ReactNode } from 'react';
+import type { Desk } from '@/core/api';
+import { parseISO } from 'date-fns';
+import { useRouter } from 'next/navigation';
+import { useEffect, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Empty, Figure, Quiet, Tag } from '@/ui/controls';
-import { age, day, until } from '@/ui/dates';
+import { ago, day, until } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
-
-export interface DeskView {
-  open: {
-    id: string;
-    number: number;
-    vehicle: string;
-    headline: string;
-    openedAt: string;
-    waitsFor: string;
-    waitNote: string;
-    lead: string;
-    parts: boolean[];
-    next: string;
-    comebackOf: boolean;
-  }[];
-  due: {
-    caseId: string;
-    number: number;
-    vehicle: string;
-    dueAt: string | null;
-    dueOdometer: string;
-    note: string;
-  }[];
-  lately: {
-    id: string;
-    number: number;
-    vehicle: string;
-    headline: string;
-    cause: string;
-    grade: string;
-    closedAt: string;
-  }[];
-  cameBack: { number: number; of: number; vehicle: string; openedAt: string; open: boolean }[];
-  total: number;
-}
+import { OpenCases } from './open-cases';
 
 /** Met once in a shop's life; not sent to a desk that has cases. */
 const FirstRun = dynamic(() => import('./first-run').then((m) => m.FirstRun));
@@ -75,39 +44,6 @@ const Page = styled.main`
     margin-top: 4px;
   }
 `;
-const Line = styled.li`
-  display: grid;
-  grid-template-columns: 46px minmax(0, 1.5fr) 92px minmax(0, 1fr) 96px;
-  gap: 12px;
-  align-items: center;
-  padding: 9px 0;
-  border-top: 1px solid var(--rule);
-  & a {
-    color: inherit;
-    text-decoration: none;
-    font-weight: 650;
-  }
-  & a:hover {
-    color: var(--accent);
-    text-decoration: underline;
-  }
-  @media (max-width: 700px) {
-    grid-template-columns: 46px minmax(0, 1fr) 92px;
-    & > :nth-child(4) {
-      grid-column: 2 / -1;
-    }
-  }
-`;
-const Cut = styled.div`
-  min-width: 0;
-  & > * {
-    display: block;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-  }
-`;
-
 export const Small = styled.li`
   padding: 6px 0;
   border-top: 1px solid var(--rule);
@@ -115,103 +51,56 @@ export const Small = styled.li`
   overflow-wrap: anywhere;
 `;
 
-/** What each group of open cases waits for, in the order in which the lead can do something about it. */
-const GROUPS = [
-  { waits: ['', 'diagnosis'], title: 'To diagnose' },
-  { waits: ['authorisation'], title: 'Wait for authorisation' },
-  { waits: ['part'], title: 'Wait for a part' },
-  { waits: ['customer'], title: 'Wait for the customer' },
-  { waits: ['road test', 'follow-up'], title: 'To prove' },
-];
-const PARTS = ['complaint', 'evidence', 'cause', 'repair', 'proof'];
-
-/** The desk: open cases and what each waits for. */
+/** The desk: open cases and what each waits for; it follows what is written anywhere in the shop. */
 export function DeskScreen({
   desk,
   shop,
   now,
+  people,
   learned,
 }: {
-  desk: DeskView;
+  desk: Desk;
   shop: string;
   now: string;
+  people: { id: string; name: string }[];
   /** What the shop learned lately; it comes after the rest. */
   learned: ReactNode;
 }) {
   const at = new Date(now);
+  useNews(desk.seq);
   if (desk.total === 0) return <FirstRun shop={shop} />;
   return (
     <Page>
       <section>
         <h1>{shop}</h1>
-        {desk.total > 0 && desk.open.length === 0 && <Empty>Nothing is open. Every case is closed.</Empty>}
-        {GROUPS.map((g) => {
-          const cases = desk.open.filter((c) => g.waits.includes(c.waitsFor));
-          if (cases.length === 0) return null;
-          return (
-            <section key={g.title} aria-label={g.title}>
-              <h2>
-                {g.title} <Quiet>{cases.length}</Quiet>
-              </h2>
-              <ul>
-                {cases.map((c) => (
-                  <Line key={c.id}>
-                    <Figure style={{ color: 'var(--accent)', fontWeight: 600 }}>{c.number}</Figure>
-                    <Cut>
-                      <Link href={`/cases/${c.number}`}>{c.vehicle}</Link>
-                      <span>
-                        {c.comebackOf && <Tag $tone="fail">comeback</Tag>} {c.headline}
-                      </span>
-                    </Cut>
-                    <Steps parts={c.parts} />
-                    <Cut style={{ fontSize: '0.875rem' }}>
-                      <span>{c.waitNote || c.next}</span>
-                      {c.waitNote && <Quiet>then: {c.next}</Quiet>}
-                    </Cut>
-                    <Cut style={{ fontSize: '0.8125rem', color: 'var(--ink-3)' }}>
-                      <span>{c.lead}</span>
-                      <span>{age(c.openedAt, at)}</span>
-                    </Cut>
-                  </Line>
-                ))}
-              </ul>
-            </section>
-          );
-        })}
+        {desk.open.length === 0 ? (
+          <Empty>Nothing is open. Every case is closed.</Empty>
+        ) : (
+          <OpenCases cases={desk.open} people={people} at={at} />
+        )}
       </section>
       <aside>
-        <h2>
-          Follow-ups <Quiet>{desk.due.length}</Quiet>
-        </h2>
-        {desk.due.length === 0 && <Quiet>None due.</Quiet>}
-        <ul>
-          {desk.due.map((d) => (
-            <Small key={d.caseId + d.dueAt}>
-              <Link href={`/cases/${d.number}#proof`}>
-                case <Figure>{d.number}</Figure>
-              </Link>{' '}
-              {d.vehicle}
-              <br />
-              <Tag $tone={d.dueAt && d.dueAt < now ? 'unsure' : 'plain'}>
-                {d.dueAt ? until(d.dueAt, at) : 'no date'}
-              </Tag>{' '}
-              <Quiet>{[d.dueOdometer && `or at ${d.dueOdometer}`, d.note].filter(Boolean).join(' · ')}</Quiet>
-            </Small>
-          ))}
-        </ul>
+        <Calls due={desk.due} at={at} />
         {desk.cameBack.length > 0 && (
           <>
             <h2>Came back</h2>
             <ul>
               {desk.cameBack.map((c) => (
                 <Small key={`${c.number}-${c.of}`}>
-                  <Link href={`/cases/${c.number}`}>
+                  <Link href={`/cases/${c.number}${c.of === null ? '#proof' : ''}`}>
                     <Figure>{c.number}</Figure> {c.vehicle}
                   </Link>
                   <br />
                   <Quiet>
-                    after case <Link href={`/cases/${c.of}`}>{c.of}</Link>, {age(c.openedAt, at)} ago
-                    {c.open ? ', open' : ''}
+                    {c.of === null ? (
+                      <>told at the follow-up{c.note && `: ${c.note}`}</>
+                    ) : (
+                      <>
+                        after case <Link href={`/cases/${c.of}`}>{c.of}</Link>
+                      </>
+                    )}
+                    , {ago(c.at, at)}
+                    {c.open ? ', open' : c.of === null ? ', no new case yet' : ''}
                   </Quiet>
                 </Small>
               ))}
@@ -230,7 +119,7 @@ export function DeskScreen({
               <Quiet>
                 {c.vehicle} · {day(c.closedAt)}
               </Quiet>{' '}
-              <GradeMark grade={c.grade} />
+              <GradeMark grade={c.grade} cameBack={c.cameBack} />
             </Small>
           ))}
         </ul>
@@ -242,30 +131,57 @@ export function DeskScreen({
   );
 }
 
-/** Which of the five parts have something: five small fields, filled or not. */
-function Steps({ parts }: { parts: boolean[] }) {
-  const has = PARTS.filter((_, i) => parts[i]);
+const POLL = 4000;
+
+/** Draws the desk anew when something was written in the shop since. */
+function useNews(seq: number) {
+  const router = useRouter();
+  useEffect(() => {
+    const poll = setInterval(async () => {
+      if (document.hidden) return;
+      try {
+        if ((await fetch(`/api/desk?since=${seq}`)).status === 200) router.refresh();
+      } catch {
+        // Without a connection the desk stays as it was.
+      }
+    }, POLL);
+    return () => clearInterval(poll);
+  }, [seq, router]);
+}
+
+/** Customers to be asked whether it held, and whose call each is. */
+function Calls({ due, at }: { due: Desk['due']; at: Date }) {
   return (
-    <svg
-      width="84"
-      height="14"
-      viewBox="0 0 84 14"
-      role="img"
-      aria-label={has.length ? `has ${has.join(', ')}` : 'nothing recorded'}
-    >
-      <title>{has.length ? `has ${has.join(', ')}` : 'nothing recorded'}</title>
-      {parts.map((on, i) => (
-        <rect
-          key={PARTS[i]}
-          x={i * 17 + 0.5}
-          y="3.5"
-          width="14"
-          height="7"
-          rx="1.5"
-          fill={on ? 'var(--accent)' : 'none'}
-          stroke={on ? 'var(--accent)' : 'var(--rule-2)'}
-        />
-      ))}
-    </svg>
+    <>
+      <h2>
+        Follow-ups <Quiet>{due.length}</Quiet>
+      </h2>
+      {due.length === 0 && <Quiet>None due.</Quiet>}
+      <ul>
+        {due.map((d) => (
+          <Small key={d.id}>
+            <Link href={`/cases/${d.number}#proof`}>
+              case <Figure>{d.number}</Figure>
+            </Link>{' '}
+            {d.vehicle}
+            <br />
+            <Tag $tone={d.dueAt && parseISO(d.dueAt) < at ? 'unsure' : 'plain'}>
+              {d.dueAt ? until(d.dueAt, at) : 'no date'}
+            </Tag>{' '}
+            {d.again && <Tag>not reached, ask again</Tag>}{' '}
+            <Quiet>
+              {[
+                d.dueOdometer && `or at ${d.dueOdometer}`,
+                [d.customer, d.phone].filter(Boolean).join(', '),
+                d.note,
+                d.by && `${d.by} calls`,
+              ]
+                .filter(Boolean)
+                .join(' · ')}
+            </Quiet>
+          </Small>
+        ))}
+      </ul>
+    </>
   );
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { createCase } from '@/services/cases';
+import { caseByNumber, createCase } from '@/services/cases';
 import { startCase } from '@/services/find';
-import { answer, personHere, readBody } from '../answer';
+import { answer, personHere, Problem, readBody } from '../answer';
 import { readPutting } from '../find/putting';
 
 const Body = z.object({
@@ -10,6 +10,16 @@ const Body = z.object({
   line: z.string().max(500).optional(),
   put: z.string().max(8000).optional(),
 });
+
+/** The case behind a number that people say. */
+export function GET(request: Request) {
+  return answer(async () => {
+    const number = Number(new URL(request.url).searchParams.get('number'));
+    const id = Number.isSafeInteger(number) ? await caseByNumber(number) : undefined;
+    if (!id) throw new Problem('There is no case of this number.', 'gone');
+    return { id, number };
+  });
+}
 
 export function POST(request: Request) {
   return answer(async () => {

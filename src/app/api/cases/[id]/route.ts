@@ -1,4 +1,5 @@
 import { caseSince, discardEmptyCase, openCase } from '@/services/cases';
+import { lookingToo } from '@/services/presence';
 import { answer, personHere, Problem } from '../../answer';
 
 type Params = { params: Promise<{ id: string }> };
@@ -10,7 +11,13 @@ export function GET(request: Request, { params }: Params) {
     const since = new URL(request.url).searchParams.get('since');
     const found = since === null ? await openCase(id) : await caseSince(id, Number(since) || 0);
     if (!found) throw new Problem('There is no such case.', 'gone');
-    return found === 'same' ? new Response(null, { status: 304 }) : found;
+    if (since === null) return found;
+    // Who asks what is new has the case open.
+    const others = lookingToo(id, await personHere());
+    const headers = { 'vantle-also-here': others.map(encodeURIComponent).join(' ') };
+    return found === 'same'
+      ? new Response(null, { status: 304, headers })
+      : Response.json(found, { headers });
   });
 }
 
