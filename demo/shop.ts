@@ -5,6 +5,7 @@ import { engineAndOthers } from './cases/engine-and-others';
 import { measuredCases } from './cases/measured';
 import { openCases } from './cases/open';
 import { startingAndWiring } from './cases/starting-and-wiring';
+import { throughTheShop } from './cases/through-the-shop';
 import { clock } from './write';
 
 /**
@@ -19,6 +20,9 @@ export const DEMO_PEOPLE = [
   { id: 'aoife', name: 'Aoife Kerr', role: 'technician' as const },
   { id: 'jun', name: 'Jun Okafor', role: 'desk' as const },
 ];
+
+/** What it counts in, and what an hour of its work costs. */
+export const DEMO_MONEY = { currency: 'EUR', hourRate: 92 };
 
 /** What the makers of this world mean by their own codes, as the shop found out. */
 export const DEMO_MEANINGS: Record<string, string> = {
@@ -48,5 +52,6 @@ export function demoCases(now: Date): CaseFile[] {
     ...engineAndOthers(at),
     ...openCases(at),
     ...measuredCases(at),
+    ...throughTheShop(at),
   ].sort((a, b) => (a.number ?? 0) - (b.number ?? 0));
 }

@@ -89,11 +89,16 @@ export async function desk(): Promise<Desk> {
 /** Where the shop's history stands: another number, another desk. */
 export const deskSeq = (): Promise<number> => lastHistorySeq(db());
 
+/** Whoever was not reached so long after the day is called no more: by then they would have come. */
+const CALLED_DAYS = 120;
+
 /** Calls to be made, soonest first; who was not reached is called again after the shop's interval. */
 async function callsDue(nameOf: (id: string | null) => string): Promise<Desk['due']> {
   const days = await callAgain();
   const rows = await followUpsIn(db(), ['due', 'not reached']);
+  const tooLate = new Date(Date.now() - CALLED_DAYS * 86_400_000).toISOString();
   return rows
+    .filter(({ followUp: f }) => f.state === 'due' || (f.dueAt ?? f.doneAt ?? '') >= tooLate)
     .map(({ followUp: f, own, vehicle }) => {
       const again = f.state === 'not reached';
       const byId = f.byId ?? own.leadId;

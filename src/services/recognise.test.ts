@@ -41,7 +41,10 @@ async function repaired(vehicle: Record<string, unknown>, customer: string): Pro
 
 describe('a vehicle that comes again', () => {
   it('is offered by plate and by customer, with how sure, and its comeback at once', async () => {
-    const before = await repaired({ make: 'Corvane', model: 'Tessa', year: 2015, plate: 'KV 442' }, 'Ana Petrov');
+    const before = await repaired(
+      { make: 'Corvane', model: 'Tessa', year: 2015, plate: 'KV 442' },
+      'Ana Petrov',
+    );
     const { id } = await createCase('lead');
     await set(id, 'vehicle', { plate: 'kv-442' });
     await write(id, [{ op: 'add', kind: 'symptom', id: 'again', row: { concept: 'rough-idle' } }]);

@@ -2,6 +2,7 @@ import type { TakeRecordsRequest } from '@/core/api';
 import { Problem } from '@/core/problem';
 import type { KnownGood, Op, Procedure } from '@/core/case';
 import { starterItems } from '@/core/cause';
+import type { Money } from '@/core/money';
 import { db, write, closeDatabase } from '@/store/database';
 import { migrateDatabase } from '@/store/migrate';
 import { loadCase } from '@/store/rows';
@@ -51,6 +52,7 @@ export async function prepare(kind: ShopKind, say?: (done: number, of: number) =
 export interface DemoContent {
   shopName: string;
   people: { id: string; name: string; role: 'lead' | 'technician' | 'desk' }[];
+  money: Money;
   cases: unknown[];
   /** Cases of the years before, as files. */
   past?: unknown[];
@@ -94,6 +96,7 @@ export async function loadDemo(
   if ((await countCases(db())) === 0) {
     await write(async (tx) => {
       await putSetting(tx, 'shop.name', content.shopName);
+      await putSetting(tx, 'shop.money', content.money);
       for (const [code, says] of Object.entries(content.meanings)) await putMeaning(tx, code, says);
       for (const p of content.people)
         if (!(await listPeople(tx)).some((x) => x.id === p.id))

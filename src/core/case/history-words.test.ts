@@ -67,6 +67,31 @@ describe('a change in words', () => {
     });
     expect(say(gone).lines).toEqual(['symptom stalls: removed']);
   });
+  it('names what another row speaks of, also where that was removed since', () => {
+    const gone = row({ kind: 'symptom', rowId: 's', op: 'remove', before: { concept: 'stall' } });
+    const explains = row({
+      kind: 'explains',
+      rowId: 'e',
+      op: 'add',
+      after: { of: 'symptom', what: 's', causeId: 'c' },
+    });
+    expect(say(gone, explains).lines[1]).toBe('what a cause accounts for stalls: added');
+    const code = row({ kind: 'explains', rowId: 'e2', op: 'remove', before: { of: 'code', what: 'P0171' } });
+    expect(say(code).lines).toEqual(['what a cause accounts for P0171: removed']);
+    const repair = row({ kind: 'repair', rowId: 'r', before: { causeId: 'c9' }, after: { causeId: null } });
+    expect(say(repair).lines[0]).toContain('cause one that is gone → nothing');
+  });
+  it('names people wherever they stand', () => {
+    const given = row({
+      kind: 'case',
+      rowId: 'k',
+      before: { handId: null, handNote: '' },
+      after: { handId: 'jun', handNote: 'ring them' },
+    });
+    expect(say(given).lines).toEqual([
+      'case: in the hand of nothing → Jun; with the word nothing → “ring them”',
+    ]);
+  });
   it('gathers many alike, and says to which part they belong', () => {
     const scan = row({ kind: 'scan', rowId: 'sc', op: 'add', after: {} });
     const codes = Array.from({ length: 25 }, (_, i) =>

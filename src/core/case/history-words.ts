@@ -56,6 +56,14 @@ const FIELDS: Record<string, string> = {
   partId: 'part',
   failureId: 'failure',
   leadId: 'lead',
+  handId: 'in the hand of',
+  handNote: 'with the word',
+  promisedAt: 'promised for',
+  spendingLimit: 'may be spent',
+  toCustomer: 'a word for the customer',
+  answeredById: 'answered to',
+  declinedMeans: 'what declining means',
+  vehicleId: 'vehicle',
   byId: 'by',
   causeId: 'cause',
   closedAt: 'closed',
@@ -93,15 +101,29 @@ function nameOf(row: HistoryRow, c: WordsContext): string {
   if (text('concept')) return c.symptomLabel(text('concept'));
   for (const f of ['code', 'question', 'what', 'label', 'title', 'name', 'words', 'kind'])
     if (text(f) !== '' && f !== 'what') return text(f);
+  if (row.kind === 'explains') return text('of') === 'code' ? text('what') : nameById(text('what'), c);
+  if (row.kind === 'bearing') return nameById(text('testId'), c);
   return row.kind === 'repair' || row.kind === 'proof' || row.kind === 'condition' ? text('what') : '';
 }
+
+/** What a row that another one names is about, also where it was removed since. */
+function nameById(id: string, c: WordsContext): string {
+  const row = c.rows.find((r) => r.rowId === id && (r.op === 'add' || r.op === 'remove'));
+  return row ? nameOf(row, c) : '';
+}
+
+const PEOPLE = new Set(['leadId', 'byId', 'handId', 'answeredById']);
+/** Fields that name another row of the case. */
+const NAMED = new Set(['causeId', 'suspectId', 'testId', 'repairId', 'scanId', 'repeatOf']);
 
 function value(field: string, v: unknown, c: WordsContext): string {
   if (v === null || v === undefined || v === '') return 'nothing';
   if (Array.isArray(v)) return v.length ? v.map(String).join(', ') : 'nothing';
   const s = String(v);
   if (field === 'partId' || field === 'failureId') return c.catalogueName(s) || s;
-  if (field === 'leadId' || field === 'byId') return c.personName(s);
+  if (PEOPLE.has(field)) return c.personName(s);
+  if (NAMED.has(field)) return nameById(s, c) || 'one that is gone';
+  if (field === 'vehicleId' || field === 'ofCaseId') return 'another';
   if (field === 'concept') return c.symptomLabel(s);
   return s.length > 90 ? `“${s.slice(0, 88)}…”` : `“${s}”`;
 }

@@ -7,6 +7,7 @@ export * from './evidence';
 export * from './kinds';
 export * from './procedure';
 export * from './history';
+export * from './keep-both';
 export * from './share';
 export * from './done';
 export * from './repair-state';

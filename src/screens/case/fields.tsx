@@ -3,7 +3,7 @@
 import type { Conflict } from '@/core/api';
 import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import styled from 'styled-components';
-import { checkFields, rowOf, type Kind } from '@/core/case';
+import { checkFields, keepBoth, rowOf, type Kind } from '@/core/case';
 import { Button, Choice, FieldLabel, Input, TextArea } from '@/ui/controls';
 import { pasteFigures } from '../paste-figures';
 import { dayTime } from '@/ui/dates';
@@ -206,11 +206,8 @@ const Clash = styled.div`
 function ClashNote({ clash }: { clash: Conflict }) {
   const settle = useCase((s) => s.settle);
   const text = (v: unknown) => (Array.isArray(v) ? v.join(', ') : String(v ?? '')) || '(empty)';
-  const both =
-    typeof clash.mine === 'string' &&
-    typeof clash.theirs === 'string' &&
-    clash.mine !== '' &&
-    clash.theirs !== '';
+  const both = keepBoth(clash.kind, clash.field, clash.theirs, clash.mine);
+  const beside = useCase((s) => s.besideTheirs);
   if (clash.removed) {
     return (
       <Clash role="alert">
@@ -231,8 +228,8 @@ function ClashNote({ clash }: { clash: Conflict }) {
         <Button onPress={() => settle(clash, clash.mine)}>Keep mine</Button>
         <Button onPress={() => settle(clash, clash.theirs)}>Take theirs</Button>
         {both && (
-          <Button onPress={() => settle(clash, `${String(clash.theirs)}\n${String(clash.mine)}`)}>
-            Keep both
+          <Button onPress={() => (both.way === 'text' ? settle(clash, both.text) : beside(clash))}>
+            {both.way === 'text' ? 'Keep both' : 'Keep both, as two readings'}
           </Button>
         )}
       </div>

@@ -115,7 +115,11 @@ export function Files({ testId, partId, scanId, label }: Place & { label: string
               </>
             ) : (
               <>
-                <Quiet>{offline ? 'Kept here, waits for the connection' : 'On its way'}</Quiet>
+                {p.loose ? (
+                  <Quiet role="alert">No room in this browser: stay on this page until it is sent</Quiet>
+                ) : (
+                  <Quiet>{offline ? 'Kept here, waits for the connection' : 'On its way'}</Quiet>
+                )}
                 <Progress value={progress[p.id] ?? 0} max={1} aria-label={`Sending ${p.name}`} />
               </>
             )}
@@ -161,10 +165,7 @@ export function AddFiles({ testId, partId, what, small }: Place & { what: string
               partId: partId ?? null,
               name: file.name,
               file,
-              refused:
-                file.size > MOST
-                  ? `"${file.name}" is larger than 50 MB. Shorten the film or make the picture smaller.`
-                  : '',
+              refused: '',
             })),
           );
         }}

@@ -209,6 +209,7 @@ function SaveMark() {
   const state = useCase((s) => s.saveState);
   const because = useCase((s) => s.waitsBecause);
   const waiting = useCase((s) => s.waiting.length + s.sending.length);
+  const noRoom = useCase((s) => s.noRoom);
   const conflicts = useCase((s) => s.conflicts.length);
   const refused = useCase((s) => s.refused);
   const drop = useCase((s) => s.dropRefused);
@@ -221,9 +222,14 @@ function SaveMark() {
     >
       {state === 'saved' && <Quiet>Saved</Quiet>}
       {(state === 'typing' || state === 'saving') && <Quiet>Saving …</Quiet>}
+      {noRoom && waiting > 0 && (
+        <Tag $tone="fail" style={{ whiteSpace: 'normal' }}>
+          This browser has no room left: stay on this page until it is saved
+        </Tag>
+      )}
       {state === 'offline' && (
         <Tag $tone="fail">
-          No connection: {waiting} not saved yet, kept here
+          No connection: {waiting} not saved yet{noRoom ? '' : ', kept here'}
           <Button $kind="quiet" onPress={() => void flush()}>
             Try now
           </Button>

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Conflict } from '@/core/api';
 import { Change, sameValue } from '@/core/case';
+import { OUTBOX_KEY, tabName } from '../tab';
 
 /** What one browser tab has not got through to the server yet. Kept in the browser's storage. */
 const Outbox = z.object({
@@ -8,20 +9,21 @@ const Outbox = z.object({
   conflicts: z.array(Conflict),
   /** Last sign of life of the tab that owns it, in milliseconds. */
   beat: z.number(),
+  /** The number of the case, to name it by. */
+  number: z.number().int().optional(),
 });
 export type Outbox = z.infer<typeof Outbox>;
 
-const ABANDONED_AFTER = 12_000;
-const prefix = (caseId: string) => `vantle:outbox:${caseId}:`;
+const keyOf = (caseId: string, tab: string) => `${OUTBOX_KEY}${caseId}:${tab}`;
+const ofKey = (key: string) => {
+  const m = key.startsWith(OUTBOX_KEY) ? /^([^:]+):([^:]+)$/.exec(key.slice(OUTBOX_KEY.length)) : null;
+  return m ? { caseId: m[1]!, tab: m[2]! } : undefined;
+};
 
-/** A name for this tab that survives a reload and a restored crash. */
-function tabName(): string {
-  const kept = sessionStorage.getItem('vantle:tab');
-  if (kept) return kept;
-  const name = Math.random().toString(36).slice(2, 10);
-  sessionStorage.setItem('vantle:tab', name);
-  return name;
-}
+const ABANDONED_AFTER = 12_000;
+/** Whether the tab that an outbox belongs to is gone. */
+export const isGone = (tab: string, box: Outbox, alive: ReadonlySet<string> | undefined): boolean =>
+  alive ? !alive.has(tab) : Date.now() - box.beat >= ABANDONED_AFTER;
 
 /**
  * Adds one field's new value to the changes waiting. Typing on in a field that waits already
@@ -64,36 +66,59 @@ export function addEdit(
   ];
 }
 
-/** Writes the outbox into the browser's storage at once; an empty one leaves no trace. */
-export function keepOutbox(caseId: string, box: Omit<Outbox, 'beat'>): boolean {
-  const key = prefix(caseId) + tabName();
+/** Told whenever an outbox of this browser was written or emptied here. */
+export const OUTBOX_CHANGED = 'vantle-outbox';
+
+/** Writes the outbox into the browser's storage at once; an empty one leaves no trace. False: it has no room. */
+export function keepOutbox(caseId: string, box: Omit<Outbox, 'beat'>, tab = tabName()): boolean {
+  const key = keyOf(caseId, tab);
   try {
-    if (box.changes.length === 0 && box.conflicts.length === 0) localStorage.removeItem(key);
-    else localStorage.setItem(key, JSON.stringify({ ...box, beat: Date.now() }));
+    if (box.changes.length === 0 && box.conflicts.length === 0) {
+      if (localStorage.getItem(key) === null) return true;
+      localStorage.removeItem(key);
+    } else localStorage.setItem(key, JSON.stringify({ ...box, beat: Date.now() }));
+    globalThis.window?.dispatchEvent(new Event(OUTBOX_CHANGED));
     return true;
   } catch {
     return false;
   }
 }
 
-/**
- * What this tab left behind before a reload, and what tabs that are gone left behind. Sending
- * something twice does no harm, so a doubtful one is taken.
- */
-export function takeOutboxes(caseId: string): Outbox {
-  const own = prefix(caseId) + tabName();
-  const found: Outbox = { changes: [], conflicts: [], beat: 0 };
-  for (const key of Object.keys(localStorage).filter((k) => k.startsWith(prefix(caseId)))) {
+/** An outbox in this browser's storage, with the case and the tab it belongs to. */
+export interface KeptOutbox {
+  caseId: string;
+  tab: string;
+  box: Outbox;
+}
+
+/** All outboxes that tabs of this browser have kept; what this version cannot read is left where it is. */
+export function keptOutboxes(): KeptOutbox[] {
+  return Object.keys(localStorage).flatMap((key): KeptOutbox[] => {
+    const at = ofKey(key);
+    if (!at) return [];
     try {
-      const box = Outbox.parse(JSON.parse(localStorage.getItem(key) ?? ''));
-      if (key !== own && Date.now() - box.beat < ABANDONED_AFTER) continue;
-      found.changes.push(...box.changes);
-      found.conflicts.push(...box.conflicts);
-      if (key !== own) localStorage.removeItem(key);
+      return [{ ...at, box: Outbox.parse(JSON.parse(localStorage.getItem(key) ?? '')) }];
     } catch {
-      // Not to be read by this version: left where it is, since somebody typed it.
-      continue;
+      return [];
     }
+  });
+}
+
+/**
+ * Takes over what tabs that are gone left behind for a case, and what this tab left behind before a reload. Sending
+ * something twice does no harm, so a doubtful one is taken.
+ *
+ * @param alive the tabs that are open now, where the browser can tell; else a tab is gone when it gave no sign of life
+ * for a while
+ */
+export function takeOutboxes(caseId: string, alive?: ReadonlySet<string>): Outbox {
+  const own = tabName();
+  const found: Outbox = { changes: [], conflicts: [], beat: 0 };
+  for (const { tab, box, ...at } of keptOutboxes()) {
+    if (at.caseId !== caseId || (tab !== own && !isGone(tab, box, alive))) continue;
+    found.changes.push(...box.changes);
+    found.conflicts.push(...box.conflicts);
+    if (tab !== own) localStorage.removeItem(keyOf(caseId, tab));
   }
   return found;
 }

@@ -4,11 +4,21 @@ import type { Conflict } from '@/core/api';
 import { nanoid } from 'nanoid';
 import { createContext, useContext, useDeferredValue } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
-import { rowOf, sameValue, shareRows, type CaseRecord, type Change, type Kind, type Op } from '@/core/case';
+import {
+  COMPUTED,
+  rowOf,
+  sameValue,
+  shareRows,
+  type CaseRecord,
+  type Change,
+  type Kind,
+  type Op,
+} from '@/core/case';
 import { NewsAnswer, withRows, type OpenCase } from '@/core/api';
 import { layOver, withVerdicts } from '@/core/checks';
 import { flusher, type Outgoing } from './flush';
-import { addEdit, keepOutbox, takeOutboxes } from './outbox';
+import { casesShown, tabsOpen } from '../tab';
+import { addEdit, keepOutbox, takeOutboxes, type Outbox } from './outbox';
 
 export type { OpenCase };
 
@@ -16,6 +26,8 @@ export interface CaseState extends Outgoing {
   open: OpenCase;
   /** The record as shown: the server's, with everything not saved yet laid over it. */
   record: CaseRecord;
+  /** The browser has no room to keep what was not sent yet: it is lost if the page is left before it was. */
+  noRoom: boolean;
   /** Ids of others who have the case open now. */
   alsoHere: string[];
   /** What was removed last here, for the offer to undo it. */
@@ -28,6 +40,8 @@ export interface CaseState extends Outgoing {
   /** Several rows at once, to be put back at once. */
   removeAll: (rows: { kind: Kind; id: string }[], label: string) => void;
   settle: (conflict: Conflict, value: unknown) => void;
+  /** Lets theirs stand and adds one's own as a row of its own beside it. */
+  besideTheirs: (conflict: Conflict) => void;
   dropRefused: (changeId: string) => void;
   /** Sends what waits, and resolves once everything is on the server or has to wait for it. */
   flush: () => Promise<void>;
@@ -39,11 +53,23 @@ export interface CaseState extends Outgoing {
 
 const PAUSE = 500;
 const POLL = 5000;
+/** No tab is taken for gone. */
+const EVERY_TAB: ReadonlySet<string> = { has: () => true } as unknown as ReadonlySet<string>;
+
+/** Cases as this tab saw them last: going back may bring an older page along. */
+const lastSeen = new Map<string, OpenCase>();
+const MOST_SEEN = 20;
+function newestOf(open: OpenCase): OpenCase {
+  const seen = lastSeen.get(open.record.case.id);
+  if (lastSeen.size > MOST_SEEN) lastSeen.clear();
+  return seen && seen.record.case.seq > open.record.case.seq ? seen : open;
+}
 
 export type CaseStore = StoreApi<CaseState>;
 
 /** The state of one open case in the browser: shown record, outbox, conflicts. */
-export function createCaseStore(initial: OpenCase): CaseStore {
+export function createCaseStore(given: OpenCase): CaseStore {
+  const initial = newestOf(given);
   let timer: ReturnType<typeof setTimeout> | undefined;
   const caseId = initial.record.case.id;
 
@@ -63,10 +89,13 @@ export function createCaseStore(initial: OpenCase): CaseStore {
     };
     const keep = () => {
       const { sending, waiting, conflicts, refused } = get();
-      return keepOutbox(caseId, {
+      const kept = keepOutbox(caseId, {
         changes: [...sending, ...refused.map((r) => r.change), ...waiting],
         conflicts,
+        number: initial.record.case.number,
       });
+      if (kept === get().noRoom) set({ noRoom: !kept });
+      return kept;
     };
     const schedule = (delay: number) => {
       clearTimeout(timer);
@@ -93,6 +122,7 @@ export function createCaseStore(initial: OpenCase): CaseStore {
       refused: [],
       saveState: 'saved',
       waitsBecause: '',
+      noRoom: false,
       alsoHere: [],
       removed: '',
 
@@ -147,6 +177,19 @@ export function createCaseStore(initial: OpenCase): CaseStore {
         push([{ op: 'set', kind, id, revision, set: { [field]: value }, was: { [field]: theirs } }]);
       },
 
+      besideTheirs(conflict) {
+        const { kind, id, field, mine, theirs } = conflict;
+        const row = rowOf(get().record, kind, id) as Record<string, unknown> | undefined;
+        get().settle(conflict, theirs);
+        if (!row) return;
+        const { id: _id, caseId: _case, revision: _revision, ...fields } = row;
+        const computed = COMPUTED[kind] ?? [];
+        const written = Object.fromEntries(Object.entries(fields).filter(([f]) => !computed.includes(f)));
+        // Right behind theirs.
+        const position = Number(fields.position ?? 0) + 0.5;
+        get().add(kind, { ...written, [field]: mine, position });
+      },
+
       dropRefused(changeId) {
         set((s) => ({ refused: s.refused.filter((r) => r.change.id !== changeId) }));
         keep();
@@ -183,20 +226,39 @@ export function createCaseStore(initial: OpenCase): CaseStore {
       },
 
       start() {
-        const left = takeOutboxes(caseId);
-        if (left.changes.length || left.conflicts.length) {
-          set((s) => ({
-            waiting: [...left.changes, ...s.waiting],
-            conflicts: left.conflicts,
-            record: shown(s.open, left.changes, left.conflicts),
-            saveState: 'typing',
-          }));
+        casesShown.add(caseId);
+        const takeOver = (left: Pick<Outbox, 'changes' | 'conflicts'>) => {
+          const known = new Set([...get().sending, ...get().waiting].map((c) => c.id));
+          const changes = left.changes.filter((c) => !known.has(c.id));
+          const conflicts = left.conflicts.filter(
+            (c) => !get().conflicts.some((x) => x.id === c.id && x.field === c.field),
+          );
+          if (changes.length === 0 && conflicts.length === 0) return;
+          set((s) => {
+            const all = [...s.conflicts, ...conflicts];
+            const waiting = [...changes, ...s.waiting];
+            return {
+              waiting,
+              conflicts: all,
+              record: shown(s.open, [...s.sending, ...waiting], all),
+              saveState: 'typing',
+            };
+          });
           keep();
           schedule(10);
-        }
+        };
+        // What this tab left shows at once; what tabs that are gone left, as soon as it is told that they are.
+        takeOver(takeOutboxes(caseId, EVERY_TAB));
+        const adopt = () => void tabsOpen().then((alive) => takeOver(takeOutboxes(caseId, alive)));
+        adopt();
+        // A page that comes back from the browser's memory is as old as it was left.
+        void get()
+          .refresh()
+          .catch(() => undefined);
         const poll = setInterval(async () => {
           const s = get();
           if (s.waiting.length || s.conflicts.length) keep();
+          adopt();
           if (document.hidden || s.sending.length) return;
           try {
             await get().refresh();
@@ -210,9 +272,19 @@ export function createCaseStore(initial: OpenCase): CaseStore {
           void get().flush();
           if (!keep()) e.preventDefault();
         };
+        const comeBack = (e: PageTransitionEvent) => {
+          if (e.persisted)
+            void get()
+              .refresh()
+              .catch(() => undefined);
+        };
         window.addEventListener('online', now);
         window.addEventListener('beforeunload', leave);
+        window.addEventListener('pageshow', comeBack);
         return () => {
+          casesShown.delete(caseId);
+          window.removeEventListener('pageshow', comeBack);
+          lastSeen.set(caseId, get().open);
           void get().flush();
           clearInterval(poll);
           clearTimeout(timer);

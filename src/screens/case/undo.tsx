@@ -1,6 +1,6 @@
 'use client';
 
-import { Undo2 } from 'lucide-react';
+import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { HistoryAnswer, UndoLastAnswer } from '@/core/api';
@@ -63,6 +63,8 @@ export function Undo() {
   const noticed = useCase((s) => s.noticedRemoval);
   const passed = useRef<number[]>([]);
   const again = useRef<number[]>([]);
+  // As many as can be done again; the button stays as long as there is one.
+  const [redoable, setRedoable] = useState(0);
   const entered = useRef('');
   const [says, setSays] = useState<{ text: string; again: boolean } | null>(null);
 
@@ -89,7 +91,9 @@ export function Undo() {
         await refresh().catch(() => undefined);
         passed.current.push(undone.seq, ...(isUndo ? [undone.by] : []));
         if (isUndo) again.current.push(undone.by);
+        else again.current.pop();
       }
+      setRedoable(again.current.length);
       setSays({
         text:
           problem || (undone ? says(undone.lines) : 'Nothing was changed here since the case was opened.'),
@@ -106,7 +110,7 @@ export function Undo() {
   const redo = () =>
     ask(
       () => {
-        const seq = again.current.pop();
+        const seq = again.current.at(-1);
         return seq === undefined ? undefined : { undo: true, seq };
       },
       () => 'Done again.',
@@ -156,6 +160,11 @@ export function Undo() {
       <IconButton aria-label="Undo the last change" onPress={undo}>
         <Undo2 aria-hidden="true" />
       </IconButton>
+      {redoable > 0 && (
+        <IconButton aria-label="Do again what was undone" onPress={redo}>
+          <Redo2 aria-hidden="true" />
+        </IconButton>
+      )}
       {says ? (
         <Toast role="status">
           <span>{says.text}</span>

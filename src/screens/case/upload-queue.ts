@@ -3,6 +3,7 @@
 import { ProblemAnswer } from '@/core/api';
 import { del, entries, set } from 'idb-keyval';
 import { create } from 'zustand';
+import { FILES_WAIT } from '../tab';
 
 /** A file on its way to the shop's server. It stays in the browser's storage until it has arrived. */
 export interface Pending {
@@ -15,6 +16,8 @@ export interface Pending {
   file: Blob;
   /** Why it was refused for good; empty while it is still tried. */
   refused: string;
+  /** The browser has no room to keep it: it is lost if the page is left before it was sent. */
+  loose?: boolean;
 }
 
 interface Queue {
@@ -26,7 +29,8 @@ interface Queue {
   drop: (id: string) => void;
   /** Tries a refused one again. */
   retry: (id: string) => void;
-  resume: (caseId: string) => Promise<void>;
+  /** Goes on with what an earlier page left behind: of one case, or of all. */
+  resume: (caseId?: string) => Promise<void>;
 }
 
 export const MOST = 50 * 1024 * 1024;
@@ -41,6 +45,16 @@ export const onArrival = (then: () => void) => {
   arrived = then;
 };
 
+/** Notes where every page can see it at once whether files wait. */
+function mark(wait: boolean): void {
+  try {
+    if (wait) localStorage.setItem(FILES_WAIT, '1');
+    else localStorage.removeItem(FILES_WAIT);
+  } catch {
+    // No room for a mark: the files go on when their case is opened.
+  }
+}
+
 const waited = (id: string): number => {
   const n = (waits.get(id) ?? 0) + 1;
   waits.set(id, n);
@@ -50,6 +64,7 @@ const waited = (id: string): number => {
 export const useUploads = create<Queue>((put, get) => {
   const forget = (id: string) => {
     put((s) => ({ pending: s.pending.filter((p) => p.id !== id) }));
+    if (get().pending.every((p) => p.refused !== '')) mark(false);
     void del(KEY + id).catch(() => undefined);
   };
   const refuse = (id: string, refused: string) =>
@@ -96,10 +111,20 @@ export const useUploads = create<Queue>((put, get) => {
     progress: {},
     offline: false,
     async enqueue(files) {
-      put((s) => ({ pending: [...s.pending, ...files] }));
-      for (const f of files) {
-        // Without storage the file is still sent; only a reload would lose it.
-        if (f.refused === '') await set(KEY + f.id, f).catch(() => undefined);
+      const judged = await Promise.all(
+        files.map(async (f) => ({ ...f, refused: f.refused || (await refusalOf(f.name, f.file)) })),
+      );
+      put((s) => ({ pending: [...s.pending, ...judged] }));
+      if (judged.some((f) => f.refused === '')) mark(true);
+      for (const f of judged) {
+        if (f.refused !== '') continue;
+        // Without room for it the file is still sent, and it is said that the page must stay.
+        const kept = await set(KEY + f.id, f).then(
+          () => true,
+          () => false,
+        );
+        if (!kept)
+          put((s) => ({ pending: s.pending.map((p) => (p.id === f.id ? { ...p, loose: true } : p)) }));
       }
       next();
     },
@@ -114,8 +139,9 @@ export const useUploads = create<Queue>((put, get) => {
     },
     async resume(caseId) {
       const kept = (await entries<string, Pending>().catch(() => []))
-        .filter(([k, p]) => String(k).startsWith(KEY) && p.caseId === caseId)
+        .filter(([k, p]) => String(k).startsWith(KEY) && (caseId === undefined || p.caseId === caseId))
         .map(([, p]) => p);
+      if (caseId === undefined && kept.length === 0) mark(false);
       put((s) => ({
         pending: [...s.pending, ...kept.filter((k) => !s.pending.some((p) => p.id === k.id))],
       }));
@@ -123,6 +149,24 @@ export const useUploads = create<Queue>((put, get) => {
     },
   };
 });
+
+/** Brands of an ISO base media file (ISO 14496-12) that are a HEIC picture (ISO 23008-12). */
+const HEIC = /^ftyp(?:heic|heix|heim|heis|hevc|hevx|mif1|msf1)/;
+
+/**
+ * Why a file cannot be taken, before anything of it is sent: it is too large, or a picture that the shop's server
+ * refuses.
+ *
+ * @returns a sentence that says what to do; empty where it can be taken
+ */
+export async function refusalOf(name: string, file: Blob): Promise<string> {
+  if (file.size > MOST)
+    return `"${name}" is larger than 50 MB. Shorten the film or make the picture smaller.`;
+  const head = new Uint8Array(await file.slice(4, 12).arrayBuffer());
+  return HEIC.test(String.fromCharCode(...head))
+    ? `"${name}" is a HEIC picture, which most screens here cannot show. Set the camera to "most compatible" (JPEG) and take it again.`
+    : '';
+}
 
 function errorOf(text: string): string {
   try {

@@ -13,7 +13,7 @@ import { DESK_ORDERS, inOrder, isOf, type DeskOrder } from './order';
 
 const Line = styled.li`
   display: grid;
-  grid-template-columns: 46px minmax(0, 1.5fr) 92px minmax(0, 1fr) 96px;
+  grid-template-columns: 46px minmax(0, 1.5fr) 92px minmax(0, 1fr) 128px;
   gap: 12px;
   align-items: center;
   padding: 9px 0;
@@ -153,11 +153,13 @@ function OpenCase({ of: c, at }: { of: DeskCase; at: Date }) {
     <Line>
       <Figure style={{ color: 'var(--accent)', fontWeight: 600 }}>{c.number}</Figure>
       <Cut>
-        <Link href={`/cases/${c.number}`}>{c.vehicle}</Link>
+        <span>
+          <Link href={`/cases/${c.number}`}>{c.vehicle}</Link>{' '}
+          <Quiet>{[c.plate, c.customer].filter(Boolean).join(' · ')}</Quiet>
+        </span>
         <span>
           {c.comebackOf && <Tag $tone="fail">comeback</Tag>} {c.headline}
         </span>
-        {(c.plate || c.customer) && <Quiet>{[c.plate, c.customer].filter(Boolean).join(' · ')}</Quiet>}
       </Cut>
       <Steps parts={c.parts} />
       <Cut style={{ fontSize: '0.875rem' }}>
@@ -179,7 +181,7 @@ function OpenCase({ of: c, at }: { of: DeskCase; at: Date }) {
         <span>waits {age(c.waitsSince, at) === 'today' ? 'since today' : age(c.waitsSince, at)}</span>
         {c.promisedAt && (
           <span>
-            <Tag $tone={parseISO(c.promisedAt) < at ? 'fail' : 'plain'}>for {shortDay(c.promisedAt)}</Tag>
+            <Tag $tone={parseISO(c.promisedAt) < at ? 'fail' : 'plain'}>by {shortDay(c.promisedAt)}</Tag>
           </span>
         )}
       </Cut>

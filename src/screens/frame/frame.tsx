@@ -11,6 +11,7 @@ import { useActionKeys, useActions } from './actions';
 import { FindLine } from './find-line';
 import { Going } from './going';
 import { KeysSheet } from './keys';
+import { UnsentCases } from './unsent';
 
 export interface PersonChoice {
   id: string;
@@ -191,6 +192,7 @@ export function Frame({
           <Going />
         </Suspense>
         <Grow>{path !== '/find' && <FindLine />}</Grow>
+        <UnsentCases />
         <Button $kind="main" onPress={newCase} isDisabled={opening}>
           <Plus aria-hidden="true" /> New case
         </Button>

@@ -1,0 +1,291 @@
+import { car, demoCase, r, t, type At } from '../write';
+
+/** Cases on which the way from one person to the next shows: declined, called in vain, come back, not agreed yet. */
+export const throughTheShop = (at: At) => [
+  demoCase({
+    number: 46,
+    openedAt: at(5, '08:20'),
+    waitsFor: 'proof',
+    customer: 'Mr Pruett',
+    phone: '01632 960 121',
+    orderNumber: '26-1219',
+    promisedAt: at(0, '17:00'),
+    spendingLimit: '350',
+    hand: 'Aoife Kerr',
+    handNote: 'cold start tomorrow, then it can go',
+    odometer: '97 300 km',
+    vehicle: car('tessa16', 2016, 'VC9TA16B9GK166204', 'WL 16 TSA'),
+    said: 'Runs rough at the lights, and the back brakes squeal in the morning. The squeal I can live with.',
+    reproduced: 'yes',
+    symptoms: [
+      { words: 'rough at the lights', concept: 'rough-idle', conditions: ['idle'], frequency: 'always' },
+      { words: 'back brakes squeal in the morning', concept: 'brake-noise', frequency: 'intermittent' },
+    ],
+    scans: [
+      {
+        at: at(5, '08:40'),
+        phase: 'first',
+        text: 'Engine: P0171 System too lean bank 1 stored\nABS: no codes\nBattery: 12.6 V',
+      },
+      { at: at(4, '15:10'), phase: 'after repair', text: 'Engine: no codes\nABS: no codes\nBattery: 12.6 V' },
+    ],
+    clears: [{ at: at(4, '14:45') }],
+    roles: [{ code: 'P0171', role: 'chase' }],
+    tests: [
+      t('trim', at(5, '09:00'), 'Is it lean at idle?', [r('long-term trim at idle', '+21 %', '-8..8 %')], {
+        minutes: 10,
+        by: 'Tomasz Bielak',
+      }),
+      t(
+        'lining',
+        at(5, '10:10'),
+        'How much lining is left at the rear?',
+        [r('rear left', '1.4 mm', '≥ 2 mm')],
+        {
+          minutes: 15,
+          by: 'Tomasz Bielak',
+        },
+      ),
+      t('trim2', at(4, '15:20'), 'Is it lean at idle?', [r('long-term trim at idle', '+2 %', '-8..8 %')], {
+        repeatOf: 'trim',
+        minutes: 10,
+        by: 'Tomasz Bielak',
+      }),
+    ],
+    causes: [
+      {
+        ref: 'boot',
+        part: 'intake boot',
+        failure: 'cracked',
+        where: 'underside, at the clamp',
+        state: 'repaired',
+        explains: { codes: ['P0171'], symptoms: [1], tests: ['trim'] },
+      },
+      {
+        ref: 'shoes',
+        part: 'brake shoe',
+        failure: 'worn',
+        where: 'rear, both sides',
+        state: 'declined',
+        explains: { symptoms: [2], tests: ['lining'] },
+      },
+    ],
+    repairs: [
+      {
+        cause: 'boot',
+        action: 'replaced',
+        what: 'intake boot',
+        authorisation: 'authorised',
+        askedAt: at(5, '11:00'),
+        answeredAt: at(5, '11:05'),
+        answeredBy: 'Jun Okafor',
+        at: at(4, '14:40'),
+        by: 'Tomasz Bielak',
+        hours: 0.8,
+        parts: [{ name: 'intake boot', source: 'genuine', price: '46.20', arrivedAt: at(4, '09:00') }],
+      },
+      {
+        cause: 'shoes',
+        action: 'replaced',
+        what: 'rear brake shoes',
+        authorisation: 'declined',
+        askedAt: at(5, '11:00'),
+        answeredAt: at(5, '11:05'),
+        answeredBy: 'Jun Okafor',
+        declinedMeans: 'the lining will not pass the next inspection, and the drums wear once it is through',
+        hours: 1.6,
+        parts: [{ name: 'brake shoes, set', price: '58.00' }],
+      },
+    ],
+    proof: [
+      {
+        kind: 'record and clear',
+        what: 'Scan, then clear',
+        state: 'passed',
+        at: at(4, '14:45'),
+        by: 'Tomasz Bielak',
+      },
+      { kind: 'complaint conditions', what: 'Ten minutes of idle: no rough idle', state: 'open' },
+    ],
+  }),
+  demoCase({
+    number: 47,
+    openedAt: at(41, '09:00'),
+    closedAt: at(40, '16:30'),
+    customer: 'Mrs Alder',
+    phone: '01632 960 133',
+    odometer: '58 100 km',
+    vehicle: car('nib10', 2019, '', 'WL 19 NIB'),
+    said: 'Heater only blows on four.',
+    reproduced: 'yes',
+    symptoms: [{ words: 'blower only on the highest step', concept: 'blower', frequency: 'always' }],
+    tests: [
+      t(
+        'step',
+        at(41, '09:30'),
+        'Does the blower get current on every step?',
+        [r('step 2', '0 A', '2..8 A')],
+        {
+          minutes: 10,
+          by: 'Aoife Kerr',
+        },
+      ),
+      t(
+        'step2',
+        at(40, '15:00'),
+        'Does the blower get current on every step?',
+        [r('step 2', '4.1 A', '2..8 A')],
+        {
+          repeatOf: 'step',
+          minutes: 5,
+          by: 'Aoife Kerr',
+        },
+      ),
+    ],
+    causes: [
+      {
+        part: 'blower resistor',
+        failure: 'open circuit',
+        state: 'repaired',
+        explains: { symptoms: [1], tests: ['step'] },
+      },
+    ],
+    repairs: [
+      {
+        at: at(40, '14:30'),
+        by: 'Aoife Kerr',
+        action: 'replaced',
+        what: 'blower resistor',
+        authorisation: 'authorised',
+        hours: 0.6,
+        parts: [{ name: 'blower resistor', source: 'aftermarket', price: '31.90' }],
+      },
+    ],
+    proof: [
+      {
+        kind: 'complaint conditions',
+        what: 'All four steps: no dead step',
+        state: 'passed',
+        at: at(40, '15:10'),
+      },
+    ],
+    followUps: [
+      {
+        dueAt: at(10, '09:00'),
+        state: 'not reached',
+        note: 'rang twice, left a message',
+        doneAt: at(4, '10:15'),
+        by: 'Jun Okafor',
+      },
+    ],
+  }),
+  demoCase({
+    number: 48,
+    openedAt: at(36, '08:10'),
+    closedAt: at(34, '15:00'),
+    customer: 'Orchard Deliveries',
+    phone: '01632 960 164',
+    odometer: '204 400 km',
+    vehicle: car('lugger22d', 2015, 'SH9LG22D5FN310552', 'WL 15 LUG'),
+    said: 'Battery flat every Monday.',
+    reproduced: 'yes',
+    symptoms: [{ words: 'battery flat after two days', concept: 'battery-drain', frequency: 'always' }],
+    tests: [
+      t(
+        'rest',
+        at(35, '11:00'),
+        'How much does it draw at rest?',
+        [r('after 40 minutes', '410 mA', '≤ 50 mA')],
+        {
+          minutes: 60,
+          by: 'Tomasz Bielak',
+        },
+      ),
+      t(
+        'rest2',
+        at(34, '13:00'),
+        'How much does it draw at rest?',
+        [r('after 40 minutes', '28 mA', '≤ 50 mA')],
+        {
+          repeatOf: 'rest',
+          minutes: 45,
+          by: 'Tomasz Bielak',
+        },
+      ),
+    ],
+    causes: [
+      {
+        part: 'relay',
+        failure: 'welded',
+        where: 'rear blower',
+        state: 'repaired',
+        explains: { symptoms: [1], tests: ['rest'] },
+      },
+    ],
+    repairs: [
+      {
+        at: at(34, '12:00'),
+        by: 'Tomasz Bielak',
+        action: 'replaced',
+        what: 'rear blower relay',
+        authorisation: 'authorised',
+        hours: 0.4,
+        parts: [{ name: 'relay', source: 'aftermarket', price: '9.40' }],
+      },
+    ],
+    proof: [
+      {
+        kind: 'complaint conditions',
+        what: 'A night and a day stood: starts',
+        state: 'passed',
+        at: at(34, '14:00'),
+      },
+    ],
+    followUps: [
+      {
+        dueAt: at(4, '09:00'),
+        state: 'came back',
+        note: 'flat again on Monday, brings it on Thursday',
+        doneAt: at(1, '10:40'),
+        by: 'Jun Okafor',
+      },
+    ],
+  }),
+  demoCase({
+    number: 49,
+    openedAt: at(1, '11:30'),
+    waitsFor: 'diagnosis',
+    waitNote: 'ask Mr Quill about the price of a used pump',
+    customer: 'Mr Quill',
+    phone: '01632 960 188',
+    promisedAt: at(-3, '12:00'),
+    odometer: '131 900 km',
+    vehicle: car('drover28d', 2014, 'SH9DR28D4EN204471', 'WL 14 DRV'),
+    said: 'Steering groans when I park, and the wheel shakes in my hands.',
+    reproduced: 'yes',
+    symptoms: [
+      { words: 'groans when parking', concept: 'steer-noise', conditions: ['turning'], frequency: 'always' },
+    ],
+    tests: [
+      t(
+        'level',
+        at(1, '12:00'),
+        'Is there air in the steering fluid?',
+        [r('level, engine off to running', '9 mm', '≤ 5 mm')],
+        {
+          minutes: 10,
+          by: 'Aoife Kerr',
+        },
+      ),
+    ],
+    causes: [
+      {
+        part: 'power steering pump',
+        failure: 'leaking',
+        where: 'suction side',
+        state: 'diagnosed',
+        explains: { symptoms: [1], tests: ['level'] },
+      },
+    ],
+  }),
+];
