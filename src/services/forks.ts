@@ -1,7 +1,16 @@
 import type { ShownFork } from '@/core/api';
 import type { CaseRecord } from '@/core/case';
 import { Catalogue } from '@/core/cause';
-import { factsOf, findForks, sideOf, type Facts, type Fork, type ForkCase } from '@/core/guide';
+import {
+  factsOf,
+  findForks,
+  measuredOnBoth,
+  sideOf,
+  type Facts,
+  type Fork,
+  type ForkCase,
+  type MeasuredOnBoth,
+} from '@/core/guide';
 import { didComeBack, digestOf, profileOf, type CaseProfile, type Near } from '@/core/precedent';
 import { db } from '@/store/database';
 import { loadCase } from '@/store/rows';
@@ -43,7 +52,15 @@ export function forksAmong(here: Facts, near: readonly Near[]): ShownFork[] {
 export async function compared(
   a: string,
   b: string,
-): Promise<{ records: [CaseRecord, CaseRecord]; forks: Fork[]; names: [string[], string[]] } | undefined> {
+): Promise<
+  | {
+      records: [CaseRecord, CaseRecord];
+      forks: Fork[];
+      names: [string[], string[]];
+      measured: MeasuredOnBoth[];
+    }
+  | undefined
+> {
   const [left, right] = [await loadCase(db(), a), await loadCase(db(), b)];
   if (!left || !right) return undefined;
   const catalogue = new Catalogue(await listCatalogue(db()));
@@ -51,6 +68,7 @@ export async function compared(
   return {
     records: [left, right],
     forks: findForks(both.flatMap(forkCases), 20),
+    measured: measuredOnBoth(left, right),
     names: [both[0]!.causes.map((c) => c.name), both[1]!.causes.map((c) => c.name)],
   };
 }

@@ -71,8 +71,9 @@ export async function knownGoodOffers(caseId: string): Promise<Record<string, Kn
   const offers: Record<string, KnownOffer[]> = {};
   for (const r of bare) {
     const met = record.condition.filter((c) => c.testId === r.testId && c.met === 'yes').map((c) => c.what);
-    const question = record.test.find((t) => t.id === r.testId)?.question ?? '';
-    const found = knownGoodFor({ ...r, question }, met, record.vehicle, values);
+    const test = record.test.find((t) => t.id === r.testId);
+    const { question = '', accuracy = '' } = test ?? {};
+    const found = knownGoodFor({ ...r, question, accuracy }, met, record.vehicle, values);
     if (found.length) offers[r.id] = found;
   }
   Object.assign(offers, await liveOffers(record, live, values));
@@ -122,9 +123,7 @@ async function liveOffers(
       record.vehicle,
       known,
     );
-    // At another moment nearly every live value reads otherwise on a healthy vehicle.
-    const alike = found.filter((o) => o.conditions !== 'other');
-    if (alike.length) offers[l.id] = alike;
+    if (found.length) offers[l.id] = found;
   }
   return offers;
 }

@@ -14,3 +14,4 @@ export * from './bulletins';
 export * from './calibration';
 export * from './practice';
 export * from './speaks';
+export * from './measured-on-both';

@@ -43,7 +43,6 @@ describe('known-good values', () => {
     expect(offers.map((o) => [o.conditions, o.low])).toEqual([
       ['same', '3.2\u00a0bar'],
       ['same', '4.0\u00a0bar'],
-      ['other', '2.1\u00a0bar'],
     ]);
     expect(offers[1]!.build).toContain('same engine');
   });
@@ -63,6 +62,33 @@ describe('known-good values', () => {
       knownGoodFor({ label: 'at rest', entered: '', question }, ['engine warm'], here, values).length;
     expect(ask2('Does the actuator run its way?')).toBe(1);
     expect(ask2('How much does it draw?')).toBe(0);
+  });
+  it('makes no limit of one healthy car, nor of two; of three it does', () => {
+    const limits = (entered: string[]) => {
+      const [o] = ask(entered.map((e, i) => value(String(i), e)));
+      return [o!.limit, o!.limitFrom];
+    };
+    expect(limits(['3.4 bar'])).toEqual(['', '']);
+    expect(limits(['3.4 bar', '3.2 bar'])).toEqual(['', '']);
+    expect(limits(['3.4 bar', '3.2 bar', '3.6 bar'])).toEqual(['3.2\u00a0bar–3.6\u00a0bar', 'vehicles']);
+    // Three that read the same to the last place have no width that could be one.
+    expect(limits(['3.4 bar', '3.4 bar', '3.4 bar'])).toEqual(['', '']);
+    // Three readings of one car are one car.
+    const [own] = ask(['3.2 bar', '3.4 bar', '3.6 bar'].map((e) => value('1', e)));
+    expect([own!.vehicles, own!.limit]).toEqual([1, '']);
+  });
+  it('lays the accuracy of the instrument around a reference, rounded outwards', () => {
+    const with_ = (accuracy: string, values: KnownValue[]) => {
+      const reading = { label: 'Rail pressure, idle', entered: '', accuracy };
+      const [o] = knownGoodFor(reading, ['engine warm'], here, values);
+      return [o!.limit.replaceAll('\u00a0', ' '), o!.limitFrom];
+    };
+    // On paper: 3.4 bar × 1.5 % = 0.051 bar, so 3.349 to 3.451; to a tenth outwards 3.3 to 3.5.
+    expect(with_('1.5 %', [value('1', '3.4 bar')])).toEqual(['3.3 bar–3.5 bar', 'accuracy']);
+    // 3.40 bar ± 2 digits of 0.01.
+    expect(with_('2 digits', [value('1', '3.40 bar')])).toEqual(['3.38 bar–3.42 bar', 'accuracy']);
+    expect(with_('as good as new', [value('1', '3.4 bar')])).toEqual(['', '']);
+    expect(with_('', [value('1', '3.4 bar')])).toEqual(['', '']);
   });
   it('does not depend on the order', () => {
     fc.assert(

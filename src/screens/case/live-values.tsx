@@ -209,9 +209,13 @@ function KnownGood({
     <Quiet as="div">
       {list}known-good {o.low === o.high ? o.low : `${o.low} to ${o.high}`} of {count(o.vehicles)}.{' '}
       {o.stands && <b>{o.stands}</b>} {inWords(o)}.{' '}
-      <Button $kind="quiet" onPress={() => hold(of, o.limit.replace(/\u00a0/g, ' '))}>
-        Use as the limit
-      </Button>
+      {o.limit === '' ? (
+        <Quiet>a reference, no limit</Quiet>
+      ) : (
+        <Button $kind="quiet" onPress={() => hold(of, o.limit.replace(/\u00a0/g, ' '))}>
+          Use as the limit
+        </Button>
+      )}
     </Quiet>
   );
 }

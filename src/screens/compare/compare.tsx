@@ -4,7 +4,7 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import type { CaseRecord } from '@/core/case';
 import { effectiveRoles } from '@/core/codes';
-import { foldQuestion, type Fork } from '@/core/guide';
+import { foldQuestion, type Fork, type MeasuredOnBoth } from '@/core/guide';
 import { conditionLabel } from '@/core/symptoms/conditions';
 import { symptomById } from '@/core/symptoms/names';
 import { vehicleName } from '@/core/vehicle';
@@ -54,10 +54,12 @@ interface Props {
   records: Pair;
   names: [string[], string[]];
   forks: Fork[];
+  /** What was measured on both, whatever it was asked for. */
+  measured: MeasuredOnBoth[];
 }
 
 /** Two cases side by side: what they share, what told them apart. */
-export function CompareScreen({ records, names, forks }: Props) {
+export function CompareScreen({ records, names, forks, measured }: Props) {
   const [a, b] = records;
   const both = <T,>(of: (r: CaseRecord) => T): [T, T] => [of(a), of(b)];
   const codes = both((r) => [...new Set(r.code.map((c) => c.code))]);
@@ -81,7 +83,9 @@ export function CompareScreen({ records, names, forks }: Props) {
           <Empty>
             {same(names[0], names[1])
               ? 'They had the same cause.'
-              : 'No test or reading was taken on both of them, so nothing in the records tells them apart.'}
+              : measured.length
+                ? 'What was measured on both stands below; none of it parts them clearly.'
+                : 'No test or reading was taken on both of them, so nothing in the records tells them apart.'}
           </Empty>
         )}
       </section>
@@ -113,6 +117,14 @@ export function CompareScreen({ records, names, forks }: Props) {
             cells={[codeList(a, codes[0], codes[1]), codeList(b, codes[1], codes[0])]}
             differs={!same(codes[0], codes[1])}
           />
+          {measured.map((m) => (
+            <Row
+              key={m.name}
+              label={m.name}
+              cells={[<Values key="a" of={m.values[0]} />, <Values key="b" of={m.values[1]} />]}
+              differs={m.values[0][0]!.verdict !== m.values[1][0]!.verdict}
+            />
+          ))}
           {questionsOf(records).map((q) => (
             <Row
               key={q.key}
@@ -161,6 +173,16 @@ function Row({
       <td>{cells[1] || <Quiet>—</Quiet>}</td>
     </tr>
   );
+}
+
+/** What was read, and what it read after the repair. */
+function Values({ of }: { of: MeasuredOnBoth['values'][0] }) {
+  return of.map((v, i) => (
+    <span key={i} style={{ marginRight: 10 }}>
+      {v.verdict && <VerdictMark verdict={v.verdict as never} small />} <Figure>{v.entered}</Figure>
+      {v.again && <Quiet> again</Quiet>}
+    </span>
+  ));
 }
 
 const same = (x: string[], y: string[]) => x.length === y.length && x.every((v) => y.includes(v));

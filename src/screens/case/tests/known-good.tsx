@@ -60,7 +60,8 @@ export function KnownGoodOffers({ reading }: { reading: RowOf<'reading'> }) {
   const take = (o: KnownOffer) => {
     edit('reading', reading.id, 'limit', o.limit.replace(/\u00a0/g, ' '));
     edit('test', reading.testId, 'expectationSource', 'known-good vehicle');
-    edit('test', reading.testId, 'expectation', `as ${count(o.vehicles)}: ${inWords(o)}`);
+    const around = o.limitFrom === 'accuracy' ? ', with the accuracy of the instrument around it' : '';
+    edit('test', reading.testId, 'expectation', `as ${count(o.vehicles)}: ${inWords(o)}${around}`);
   };
   return (
     <>
@@ -83,9 +84,15 @@ export function KnownGoodOffers({ reading }: { reading: RowOf<'reading'> }) {
               {o.from.length > 4 && ' …'}
             </Quiet>
           </span>
-          <Button $kind="quiet" onPress={() => take(o)}>
-            Use as the limit
-          </Button>
+          {o.limit === '' ? (
+            <Quiet title="At least three healthy vehicles make a limit, or the accuracy of the instrument around one">
+              a reference, no limit
+            </Quiet>
+          ) : (
+            <Button $kind="quiet" onPress={() => take(o)}>
+              {o.limitFrom === 'vehicles' ? 'Use as the limit' : `Take ${o.limit} as the limit`}
+            </Button>
+          )}
         </Offer>
       ))}
     </>
@@ -96,13 +103,6 @@ export const count = (n: number) => `${n} healthy vehicle${n === 1 ? '' : 's'}`;
 
 export function inWords(o: KnownOffer): string {
   const held = o.conditionWords.join(', ');
-  const under =
-    o.conditions === 'same'
-      ? `same conditions (${held})`
-      : o.conditions === 'none noted'
-        ? 'no conditions noted on either'
-        : held === ''
-          ? 'other conditions: none were noted there'
-          : `other conditions: ${held}`;
+  const under = o.conditions === 'same' ? `same conditions (${held})` : 'no conditions noted on either';
   return `${o.build}, ${under}`;
 }
