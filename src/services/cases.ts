@@ -4,7 +4,14 @@ import type { KnownVehicle, NewsAnswer, OpenCase } from '@/core/api';
 import { vehicleName, type Identity } from '@/core/vehicle';
 import { db, write } from '@/store/database';
 import { appendHistory, deleteRow, getRow, insertRow, loadCase, loadCases, updateRow } from '@/store/rows';
-import { caseIdByNumber, casesOfVehicle, countCases, nextCaseNumber, openCaseIds } from '@/store/shop';
+import {
+  caseIdByNumber,
+  casesOfVehicle,
+  countCases,
+  keepNumber,
+  nextCaseNumber,
+  openCaseIds,
+} from '@/store/shop';
 import { aroundCase, digestsOf, inShort } from './around';
 import { newsOf } from './news';
 import { recogniseVehicle } from './recognise';
@@ -82,6 +89,7 @@ export async function discardEmptyCase(id: string, who: string): Promise<void> {
       throw new Problem(
         'Something is recorded on this case. Close it with a word instead of throwing it away.',
       );
+    await keepNumber(tx, record.case.number);
     await deleteRow(tx, 'case', id);
     await appendHistory(tx, {
       at: new Date().toISOString(),

@@ -1,9 +1,17 @@
 import { Problem } from '@/core/problem';
 import { z } from 'zod';
 import type { CatalogueItem } from '@/core/case';
-import { db, write } from '@/store/database';
+import type { EntryUse } from '@/core/api';
+import { db, write, type Tx } from '@/store/database';
 import { appendHistory } from '@/store/rows';
-import { countCatalogueUse, insertCatalogue, listCatalogue, updateCatalogue } from '@/store/shop';
+import {
+  casesWithEntries,
+  countCatalogueUse,
+  entryHistory,
+  insertCatalogue,
+  listCatalogue,
+  updateCatalogue,
+} from '@/store/shop';
 import { newId } from './save';
 
 /** The shop's list of parts and kinds of failure: growing, with synonyms and merging. */
@@ -25,6 +33,8 @@ export const CatalogueRequest = z.discriminatedUnion('do', [
     fresh: z.boolean().optional(),
   }),
   z.object({ do: z.literal('merge'), id: z.string(), into: z.string() }),
+  /** Takes back the last rename, change or merge of an entry. */
+  z.object({ do: z.literal('undo'), id: z.string() }),
 ]);
 export type CatalogueRequest = z.infer<typeof CatalogueRequest>;
 
@@ -38,66 +48,181 @@ export async function catalogueItems(): Promise<CatalogueItem[]> {
 }
 
 /**
- * Adds, changes or merges an entry.
+ * What renaming or merging an entry changes: the cases in which it stands as a cause or a suspect.
+ *
+ * @returns undefined where there is no such entry
+ */
+export async function entryUse(id: string): Promise<EntryUse | undefined> {
+  const items = await listCatalogue(db());
+  const item = items.find((i) => i.id === id);
+  if (!item) return undefined;
+  const cases = await casesWithEntries(db(), withMerged(items, id));
+  const sum = (of: 'causes' | 'suspects') => cases.reduce((n, c) => n + c[of], 0);
+  const last = (await entryHistory(db(), id)).find((h) => h.op !== 'add');
+  return {
+    causes: sum('causes'),
+    suspects: sum('suspects'),
+    cases: cases.map((c) => c.number),
+    merged: items.filter((i) => i.mergedInto === id).map(({ id, name }) => ({ id, name })),
+    undo: last ? undoWords(last, items) : '',
+  };
+}
+
+/** An entry and those that were merged into it. */
+const withMerged = (items: readonly CatalogueItem[], id: string): string[] => [
+  id,
+  ...items.filter((i) => i.mergedInto === id).map((i) => i.id),
+];
+
+type Past = Awaited<ReturnType<typeof entryHistory>>[number];
+const fieldsOf = (value: unknown) => (value ?? {}) as Record<string, unknown>;
+
+/** What undoing the last change of an entry would do, in words; empty where nothing is to undo. */
+function undoWords(last: Past, items: readonly CatalogueItem[]): string {
+  const [before, after] = [fieldsOf(last.before), fieldsOf(last.after)];
+  if ('undone' in after) return '';
+  if (last.op === 'merge') {
+    const into = items.find((i) => i.id === after.mergedInto)?.name ?? 'another';
+    return `stand for itself again, instead of counting under “${into}”`;
+  }
+  return typeof after.name === 'string' && after.name !== before.name
+    ? `be called “${String(before.name)}” again`
+    : 'be as it was before its last change';
+}
+
+/**
+ * Adds, changes or merges an entry, or takes back what was done to it last. Cases in which it stands have a word
+ * about a new name in their history.
  *
  * @returns the entry as it is now
- * @throws Error with a sentence when the entry is gone, or a merge would go round in a circle
+ * @throws Problem when the entry is gone, a merge would go round in a circle, or nothing is to undo
  */
 export async function changeCatalogue(request: CatalogueRequest, who: string): Promise<CatalogueItem> {
   return write(async (tx) => {
     const items = await listCatalogue(tx);
-    const at = new Date().toISOString();
-    const note = (op: 'add' | 'set' | 'merge', id: string, before: object | null, after: object) =>
-      appendHistory(tx, {
-        at,
-        who,
-        caseId: null,
-        kind: 'catalogue',
-        rowId: id,
-        op,
-        before: before as Record<string, unknown>,
-        after: after as Record<string, unknown>,
-      });
-
-    if (request.do === 'add') {
-      const same = items.find(
-        (i) =>
-          i.kind === request.kind && !i.mergedInto && i.name.toLowerCase() === request.name.toLowerCase(),
-      );
-      if (same) return same;
-      const item: CatalogueItem = {
-        id: request.id ?? newId(),
-        kind: request.kind,
-        system: request.kind === 'part' ? request.system || 'Not sorted yet' : '',
-        name: request.name,
-        synonyms: [],
-        mergedInto: null,
-        fresh: true,
-      };
-      await insertCatalogue(tx, [item]);
-      await note('add', item.id, null, item);
-      return item;
-    }
+    const change: Change = { tx, items, who, at: new Date().toISOString() };
+    if (request.do === 'add') return addEntry(change, request);
     const item = items.find((i) => i.id === request.id);
     if (!item) throw new Problem('That entry is not in the list any more. Reload the page.');
-    if (request.do === 'change') {
-      const { do: _do, id: _id, ...set } = request;
-      await updateCatalogue(tx, item.id, set);
-      await note('set', item.id, item, set);
-      return { ...item, ...set };
-    }
-    const into = items.find((i) => i.id === request.into);
-    if (!into || into.kind !== item.kind)
-      throw new Problem('Merge a part into a part, or a failure into a failure.');
-    if (into.id === item.id || into.mergedInto)
-      throw new Problem('Choose an entry that still stands for itself.');
-    // What was merged into this one before follows it, so that no chain can close into a circle.
-    for (const i of items.filter((x) => x.mergedInto === item.id))
-      await updateCatalogue(tx, i.id, { mergedInto: into.id });
-    await updateCatalogue(tx, item.id, { mergedInto: into.id, fresh: false });
-    const synonyms = [...new Set([...into.synonyms, item.name, ...item.synonyms])].slice(0, 60);
-    await updateCatalogue(tx, into.id, { synonyms });
-    await note('merge', item.id, item, { mergedInto: into.id });
-    return { ...into, synonyms };
+    if (request.do === 'undo') return undoEntry(change, item);
+    if (request.do === 'merge') return mergeEntry(change, item, request.into);
+    const { do: _do, id: _id, ...set } = request;
+    await updateCatalogue(tx, item.id, set);
+    await note(change, 'set', item.id, item, set);
+    if (set.name !== undefined && set.name !== item.name)
+      await tellCases(change, withMerged(items, item.id), item.id, item.name, set.name);
+    return { ...item, ...set };
   });
+}
+
+interface Change {
+  tx: Tx;
+  items: readonly CatalogueItem[];
+  who: string;
+  at: string;
+}
+
+async function note(
+  { tx, who, at }: Change,
+  op: 'add' | 'set' | 'merge',
+  id: string,
+  before: object | null,
+  after: object,
+): Promise<void> {
+  await appendHistory(tx, {
+    at,
+    who,
+    caseId: null,
+    kind: 'catalogue',
+    rowId: id,
+    op,
+    before: before as Record<string, unknown> | null,
+    after: after as Record<string, unknown>,
+  });
+}
+
+/** Puts a word about a new name into the history of every case in which some entries stand. */
+async function tellCases(
+  { tx, who, at }: Change,
+  ids: readonly string[],
+  rowId: string,
+  was: string,
+  now: string,
+): Promise<void> {
+  for (const { id: caseId } of await casesWithEntries(tx, ids)) {
+    const named = { before: { name: was }, after: { name: now } };
+    await appendHistory(tx, { at, who, caseId, kind: 'catalogue', rowId, op: 'set', ...named });
+  }
+}
+
+async function addEntry(
+  change: Change,
+  request: Extract<CatalogueRequest, { do: 'add' }>,
+): Promise<CatalogueItem> {
+  const name = request.name.toLowerCase();
+  const same = change.items.find(
+    (i) => i.kind === request.kind && !i.mergedInto && i.name.toLowerCase() === name,
+  );
+  if (same) return same;
+  const item: CatalogueItem = {
+    id: request.id ?? newId(),
+    kind: request.kind,
+    system: request.kind === 'part' ? request.system || 'Not sorted yet' : '',
+    name: request.name,
+    synonyms: [],
+    mergedInto: null,
+    fresh: true,
+  };
+  await insertCatalogue(change.tx, [item]);
+  await note(change, 'add', item.id, null, item);
+  return item;
+}
+
+async function mergeEntry(change: Change, item: CatalogueItem, intoId: string): Promise<CatalogueItem> {
+  const { tx, items } = change;
+  const into = items.find((i) => i.id === intoId);
+  if (!into || into.kind !== item.kind)
+    throw new Problem('Merge a part into a part, or a failure into a failure.');
+  if (into.id === item.id || into.mergedInto)
+    throw new Problem('Choose an entry that still stands for itself.');
+  const told = withMerged(items, item.id);
+  // What was merged into this one before follows it, so that no chain can close into a circle.
+  const moved = items.filter((x) => x.mergedInto === item.id).map((x) => x.id);
+  for (const id of moved) await updateCatalogue(tx, id, { mergedInto: into.id });
+  await updateCatalogue(tx, item.id, { mergedInto: into.id, fresh: false });
+  const synonyms = [...new Set([...into.synonyms, item.name, ...item.synonyms])].slice(0, 60);
+  await updateCatalogue(tx, into.id, { synonyms });
+  const given = synonyms.filter((s) => !into.synonyms.includes(s));
+  await note(change, 'merge', item.id, { ...item, moved, given }, { mergedInto: into.id });
+  await tellCases(change, told, item.id, item.name, into.name);
+  return { ...into, synonyms };
+}
+
+/** Takes back the last thing that was done to an entry, once; a later one has to be taken back first. */
+async function undoEntry(change: Change, item: CatalogueItem): Promise<CatalogueItem> {
+  const { tx, items } = change;
+  const last = (await entryHistory(tx, item.id)).find((h) => h.op !== 'add');
+  if (!last || undoWords(last, items) === '')
+    throw new Problem('Nothing was changed on this entry that could be taken back.');
+  const before = fieldsOf(last.before);
+  if (last.op === 'merge') {
+    const into = items.find((i) => i.id === fieldsOf(last.after).mergedInto);
+    if (!into || item.mergedInto !== into.id)
+      throw new Problem('What it was merged into was merged again since. Take that back first.');
+    const list = (of: unknown) => (Array.isArray(of) ? of.map(String) : []);
+    for (const id of list(before.moved)) await updateCatalogue(tx, id, { mergedInto: item.id });
+    await updateCatalogue(tx, item.id, { mergedInto: null });
+    const given = new Set(list(before.given));
+    await updateCatalogue(tx, into.id, { synonyms: into.synonyms.filter((s) => !given.has(s)) });
+    await note(change, 'set', item.id, { mergedInto: into.id }, { mergedInto: null, undone: last.seq });
+    await tellCases(change, [item.id, ...list(before.moved)], item.id, into.name, item.name);
+    return { ...item, mergedInto: null };
+  }
+  const fields = Object.keys(fieldsOf(last.after)) as (keyof CatalogueItem)[];
+  const set = Object.fromEntries(fields.map((f) => [f, before[f]])) as Partial<CatalogueItem>;
+  await updateCatalogue(tx, item.id, set);
+  await note(change, 'set', item.id, item, { ...set, undone: last.seq });
+  if (set.name !== undefined && set.name !== item.name)
+    await tellCases(change, withMerged(items, item.id), item.id, item.name, set.name);
+  return { ...item, ...set };
 }

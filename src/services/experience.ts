@@ -34,11 +34,13 @@ const LISTED = 60;
  * The shop's experience with a code, a cause, a vehicle or a build.
  *
  * @param about which of them
- * @param value the code; `part/failure`; the vehicle's id; `make/model/engine`
+ * @param asked the code; `part/failure`; the vehicle's id; `make/model/engine`. A part that was merged since leads to
+ * what it was merged into, so that old addresses go on working
  * @returns undefined when no case has to do with it
  */
-export async function experiencePage(about: About, value: string): Promise<ExperiencePage | undefined> {
+export async function experiencePage(about: About, asked: string): Promise<ExperiencePage | undefined> {
   const held = await caseIndex();
+  const value = about === 'cause' ? asToday(held, asked) : asked;
   const docs = docsOf(held, about, value);
   if (docs.length === 0) return undefined;
   const { index } = held;
@@ -67,6 +69,13 @@ export async function experiencePage(about: About, value: string): Promise<Exper
     })),
   };
 }
+
+/** `part/failure` by the entries that stand for them today. */
+const asToday = ({ catalogue }: Held, value: string): string =>
+  value
+    .split('/')
+    .map((id) => (id === '' ? '' : (catalogue.resolve(id)?.id ?? id)))
+    .join('/');
 
 function docsOf({ index, catalogue }: Held, about: About, value: string): number[] {
   const standing = (terms: string[]): number[] => {

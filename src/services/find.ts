@@ -28,6 +28,7 @@ import { caseIndex, profilesOf, type Held } from './index-of-cases';
 import { knownWords } from './words';
 import { alikeTraces } from './traces-like';
 import { createCase } from './cases';
+import { findCustomer } from './find-customer';
 import { NO_PRACTICE_ANSWER, practiceOf } from './practice';
 import { applyChanges, newId } from './save';
 import { db } from '@/store/database';
@@ -141,9 +142,12 @@ export const find = async (line: string, limit = 30, putting: Putting = {}): Pro
 /** What a line on the find page is answered with: cases and causes, what else is known, and what the trade knows. */
 export async function findWithBeside(line: string, limit: number, putting: Putting): Promise<FindPageAnswer> {
   const asked = await askLine(line, limit, putting);
-  const { held, wanted, ranking } = asked;
+  const { held, wanted, ranking, chips } = asked;
+  // A guess is no reading: its words may be a name.
+  const unread = chips.filter((c) => c.kind === 'text' || c.guess).map((c) => c.words);
   return {
     ...(await answerOf(asked)),
+    customers: await findCustomer(line, unread),
     beside: await besideLine(wanted, held.index),
     practice: ranking ? practiceOf(ranking, held.catalogue) : NO_PRACTICE_ANSWER,
   };

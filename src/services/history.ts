@@ -99,6 +99,8 @@ export async function undoLast(
   const passed = new Set(skip);
   const last = (await changes(caseId)).find((c) => {
     if (c.who !== who || c.seq <= after || passed.has(c.seq)) return false;
+    // A new name in the list is nothing that was done on this case.
+    if (c.rows.every((r) => r.kind === 'catalogue')) return false;
     const ops = undoChange(c, record);
     return typeof ops === 'string' || ops.length > 0;
   });

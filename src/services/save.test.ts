@@ -201,6 +201,8 @@ describe('saving', () => {
     await expect(discardEmptyCase(r.case.id, '')).rejects.toThrow(/recorded/);
     const empty = await fresh();
     await discardEmptyCase(empty.case.id, '');
+    // Its number may stand on a job sheet: no other case gets it.
+    expect((await fresh()).case.number).toBe(empty.case.number + 1);
     expect(await openCase(empty.case.id)).toBeUndefined();
   });
 

@@ -7,6 +7,7 @@ import { db, writeBatch } from './database';
 import type { DigestRow } from './digests';
 import type { HistoryEntry } from './rows';
 import * as s from './schema';
+import { highestNumber } from './shop';
 import { TABLES, type AnyTable } from './tables';
 
 /**
@@ -120,11 +121,8 @@ export async function alreadyHere(
 
 /** Where numbers go on: the last case number and the last history sequence. */
 export async function lastNumbers(): Promise<{ number: number; seq: number }> {
-  const [n] = await db()
-    .select({ n: max(s.cases.number) })
-    .from(s.cases);
   const [h] = await db()
     .select({ n: max(s.history.seq) })
     .from(s.history);
-  return { number: n?.n ?? 0, seq: h?.n ?? 0 };
+  return { number: await highestNumber(db()), seq: h?.n ?? 0 };
 }

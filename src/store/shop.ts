@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, max, ne, sql, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, max, ne, or, sql, type SQL } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/sqlite-core';
 import type { CatalogueItem } from '@/core/case';
 import type { Db, Tx } from './database';
@@ -76,10 +76,54 @@ export async function countCatalogueUse(q: Tx | Db): Promise<Map<string, number>
   return counts;
 }
 
-/** The number the next case gets. */
-export async function nextCaseNumber(tx: Tx): Promise<number> {
-  const [row] = await tx.select({ n: max(s.cases.number) }).from(s.cases);
-  return (row?.n ?? 0) + 1;
+/** Cases in which entries of the list stand as a cause or a suspect, by number. */
+export async function casesWithEntries(
+  q: Tx | Db,
+  ids: readonly string[],
+): Promise<{ id: string; number: number; causes: number; suspects: number }[]> {
+  const found = new Map<string, { id: string; number: number; causes: number; suspects: number }>();
+  for (const [table, of] of [
+    [s.causes, 'causes'],
+    [s.suspects, 'suspects'],
+  ] as const) {
+    const rows = await q
+      .select({ id: s.cases.id, number: s.cases.number, n: sql<number>`count(*)` })
+      .from(table)
+      .innerJoin(s.cases, eq(s.cases.id, table.caseId))
+      .where(or(inArray(table.partId, [...ids]), inArray(table.failureId, [...ids])))
+      .groupBy(s.cases.id);
+    for (const r of rows) {
+      const known = found.get(r.id) ?? { id: r.id, number: r.number, causes: 0, suspects: 0 };
+      known[of] += r.n;
+      found.set(r.id, known);
+    }
+  }
+  return [...found.values()].sort((a, b) => a.number - b.number);
+}
+
+/** What was written of one entry of the list, newest first. */
+export async function entryHistory(q: Tx | Db, id: string) {
+  return q
+    .select()
+    .from(s.history)
+    .where(and(eq(s.history.kind, 'catalogue'), eq(s.history.rowId, id), isNull(s.history.caseId)))
+    .orderBy(desc(s.history.seq));
+}
+
+const LAST_NUMBER = 'cases.lastNumber';
+
+/** The highest number that was ever given, also to a case that was thrown away since. */
+export async function highestNumber(q: Tx | Db): Promise<number> {
+  const [row] = await q.select({ n: max(s.cases.number) }).from(s.cases);
+  return Math.max(row?.n ?? 0, (await getSetting<number>(q, LAST_NUMBER)) ?? 0);
+}
+
+/** The number the next case gets: one that no case ever had. */
+export const nextCaseNumber = async (tx: Tx): Promise<number> => (await highestNumber(tx)) + 1;
+
+/** Remembers a number that was given, before its case is thrown away. */
+export async function keepNumber(tx: Tx, number: number): Promise<void> {
+  if (number > ((await getSetting<number>(tx, LAST_NUMBER)) ?? 0)) await putSetting(tx, LAST_NUMBER, number);
 }
 
 export async function countCases(q: Tx | Db): Promise<number> {
@@ -255,7 +299,7 @@ async function vehiclesHere(q: Tx | Db, where: SQL | undefined, limit: number): 
 }
 
 /** As the index `vehicles_plate` has it. */
-const PLAIN_PLATE = sql`lower(replace(replace(replace(${s.vehicles.plate}, ' ', ''), '-', ''), '.', ''))`;
+export const PLAIN_PLATE = sql`lower(replace(replace(replace(${s.vehicles.plate}, ' ', ''), '-', ''), '.', ''))`;
 const MOST_BY_PLATE = 100_000;
 
 /** Vehicles whose VIN begins with what was typed, for recognising one while it is typed. */

@@ -143,8 +143,27 @@ export const PracticeAnswer = z.object({
 });
 export type PracticeAnswer = z.infer<typeof PracticeAnswer>;
 
+/** A case found by what its customer says of themselves, and by what. */
+export const CustomerCase = z.object({
+  id: z.string(),
+  number: z.number().int(),
+  vehicle: z.string(),
+  plate: z.string(),
+  customer: z.string(),
+  phone: z.string(),
+  orderNumber: z.string(),
+  openedAt: z.string(),
+  open: z.boolean(),
+  by: z.enum(['plate', 'order number', 'telephone', 'customer']),
+});
+export type CustomerCase = z.infer<typeof CustomerCase>;
+
 /** What the find page is answered with. */
-export const FindPageAnswer = FindAnswer.extend({ beside: Beside, practice: PracticeAnswer });
+export const FindPageAnswer = FindAnswer.extend({
+  beside: Beside,
+  practice: PracticeAnswer,
+  customers: z.array(CustomerCase),
+});
 export type FindPageAnswer = z.infer<typeof FindPageAnswer>;
 
 /** How the words at the end of a line may go on. */

@@ -9,6 +9,18 @@ export const NewCaseAnswer = z.object({ id: z.string(), number: z.number().int()
 export const CatalogueAnswer = z.object({ item: CatalogueItem });
 /** A change that may leave no entry behind, such as a merge. */
 export const CatalogueChanged = z.object({ item: CatalogueItem.nullish() });
+/** Where an entry of the list stands, and what can be taken back of it. */
+export const EntryUse = z.object({
+  causes: z.number().int(),
+  suspects: z.number().int(),
+  /** Numbers of the cases. */
+  cases: z.array(z.number().int()),
+  /** Entries that were merged into it. */
+  merged: z.array(z.object({ id: z.string(), name: z.string() })),
+  /** What undoing its last change makes it do; empty where nothing is to undo. */
+  undo: z.string(),
+});
+export type EntryUse = z.infer<typeof EntryUse>;
 export const MeaningsAnswer = z.object({ own: z.record(z.string(), z.string()) });
 export const PeopleAnswer = z.object({ people: z.array(Person) });
 export const ProceduresAnswer = z.object({ procedures: z.array(Procedure) });

@@ -129,6 +129,8 @@ function value(field: string, v: unknown, c: WordsContext): string {
 }
 
 function rowInWords(row: HistoryRow, c: WordsContext): string {
+  if (row.kind === 'catalogue')
+    return `in the list of parts and failures: “${String(row.before?.name)}” is called “${String(row.after?.name)}” now`;
   const kind = isKind(row.kind) ? (NAMES[row.kind] ?? row.kind) : row.kind;
   const name = nameOf(row, c);
   const about = name && row.kind !== 'case' && row.kind !== 'vehicle' ? `${kind} ${name}` : kind;

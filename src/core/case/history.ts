@@ -56,7 +56,10 @@ const written = (kind: Kind, fields: Record<string, unknown>) =>
 export function undoChange(change: HistoryChange, record: CaseRecord): Op[] | string {
   const ops: Op[] = [];
   for (const row of [...change.rows].reverse()) {
-    if (!isKind(row.kind) || row.op === 'merge') return 'This was not written on the case itself.';
+    if (!isKind(row.kind) || row.op === 'merge')
+      return row.kind === 'catalogue'
+        ? 'This was done in the list of parts and failures, and is taken back there.'
+        : 'This was not written on the case itself.';
     const { kind, rowId: id } = row;
     const now = rowOf(record, kind, id) as (Record<string, unknown> & { revision: number }) | undefined;
     if (row.op === 'set') {

@@ -3,11 +3,9 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import type { CatalogueItem } from '@/core/case';
 import { Catalogue } from '@/core/cause';
 import { Button, Choice, Figure, Input, Quiet, Tag } from '@/ui/controls';
-
-type Item = CatalogueItem & { used: number };
+import { Entry, type Item } from './entry';
 
 const Page = styled.main`
   max-width: 1240px;
@@ -153,7 +151,13 @@ export function CausesScreen({ items }: { items: Item[] }) {
       </section>
       <Panel aria-label="Chosen entry">
         {chosen ? (
-          <Entry key={chosen.id + chosen.synonyms.length} item={chosen} items={items} send={send} />
+          <Entry
+            key={chosen.id + chosen.name + chosen.synonyms.length}
+            item={chosen}
+            items={items}
+            send={send}
+            onChoose={setChosenId}
+          />
         ) : (
           <Quiet>
             Choose an entry to rename it, add synonyms, or merge it into another. The figure says in how many
@@ -163,82 +167,5 @@ export function CausesScreen({ items }: { items: Item[] }) {
         <p role="status">{message}</p>
       </Panel>
     </Page>
-  );
-}
-
-function Entry({
-  item,
-  items,
-  send,
-}: {
-  item: Item;
-  items: Item[];
-  send: (body: object, done: string) => Promise<void>;
-}) {
-  const [name, setName] = useState(item.name);
-  const [system, setSystem] = useState(item.system);
-  const [synonyms, setSynonyms] = useState(item.synonyms.join('; '));
-  const [into, setInto] = useState('');
-  const systems = [...new Set(items.filter((i) => i.kind === 'part').map((i) => i.system))].sort();
-  const others = items.filter((i) => i.kind === item.kind && !i.mergedInto && i.id !== item.id);
-  const list = synonyms
-    .split(';')
-    .map((s) => s.trim())
-    .filter(Boolean);
-  return (
-    <>
-      <strong>{item.name}</strong>
-      <Quiet>
-        stands in {item.used} cause{item.used === 1 ? '' : 's'}
-      </Quiet>
-      <label>
-        Name
-        <Input value={name} onChange={(e) => setName(e.target.value)} />
-      </label>
-      {item.kind === 'part' && (
-        <Choice label="System" value={system} options={systems} onChange={setSystem} />
-      )}
-      <label>
-        Also called (with ; between)
-        <Input value={synonyms} onChange={(e) => setSynonyms(e.target.value)} />
-      </label>
-      <Button
-        $kind="main"
-        onPress={() =>
-          void send(
-            {
-              do: 'change',
-              id: item.id,
-              name,
-              ...(item.kind === 'part' ? { system } : {}),
-              synonyms: list,
-              fresh: false,
-            },
-            'Kept.',
-          )
-        }
-      >
-        Keep
-      </Button>
-      <hr style={{ width: '100%', border: 0, borderTop: '1px solid var(--rule)' }} />
-      <Choice
-        label="Means the same as"
-        value={into}
-        options={[{ value: '', label: '' }, ...others.map((o) => ({ value: o.id, label: o.name }))]}
-        empty="choose …"
-        onChange={setInto}
-      />
-      <Button
-        isDisabled={into === ''}
-        onPress={() =>
-          void send(
-            { do: 'merge', id: item.id, into },
-            `Merged; past causes count under ${others.find((o) => o.id === into)?.name ?? 'it'} now.`,
-          )
-        }
-      >
-        Merge into it
-      </Button>
-    </>
   );
 }

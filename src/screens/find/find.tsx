@@ -11,6 +11,7 @@ import { ExperienceLinks } from '../experience/links';
 import { FindLine } from '../frame/find-line';
 import { about, countWords } from '../odds-words';
 import { Chips } from './chips';
+import { CustomerCases } from './customer-cases';
 import { Hit } from './hit';
 import { KnownBeside } from './known-beside';
 import { PracticeKnown } from './practice';
@@ -178,6 +179,7 @@ export function FindScreen({
         onWiden={widen}
       />
       {problem && <p role="alert">{problem}</p>}
+      <CustomerCases cases={found.customers} />
       {learned && (
         <p role="status">
           The shop has learned that “{learned.words}” means {learned.label}.{' '}
@@ -193,7 +195,7 @@ export function FindScreen({
           <em>trim at idle &gt; 15 %</em>, <em>drinks water heater cold</em>, <em>proven last year</em>.{' '}
           {found.searched} cases are looked through.
         </Empty>
-      ) : found.cases.length === 0 ? (
+      ) : found.cases.length === 0 && found.customers.length > 0 ? null : found.cases.length === 0 ? (
         <>
           <Empty>
             {found.searched === 0

@@ -12,5 +12,6 @@ ALTER TABLE `cases` ADD `phone` text DEFAULT '' NOT NULL;--> statement-breakpoin
 ALTER TABLE `cases` ADD `promised_at` text;--> statement-breakpoint
 ALTER TABLE `cases` ADD `spending_limit` text DEFAULT '' NOT NULL;--> statement-breakpoint
 ALTER TABLE `cases` ADD `to_customer` text DEFAULT '' NOT NULL;--> statement-breakpoint
+CREATE INDEX `cases_order` ON `cases` (lower("order_number"));--> statement-breakpoint
 CREATE INDEX `vehicles_plate` ON `vehicles` (lower(replace(replace(replace("plate", ' ', ''), '-', ''), '.', '')));--> statement-breakpoint
 CREATE INDEX `vehicles_model` ON `vehicles` (lower("make"),lower("model"));

@@ -73,6 +73,7 @@ export const cases = sqliteTable(
   (t) => [
     uniqueIndex('cases_number').on(t.number),
     index('cases_vehicle').on(t.vehicleId),
+    index('cases_order').on(sql`lower(${t.orderNumber})`),
     index('cases_closed').on(t.closedAt),
     index('cases_seq').on(t.seq),
   ],

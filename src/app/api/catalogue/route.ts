@@ -1,8 +1,15 @@
-import { catalogueItems, CatalogueRequest, changeCatalogue } from '@/services/catalogue';
-import { answer, personHere, readBody } from '../answer';
+import { catalogueItems, CatalogueRequest, changeCatalogue, entryUse } from '@/services/catalogue';
+import { answer, personHere, Problem, readBody } from '../answer';
 
-export function GET() {
-  return answer(async () => ({ items: await catalogueItems() }));
+/** The list; with `use`, where one entry of it stands. */
+export function GET(request: Request) {
+  return answer(async () => {
+    const of = new URL(request.url).searchParams.get('use');
+    if (of === null) return { items: await catalogueItems() };
+    const use = await entryUse(of);
+    if (!use) throw new Problem('That entry is not in the list any more.', 'gone');
+    return use;
+  });
 }
 
 export function POST(request: Request) {
