@@ -1,6 +1,6 @@
 import { addDays, parseISO } from 'date-fns';
 import type { Desk, DeskCase } from '@/core/api';
-import { repairStates, type CaseRecord, type RowOf } from '@/core/case';
+import { doneTests, repairStates, type CaseRecord, type RowOf } from '@/core/case';
 import { Catalogue, coverOf, gradeProof } from '@/core/cause';
 import { beyondLimit } from '@/core/money';
 import { headlineOf } from '@/core/precedent';
@@ -157,7 +157,7 @@ async function closedLately(): Promise<{ recentlyClosed: CaseRecord[]; total: nu
 function partsFilled(r: CaseRecord): boolean[] {
   return [
     r.case.said !== '' || r.symptom.length > 0,
-    r.scan.length > 0 || r.test.length > 0,
+    r.scan.length > 0 || doneTests(r).length > 0,
     r.cause.some((c) => c.partId !== null),
     [...repairStates(r).values()].includes('done'),
     r.case.grade === 'proven' || r.case.grade === 'held',

@@ -25,6 +25,7 @@ import {
 } from '@/store/rows';
 import { casesOfVehicle, listPeople } from '@/store/shop';
 import { aroundCase } from './around';
+import { creditTests } from './credit';
 import { digestsAreStale } from './keep-digests';
 import { log } from './log';
 import { newsOf } from './news';
@@ -126,7 +127,11 @@ export async function saveChanges(
       }
       const writer = { who, at: all.at };
       const judged = await recompute(tx, caseId, all.touched, all.seq, writer);
-      const seq = Math.max(judged.seq, await waitFollows(tx, owner, all.touched, waited, writer));
+      const seq = Math.max(
+        judged.seq,
+        await waitFollows(tx, owner, all.touched, waited, writer),
+        await creditTests(tx, caseId, all.touched.testIds, writer),
+      );
       const { rejudged } = judged;
       if (seq !== owner.seq) await updateRow(tx, 'case', caseId, { seq });
       if (all.touched.kinds.has('vehicle')) {

@@ -45,6 +45,21 @@ export function doneRepairs(record: Facts): DoneRepair[] {
 }
 
 /**
+ * Tests on which something was found: a verdict, a reading, a finding. One that was only put on the case, such as a
+ * step of a checklist that nobody came to, was not done.
+ *
+ * @param record tests with their readings and findings
+ * @returns in the order of the case
+ */
+export function doneTests<T extends CaseRecord['test'][number]>(
+  record: { test: readonly T[]; reading: CaseRecord['reading'] } & { finding?: CaseRecord['finding'] },
+): T[] {
+  const read = new Set(record.reading.flatMap((r) => (r.entered.trim() === '' ? [] : [r.testId])));
+  for (const f of record.finding ?? []) read.add(f.testId);
+  return record.test.filter((t) => t.verdict !== '' || t.overrule !== '' || read.has(t.id));
+}
+
+/**
  * The first run of a test that was repeated, through repeats of repeats.
  *
  * @returns the test itself where it is no repeat, or what it repeats is not on the case

@@ -1,4 +1,4 @@
-import type { CaseRecord } from '@/core/case';
+import { doneTests, type CaseRecord } from '@/core/case';
 import { causeName } from '@/core/cause';
 import { readEntry } from '@/core/readings';
 import { conditionLabel } from '@/core/symptoms/conditions';
@@ -46,7 +46,7 @@ export const CASES_CSV_HEAD = [
 
 /** A case as one row of a table, its lists joined by semicolons. */
 export function casesCsvRow(r: CaseRecord, from: Sending): (string | number | null)[] {
-  const minutes = r.test.flatMap((t) => t.minutes ?? []);
+  const minutes = doneTests(r).flatMap((t) => t.minutes ?? []);
   const joined = (list: string[]) => [...new Set(list.filter(Boolean))].join('; ');
   return [
     r.case.number,

@@ -6,7 +6,7 @@ import {
   type Catalogue,
   type Isolation,
 } from '@/core/cause';
-import { doneRepairs, type CaseRecord, type Grade } from '@/core/case';
+import { doneRepairs, doneTests, type CaseRecord, type Grade } from '@/core/case';
 import { baseCode, effectiveRoles, readCode } from '@/core/codes';
 import { factRows, type FactRows, type SpokenFact } from '@/core/guide/facts';
 import { SHIPPED, symptomById, tokens, type Vocabulary } from '@/core/symptoms';
@@ -126,7 +126,7 @@ export function digestOf(
   const causes = record.cause
     .filter((c) => c.partId !== null || c.failureId !== null)
     .map(({ partId, failureId }) => ({ partId, failureId }));
-  const noted = record.test.flatMap((t) => t.minutes ?? []);
+  const noted = doneTests(record).flatMap((t) => t.minutes ?? []);
   return {
     id: record.case.id,
     number: record.case.number,

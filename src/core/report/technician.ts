@@ -1,4 +1,4 @@
-import { repairStates, type CaseRecord } from '@/core/case';
+import { doneTests, repairStates, type CaseRecord } from '@/core/case';
 import { coverOf, isolationOf } from '@/core/cause';
 import { coverageOf, coursesOf, effectiveRoles } from '@/core/codes';
 import { vehicleName } from '@/core/vehicle';
@@ -128,9 +128,11 @@ function tests(record: CaseRecord, c: ReportContext): Block[] {
     const s = record.suspect.find((x) => x.id === id);
     return s ? join(c.catalogueName(s.partId) || s.words, c.catalogueName(s.failureId)) : '';
   };
+  const done = doneTests(record);
+  const planned = record.test.filter((t) => !done.includes(t));
   return [
     heading('Tests'),
-    ...[...record.test]
+    ...[...done]
       .sort((a, b) => a.at.localeCompare(b.at))
       .flatMap((t): Block[] => {
         const conditions = record.condition.filter((x) => x.testId === t.id);
@@ -167,6 +169,11 @@ function tests(record: CaseRecord, c: ReportContext): Block[] {
           },
         ];
       }),
+    heading('Planned, not done'),
+    {
+      kind: 'list',
+      items: planned.map((t) => join(t.question || 'a test', t.skipped && `left out: ${t.skipped}`)),
+    },
     heading('Before and after'),
     beforeAndAfter(record),
   ];

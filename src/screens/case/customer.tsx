@@ -12,13 +12,13 @@ export function CustomerFields({ caseId }: { caseId: string }) {
   const b = { kind: 'case', id: caseId } as const;
   return (
     <>
-      <Row $columns="1.2fr 1fr 0.9fr 0.9fr 0.9fr" style={{ marginTop: 4 }}>
+      <Row $columns="1.1fr 1.1fr 0.9fr 1.1fr 0.7fr" style={{ marginTop: 4 }}>
         <LineField {...b} field="customer" label="Customer" />
         <LineField {...b} field="phone" label="Telephone" figure />
         <LineField {...b} field="orderNumber" label="Order number" figure />
         <div>
           <FieldLabel as="span">Promised for</FieldLabel>
-          <span style={{ display: 'block', padding: '5px 8px' }}>
+          <span style={{ display: 'block', padding: '5px 8px', whiteSpace: 'nowrap' }}>
             <MomentField {...b} field="promisedAt" label="Promised for" empty="no date" clearable />
           </span>
         </div>

@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { Button, Empty } from '@/ui/controls';
+import { Button, Empty, Quiet } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { CodesOverScans } from './code-table';
 import { ClearItem, ScanItem } from './codes';
@@ -15,6 +15,7 @@ import { MomentField } from './moment';
 import { useCase } from './store';
 import { KnownGoodProvider } from './tests/known-good';
 import { useRepeat } from './tests/repeat';
+import { usePeople } from './people';
 import { RunItem } from './tests/run-item';
 import { TestItem } from './tests/test-item';
 import { TraceItem } from '../traces/list';
@@ -81,6 +82,7 @@ export function EvidencePart() {
   const hasLive = useCase((s) => s.record.live.length > 0);
   const add = useCase((s) => s.add);
   const focus = useFocusNext();
+  const people = usePeople();
   const [pasting, setPasting] = useState(false);
   const [atVehicle, setAtVehicle] = useState(false);
   const [choosing, setChoosing] = useState<'' | 'check' | 'procedure'>('');
@@ -113,7 +115,13 @@ export function EvidencePart() {
     })),
     ...tests
       .filter((t) => !inRun(t.runId))
-      .map((row) => ({ kind: 'test' as const, at: row.at, id: row.id, node: <TestItem test={row} /> })),
+      .map((row) => ({
+        kind: 'test' as const,
+        at: row.at,
+        id: row.id,
+        by: row.byId,
+        node: <TestItem test={row} />,
+      })),
   ].sort((a, b) => a.at.localeCompare(b.at));
 
   const addTest = (question: string) => {
@@ -206,6 +214,11 @@ export function EvidencePart() {
                     <a href={`#at-${i.id}`} aria-label={`Link to what came ${i.at ? dayTime(i.at) : 'here'}`}>
                       #
                     </a>
+                    {'by' in i && i.by !== null && (
+                      <Quiet as="div" style={{ fontFamily: 'var(--sans)' }}>
+                        {people(i.by)}
+                      </Quiet>
+                    )}
                   </time>
                   {i.node}
                 </Line>

@@ -125,7 +125,8 @@ export function ChoiceField({
         value={String(value ?? '')}
         options={options}
         empty={empty}
-        onChange={(v) => edit(v)}
+        // The name of another row is there or not: no text is none.
+        onChange={(v) => edit(v === '' && field.endsWith('Id') ? null : v)}
       />
       {clash && <ClashNote clash={clash} />}
     </Holder>

@@ -1,34 +1,22 @@
 'use client';
 
-import { addDays } from 'date-fns';
 import { ListChecks, Plus, X } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { PROOF_KINDS, type Op, type RowOf } from '@/core/case';
-import {
-  dueOdometer,
-  proofPlan,
-  readWords,
-  sufficesFor,
-  withoutWord,
-  writeWord,
-  type Missing,
-} from '@/core/cause';
+import { proofPlan, sufficesFor, type Missing } from '@/core/cause';
 import { conditionLabel } from '@/core/symptoms/conditions';
 import { symptomById } from '@/core/symptoms/names';
-import { Button, Figure, IconButton, Quiet, Segments, Tag } from '@/ui/controls';
-import { day, dayTime, until } from '@/ui/dates';
-import { LineInput } from '@/ui/line-input';
+import { Button, IconButton, Quiet, Segments, Tag } from '@/ui/controls';
+import { dayTime } from '@/ui/dates';
 import { GradeMark, VerdictMark } from '@/ui/marks';
 import { useActions } from '../frame/actions';
 import { personHere } from '../person';
-import { useState } from 'react';
+import { Closing } from './closing';
 import { useConclusions } from './conclusions';
 import { CasePart, ChoiceField, LineField, nowIso, ProseField, Row, Sub } from './fields';
-import { OfferButton } from './offer';
+import { FollowUpRow, useFollowUp } from './follow-up';
 import { usePeople } from './people';
-import { useAcceptRoles } from './roles';
 import { useCase, useRecord } from './store';
-import { useUnexplained } from './unexplained';
 
 /** The proof: a plan drawn up from the case, each step done or not, the grade, follow-ups, closing. */
 export function ProofPart() {
@@ -110,6 +98,13 @@ export function ProofPart() {
         label="For the next one with such a car"
         hideLabel
         placeholder="What told, what fooled, what would have been quicker."
+      />
+      <ProseField
+        kind="case"
+        id={id}
+        field="toCustomer"
+        label="A word for the customer (on their report; no other note is)"
+        placeholder="What they should know or do."
       />
       <Closing />
     </CasePart>
@@ -227,166 +222,6 @@ function ProofRow({ step: p, missing }: { step: RowOf<'proof'>; missing: readonl
           ) : null)}
         {p.state !== 'open' && [people(p.byId), dayTime(p.at)].filter(Boolean).join(', ')}
       </Quiet>
-    </div>
-  );
-}
-
-/** Puts a follow-up on the case by the shop's own period. */
-function useFollowUp(): () => void {
-  const period = useCase((s) => s.open.followUp);
-  const odometer = useCase((s) => s.record.case.odometer);
-  const position = useCase((s) => s.record.followUp.length);
-  const add = useCase((s) => s.add);
-  return () =>
-    add('followUp', {
-      dueAt: addDays(new Date(), period.days).toISOString(),
-      dueOdometer: dueOdometer(odometer, period.distance),
-      position,
-    });
-}
-
-function FollowUpRow({ row: f }: { row: RowOf<'followUp'> }) {
-  const edit = useCase((s) => s.edit);
-  const remove = useCase((s) => s.remove);
-  const b = { kind: 'followUp', id: f.id, hideLabel: true } as const;
-  return (
-    <Row $columns="auto 1fr auto 1.6fr auto" style={{ alignItems: 'center' }}>
-      <span style={{ paddingLeft: 8 }}>
-        <Figure>{day(f.dueAt) || 'no date'}</Figure>{' '}
-        {f.state === 'due' && f.dueAt && <Quiet>{until(f.dueAt)}</Quiet>}
-      </span>
-      <LineField {...b} field="dueOdometer" label="Or at" figure placeholder="or at odometer" />
-      <Segments
-        label="Did it hold"
-        value={f.state === 'due' ? '' : f.state}
-        options={[
-          { value: 'held', label: 'held' },
-          { value: 'came back', label: 'came back' },
-          { value: 'not reached', label: 'not reached' },
-        ]}
-        onChange={(v) => {
-          edit('followUp', f.id, 'state', v || 'due');
-          edit('followUp', f.id, 'doneAt', v ? nowIso() : null);
-        }}
-      />
-      <LineField {...b} field="note" label="Note" placeholder="who was asked, what they said" />
-      <IconButton aria-label="Remove this follow-up" onPress={() => remove('followUp', f.id, 'follow-up')}>
-        <X aria-hidden="true" />
-      </IconButton>
-    </Row>
-  );
-}
-
-/** Closing: asks for a word about each thing no cause explains, then closes; reopening is one press. */
-function Closing() {
-  const record = useCase((s) => s.record);
-  const edit = useCase((s) => s.edit);
-  const addFollowUp = useFollowUp();
-  const open = useUnexplained();
-  const { id, closedAt, unexplained } = record.case;
-  const { grade, codes } = useConclusions();
-  const [asked, setAsked] = useState(false);
-  const proposed = codes.filter((c) => c.proposed && c.role !== 'unsorted');
-  const accept = useAcceptRoles();
-  useActions(
-    'On a case',
-    closedAt
-      ? [{ say: 'Reopen the case', run: () => edit('case', id, 'closedAt', null) }]
-      : [{ say: 'Close the case', words: 'done', key: 'x', run: () => close() }],
-  );
-  if (closedAt) {
-    return (
-      <p style={{ display: 'flex', gap: 10, alignItems: 'center', marginTop: 14, flexWrap: 'wrap' }}>
-        <strong>Closed {day(closedAt)}.</strong>
-        {unexplained && <span style={{ whiteSpace: 'pre-wrap' }}>Left unexplained: {unexplained}</span>}
-        <Button onPress={() => edit('case', id, 'closedAt', null)}>Reopen</Button>
-      </p>
-    );
-  }
-  const words = readWords(unexplained, open);
-  const missing = withoutWord(unexplained, open);
-  const weak = grade.grade !== 'proven' && grade.grade !== 'held';
-  function close() {
-    if (missing.length > 0) {
-      document.querySelector<HTMLElement>('[aria-label="Not explained"] input')?.focus();
-      return;
-    }
-    // Below proven it is asked once, with what is missing.
-    if (weak && !asked) return setAsked(true);
-    setAsked(false);
-    edit('case', id, 'closedAt', nowIso());
-    edit('case', id, 'waitsFor', '');
-    // Only a repair can hold; a case closed without one asks nobody later.
-    if (record.repair.length > 0 && record.followUp.length === 0) addFollowUp();
-  }
-  return (
-    <div style={{ marginTop: 14, display: 'grid', gap: 6 }}>
-      {open.length > 0 && (
-        <section aria-label="Not explained">
-          <p style={{ paddingLeft: 8 }}>No cause accounts for these. A word about each before closing:</p>
-          {open.map((label) => (
-            <LineInput
-              key={label}
-              label={label}
-              value={words.of.get(label) ?? ''}
-              placeholder="left over from the flat battery; seen once; watched"
-              onChange={(w) => edit('case', id, 'unexplained', writeWord(unexplained, open, label, w))}
-            />
-          ))}
-        </section>
-      )}
-      {proposed.length > 0 && (
-        <p
-          role="note"
-          style={{ paddingLeft: 8, display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'center' }}
-        >
-          <span>
-            Roles only proposed:{' '}
-            {proposed.map((c, i) => (
-              <span key={c.code}>
-                {i > 0 && ', '}
-                <a href={`#code-${c.code}`}>
-                  <Figure>{c.code}</Figure>
-                </a>{' '}
-                {c.role}
-              </span>
-            ))}
-          </span>
-          <OfferButton onPress={accept}>Accept all {proposed.length}</OfferButton>
-        </p>
-      )}
-      {asked && weak && (
-        <div role="alert" style={{ padding: '8px 12px', background: 'var(--unsure-soft)', borderRadius: 3 }}>
-          <p>
-            It would be closed as <strong>{grade.grade || 'not proven'}</strong>. Still missing for proven:
-          </p>
-          <ul style={{ paddingLeft: 18, listStyle: 'disc' }}>
-            {grade.missing
-              .filter((m) => m.for !== 'held')
-              .map((m) => (
-                <li key={m.for + m.say}>{m.say}</li>
-              ))}
-          </ul>
-        </div>
-      )}
-      {words.rest.length > 0 && (
-        <ProseField kind="case" id={id} field="unexplained" label="Left unexplained, all together" />
-      )}
-      <div>
-        <Button $kind="main" isDisabled={missing.length > 0} onPress={close}>
-          {asked && weak ? 'Close it all the same' : 'Close the case'}
-        </Button>
-        {asked && weak && (
-          <Button $kind="quiet" onPress={() => setAsked(false)}>
-            Go on with the proof
-          </Button>
-        )}
-        {missing.length > 0 && (
-          <Quiet style={{ marginLeft: 10 }}>
-            Closing waits for a word about {missing.length === 1 ? missing[0] : `${missing.length} things`}.
-          </Quiet>
-        )}
-      </div>
     </div>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import styled from 'styled-components';
-import { REPAIR_STATES, repairStates } from '@/core/case';
+import { doneTests, REPAIR_STATES, repairStates } from '@/core/case';
 import { toCome } from '@/core/money';
 import { VerdictShape } from '@/ui/marks';
 import { useRecord } from './store';
@@ -61,6 +61,9 @@ const Nav = styled.nav`
 export function Spine() {
   const r = useRecord();
   const repairs = [...repairStates(r).values()];
+  const done = doneTests(r);
+  // A step that was left out is neither done nor to do.
+  const planned = r.test.filter((t) => t.skipped === '' && !done.includes(t)).length;
   const unexplained = useUnexplained();
   const { grade, codes, suspects } = useConclusions();
   const undecided = codes.filter((c) => c.proposed).length;
@@ -93,7 +96,8 @@ export function Spine() {
           ? 'lacks a scan or test'
           : [
               count(r.scan.length, 'scan'),
-              count(r.test.length, 'test'),
+              count(done.length, 'test'),
+              planned > 0 && `${planned} to do`,
               undecided > 0 && `${undecided} role${undecided === 1 ? '' : 's'} not decided`,
             ]
               .filter(Boolean)

@@ -6,7 +6,6 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { readBanks, readFiringOrder, readVin, vehicleName } from '@/core/vehicle';
 import { VehicleOffers } from './vehicle-offers';
-import { ComebackLinks } from './comeback';
 import { CustomerFields } from './customer';
 import { VinLabel } from './vin-label';
 import { VEHICLE_KINDS } from '@/core/case';
@@ -182,7 +181,6 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
           <CaseLines cases={sameVehicle} />
         </History>
       )}
-      <ComebackLinks />
     </div>
   );
 }

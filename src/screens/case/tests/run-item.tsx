@@ -6,8 +6,10 @@ import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
 import { runProgress } from '@/core/guide';
 import { Button, Quiet, Tag } from '@/ui/controls';
+import { dayTime } from '@/ui/dates';
 import { VerdictMark, VerdictShape } from '@/ui/marks';
 import { LineField, useFocusNext } from '../fields';
+import { usePeople } from '../people';
 import { useCase, useRecord } from '../store';
 import { TestItem } from './test-item';
 
@@ -73,6 +75,7 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
   const edit = useCase((s) => s.edit);
   const removeAll = useCase((s) => s.removeAll);
   const focus = useFocusNext();
+  const people = usePeople();
   const progress = runProgress(tests);
   const stopped = run.state === 'stopped';
   const [open, setOpen] = useState(stopped ? '' : (progress.current?.id ?? ''));
@@ -135,7 +138,12 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
               {open === s.id ? <ChevronDown size={16} aria-hidden /> : <ChevronRight size={16} aria-hidden />}
               <VerdictShape verdict={s.verdict} />
               <span>
-                {i + 1}. {s.question || 'A step without a question'}
+                {i + 1}. {s.question || 'A step without a question'}{' '}
+                {s.byId !== null && (
+                  <Quiet>
+                    {people(s.byId)}, {dayTime(s.at)}
+                  </Quiet>
+                )}
               </span>
               {s.skipped !== '' ? (
                 <Tag>left out</Tag>
