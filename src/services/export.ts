@@ -46,18 +46,27 @@ export async function exportCase(id: string, withFiles = false): Promise<CaseFil
 }
 
 /**
- * All cases, oldest number first, as a stream of text.
+ * Cases as a stream of text: all, lowest number first, or those given.
  *
  * @param format one case file in a line, or a table
  * @param withFiles whether photos and other files come inside the case files
+ * @param ids which cases, in order; all where none are given
  */
-export async function* exportAll(format: ExportFormat, withFiles: boolean): AsyncGenerator<string> {
+export async function* exportAll(
+  format: ExportFormat,
+  withFiles: boolean,
+  ids?: readonly string[],
+): AsyncGenerator<string> {
   const from = await sending();
   if (format === 'cases.csv') yield csvLine(CASES_CSV_HEAD);
   if (format === 'readings.csv') yield csvLine(READINGS_CSV_HEAD);
-  const ids = await caseIdsByNumber(db());
-  for (let i = 0; i < ids.length; i += PAGE) {
-    const records = await loadCases(db(), ids.slice(i, i + PAGE));
+  const all = ids ?? (await caseIdsByNumber(db()));
+  for (let i = 0; i < all.length; i += PAGE) {
+    const piece = all.slice(i, i + PAGE);
+    const place = new Map(piece.map((id, at) => [id, at]));
+    const records = (await loadCases(db(), [...piece])).sort(
+      (a, b) => place.get(a.case.id)! - place.get(b.case.id)!,
+    );
     let text = '';
     for (const record of records) {
       if (format === 'cases.csv') text += csvLine(casesCsvRow(record, from));

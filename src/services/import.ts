@@ -5,6 +5,7 @@ import { Catalogue } from '@/core/cause';
 import { judgeCase } from '@/core/conclusions';
 import { assemble, CaseFile, readCaseFile, writeCaseFile, type Receiving } from '@/core/exchange';
 import { caseName } from '@/core/exchange/case-name';
+import { linesOf } from '@/core/exchange/lines';
 import { alreadyHere, lastNumbers, putBatch, type Batch } from '@/store/bulk';
 import { db, holdingWriters, write } from '@/store/database';
 import { listCatalogue, listPeople } from '@/store/shop';
@@ -296,7 +297,6 @@ const LISTED = 1000;
 const AT_ONCE = 400;
 /** Cases read before others get their turn. */
 const TURN = 20;
-const LONGEST_LINE = 64 * 1024 * 1024;
 
 export const noProgress = (): Progress => ({
   lines: 0,
@@ -357,45 +357,6 @@ function count(p: Progress, t: Taken): void {
   } else if (t.state === 'unchanged') p.unchanged++;
   else if (p.refused.length < LISTED) p.refused.push({ line: t.line, reason: t.reason });
   else p.moreRefused++;
-}
-
-/** Lines of a byte stream; a text that is one JSON value over several lines comes as one. */
-async function* linesOf(
-  body: ReadableStream<Uint8Array>,
-): AsyncGenerator<{ line: number; text: string | undefined }> {
-  const reader = body
-    .pipeThrough(new TextDecoderStream() as never)
-    .getReader() as ReadableStreamDefaultReader<string>;
-  let rest = '';
-  let line = 0;
-  let whole: string | undefined;
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (value !== undefined) rest += line === 0 && rest === '' ? value.replace(/^\uFEFF/, '') : value;
-    if (whole === undefined && line === 0 && /^\s*\{\s*\n/.test(rest)) whole = '';
-    if (whole !== undefined) {
-      // A single file written over many lines: read to its end.
-      if (done) {
-        yield { line: 1, text: rest };
-        return;
-      }
-      if (rest.length > LONGEST_LINE) {
-        yield { line: 1, text: undefined };
-        return;
-      }
-      continue;
-    }
-    let at: number;
-    while ((at = rest.indexOf('\n')) >= 0) {
-      line++;
-      yield { line, text: at > LONGEST_LINE ? undefined : rest.slice(0, at) };
-      rest = rest.slice(at + 1);
-    }
-    if (done) {
-      if (rest.trim() !== '') yield { line: line + 1, text: rest };
-      return;
-    }
-  }
 }
 
 /**

@@ -39,6 +39,23 @@ export const ExportQuery = z.object({
     .enum(['inline', 'none'], 'files is inline or none.')
     .default('none')
     .describe('Whether photos and other files come inside the case files.'),
+  numbers: z.string().max(4000).optional().describe('Only these cases: numbers and spans, as in 12, 15-20.'),
+  day: z
+    .string()
+    .max(10)
+    .optional()
+    .describe('Only cases that were opened, written on or closed on this day (2026-11-28).'),
+  until: z.string().max(10).optional().describe('The last of several days, the first being day.'),
+  q: z.string().max(500).optional().describe('Only cases that a search line finds.'),
+});
+/** Which cases are given out; nothing said: all. Those that a chosen one refers to come along. */
+export type ExportChoice = Pick<z.infer<typeof ExportQuery>, 'numbers' | 'day' | 'until' | 'q'>;
+/** How much a choice gives out. */
+export const ExportSize = z.object({
+  cases: z.number().int(),
+  brought: z.array(z.number().int()),
+  files: z.number().int(),
+  bytes: z.number(),
 });
 export const CaseQuery = z.object({ files: ExportQuery.shape.files });
 const CaseParam = z.object({ id: z.string().max(60).describe('Id of the case, or its number.') });
@@ -200,7 +217,7 @@ export const OPERATIONS: readonly Operation[] = [
     id: 'exportCases',
     method: 'get',
     path: '/api/v1/export',
-    summary: 'All cases as case files, one in a line (NDJSON), or as a table (CSV)',
+    summary: 'Cases as case files, one in a line (NDJSON), or as a table (CSV): all, or those chosen',
     params: ExportQuery.shape,
     answers: {
       200: { about: 'The cases, lowest number first', type: 'application/x-ndjson' },

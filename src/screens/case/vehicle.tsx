@@ -193,7 +193,8 @@ function CaseLines({ cases }: { cases: KnownVehicle['cases'] }) {
           <Link href={`/cases/${c.number}`}>
             case <Figure>{c.number}</Figure>
           </Link>
-          <Quiet>{age(c.openedAt)} ago</Quiet> {c.headline} <GradeMark grade={c.grade} />
+          <Quiet>{age(c.openedAt)} ago</Quiet> {c.headline}{' '}
+          {c.open ? <Tag $tone="accent">still open</Tag> : <GradeMark grade={c.grade} />}
         </li>
       ))}
     </>

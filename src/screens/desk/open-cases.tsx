@@ -13,7 +13,7 @@ import { DESK_ORDERS, inOrder, isOf, type DeskOrder } from './order';
 
 const Line = styled.li`
   display: grid;
-  grid-template-columns: 46px minmax(0, 1.5fr) 92px minmax(0, 1fr) 128px;
+  grid-template-columns: 46px minmax(0, 1.5fr) 88px minmax(0, 1fr) 142px;
   gap: 12px;
   align-items: center;
   padding: 9px 0;

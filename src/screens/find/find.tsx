@@ -171,7 +171,9 @@ export function FindScreen({
           found.chips.length === 0
             ? ''
             : found.cases.length === 0
-              ? 'no near case'
+              ? found.customers.length
+                ? ''
+                : 'no near case'
               : `${found.matching} of ${found.searched} cases share something, nearest first`
         }
         onTakeOff={takeOff}
@@ -218,7 +220,7 @@ export function FindScreen({
                     inHand={inHand}
                     chosen={chosen.includes(c.number)}
                     onChoose={(on) =>
-                      setChosen(on ? [...chosen, c.number].slice(-2) : chosen.filter((n) => n !== c.number))
+                      setChosen(on ? [...chosen, c.number] : chosen.filter((n) => n !== c.number))
                     }
                   />
                 ))}
@@ -228,12 +230,22 @@ export function FindScreen({
                   {chosen.length === 1 ? (
                     <>Case {chosen[0]} is chosen; choose another to see both side by side.</>
                   ) : (
-                    <Link href={`/compare?a=${chosen[0]}&b=${chosen[1]}`}>
-                      Case {chosen[0]} and case {chosen[1]} side by side: what told them apart
+                    <Link href={`/compare?a=${chosen.at(-2)}&b=${chosen.at(-1)}`}>
+                      Case {chosen.at(-2)} and case {chosen.at(-1)} side by side: what told them apart
                     </Link>
-                  )}
+                  )}{' '}
+                  <Link href={`/shop/data?numbers=${chosen.join(',')}`}>
+                    Give {chosen.length === 1 ? 'it' : `these ${chosen.length}`} out …
+                  </Link>
                 </Chosen>
               )}
+              <p style={{ padding: '8px 0' }}>
+                <Quiet>
+                  <Link href={`/shop/data?q=${encodeURIComponent(line)}`}>
+                    Give out what this line finds …
+                  </Link>
+                </Quiet>
+              </p>
             </section>
             <aside aria-label="What it was and what else is known">
               <ExperienceLinks

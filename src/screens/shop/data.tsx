@@ -1,8 +1,9 @@
 'use client';
 
-import { Download } from 'lucide-react';
+import type { ExportChoice } from '@/core/api';
 import styled from 'styled-components';
 import { Quiet } from '@/ui/controls';
+import { GiveOut } from './give-out';
 import { ShopShelf } from './sections';
 import { TakeIn } from './take-in';
 
@@ -20,28 +21,8 @@ const Section = styled.section`
     max-width: 66ch;
   }
 `;
-const Out = styled.a`
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
-  min-height: 38px;
-  margin: 0 10px 6px 0;
-  padding: 0 12px;
-  border: 1px solid var(--rule-2);
-  border-radius: var(--radius);
-  background: var(--raised);
-  text-decoration: none;
-  font-weight: 550;
-  & svg {
-    width: 16px;
-    height: 16px;
-  }
-  @media (pointer: coarse) {
-    min-height: 44px;
-  }
-`;
 /** Cases in from files and out as files and tables. */
-export function DataScreen() {
+export function DataScreen({ start }: { start: ExportChoice }) {
   return (
     <ShopShelf>
       <h1 style={{ fontSize: '1.25rem', marginBottom: 10 }}>In and out</h1>
@@ -59,18 +40,7 @@ export function DataScreen() {
           Case files hold everything that stands on a case. With photos and files inside they are large, and
           are all another shop needs.
         </p>
-        <Out href="/api/v1/export" download>
-          <Download aria-hidden="true" /> All cases
-        </Out>
-        <Out href="/api/v1/export?files=inline" download>
-          <Download aria-hidden="true" /> All cases with their files
-        </Out>
-        <Out href="/api/v1/export?as=cases.csv" download>
-          <Download aria-hidden="true" /> Table of cases
-        </Out>
-        <Out href="/api/v1/export?as=readings.csv" download>
-          <Download aria-hidden="true" /> Table of readings
-        </Out>
+        <GiveOut start={start} />
       </Section>
       <Section aria-label="For programs">
         <h2>For programs</h2>

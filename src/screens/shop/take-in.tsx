@@ -8,6 +8,7 @@ import type { z } from 'zod';
 import { ImportAnswer, ProblemAnswer } from '@/core/api';
 import { Button, Figure } from '@/ui/controls';
 import { FileButton } from '@/ui/file-button';
+import { MendLines } from './mend-lines';
 
 const Refused = styled.ul`
   max-height: 320px;
@@ -29,12 +30,14 @@ export function TakeIn() {
   const [state, setState] = useState<Progress>();
   const [running, setRunning] = useState('');
   const [problem, setProblem] = useState('');
+  const [file, setFile] = useState<File>();
 
   const take = async (chosen: File) => {
     const name = nanoid(12);
     setProblem('');
     setState(undefined);
     setRunning(chosen.name);
+    setFile(chosen);
     stop.current = new AbortController();
     const ask = setInterval(() => {
       void fetch(`/api/v1/import/progress?name=${name}`)
@@ -97,14 +100,22 @@ export function TakeIn() {
       {state && state.refused.length > 0 && (
         <>
           <h2>Refused</h2>
-          <Refused>
-            {state.refused.map((r) => (
-              <li key={r.line}>
-                <Figure>line {r.line}</Figure> {r.reason}
-              </li>
-            ))}
-            {state.moreRefused > 0 && <li>and {n(state.moreRefused, 'line')} more.</li>}
-          </Refused>
+          {state.moreRefused > 0 && (
+            <p>
+              The first {state.refused.length} of {n(state.refused.length + state.moreRefused, 'line')}.
+            </p>
+          )}
+          {file && !running ? (
+            <MendLines key={file.name + file.lastModified} file={file} refused={state.refused} />
+          ) : (
+            <Refused>
+              {state.refused.map((r) => (
+                <li key={r.line}>
+                  <Figure>line {r.line}</Figure> {r.reason}
+                </li>
+              ))}
+            </Refused>
+          )}
         </>
       )}
     </>

@@ -1,16 +1,18 @@
 import { ExportQuery } from '@/core/api';
 import { exportAll } from '@/services/export';
+import { chosenCases } from '@/services/export-choice';
 import { log } from '@/services/log';
 import { answer } from '../../answer';
 import { readQueryOf } from '../query';
 
 const NAMES = { cases: 'cases.ndjson', 'cases.csv': 'cases.csv', 'readings.csv': 'readings.csv' };
 
-/** All cases as a stream, so that a shop of any size can be given out. */
+/** Cases as a stream, so that a shop of any size can be given out. */
 export function GET(request: Request) {
-  return answer(() => {
-    const { as, files } = readQueryOf(request, ExportQuery);
-    const pieces = exportAll(as, files === 'inline');
+  return answer(async () => {
+    const { as, files, ...choice } = readQueryOf(request, ExportQuery);
+    const { ids, brought } = await chosenCases(choice);
+    const pieces = exportAll(as, files === 'inline', ids);
     const encoder = new TextEncoder();
     const body = new ReadableStream<Uint8Array>({
       async pull(controller) {
@@ -28,13 +30,13 @@ export function GET(request: Request) {
         await pieces.return(undefined);
       },
     });
-    return Promise.resolve(
-      new Response(body, {
-        headers: {
-          'content-type': as === 'cases' ? 'application/x-ndjson; charset=utf-8' : 'text/csv; charset=utf-8',
-          'content-disposition': `attachment; filename="${NAMES[as]}"`,
-        },
-      }),
-    );
+    return new Response(body, {
+      headers: {
+        'content-type': as === 'cases' ? 'application/x-ndjson; charset=utf-8' : 'text/csv; charset=utf-8',
+        'content-disposition': `attachment; filename="${NAMES[as]}"`,
+        // Cases that come along because a chosen one refers to them.
+        'vantle-brought': brought.join(' '),
+      },
+    });
   });
 }

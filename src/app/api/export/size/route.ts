@@ -1,0 +1,9 @@
+import { ExportQuery } from '@/core/api';
+import { sizeOfChoice } from '@/services/export-choice';
+import { answer } from '../../answer';
+import { readQueryOf } from '../../v1/query';
+
+/** How much a choice of cases gives out, for whoever is about to. */
+export function GET(request: Request) {
+  return answer(() => sizeOfChoice(readQueryOf(request, ExportQuery)));
+}
