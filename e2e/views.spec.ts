@@ -4,7 +4,9 @@ test('the desk shows open cases by what they wait for', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Weir Lane Garage' })).toBeVisible();
   const waits = page.getByRole('region', { name: 'Wait for a part' });
-  await expect(waits.getByRole('listitem')).toContainText('actuator on order');
+  const first = waits.getByRole('listitem').filter({ hasText: 'Marlo' });
+  await expect(first).toContainText('due Thursday');
+  await expect(first).toContainText('part is to be here Thursday');
   await expect(page.getByRole('region', { name: 'Wait for authorisation' })).toContainText('Haldric Lugger');
 });
 
@@ -45,6 +47,20 @@ test('a part is added to the list, given a synonym, and merged', async ({ page }
   const panel = page.getByRole('complementary', { name: 'Chosen entry' });
   await panel.getByLabel('Means the same as').selectOption({ label: 'intake boot' });
   await panel.getByRole('button', { name: 'Merge into it' }).click();
+  // It asks with what it changes.
+  const sure = panel.getByRole('alertdialog', { name: 'Merge?' });
+  await expect(sure).toContainText('will count under “intake boot”');
+  await sure.getByRole('button', { name: 'Merge', exact: true }).click();
+  await expect(panel.getByText(/Merged/)).toBeVisible();
+  // And is taken apart again from what it was merged into.
+  await panel.getByRole('button', { name: 'Take it apart' }).click();
+  await expect(panel.getByText('“snorkel pipe” stands for itself again.')).toBeVisible();
+  await filter.fill('snorkel pipe');
+  await expect(page.getByRole('button', { name: /^snorkel pipe/ })).toBeVisible();
+  await page.getByRole('button', { name: /^snorkel pipe/ }).click();
+  await panel.getByLabel('Means the same as').selectOption({ label: 'intake boot' });
+  await panel.getByRole('button', { name: 'Merge into it' }).click();
+  await sure.getByRole('button', { name: 'Merge', exact: true }).click();
   await expect(panel.getByText(/Merged/)).toBeVisible();
   await filter.fill('');
   await filter.fill('snorkel pipe');

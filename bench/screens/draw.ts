@@ -2,6 +2,7 @@ import { chromium } from 'playwright';
 import sharp from 'sharp';
 import { grayOf, type Gray } from '@/core/pictures';
 import { pick, random } from '@/sim/random';
+import { CHROMIUM } from '../../scripts/lib.mjs';
 
 /** A screen of a made-up tool: what stands on it and how it is drawn. */
 export interface Screen {
@@ -68,7 +69,7 @@ export function screenOf(n: number): Screen {
 
 /** Draws screens as pictures. */
 export async function drawScreens(screens: readonly Screen[]): Promise<Gray[]> {
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+  const browser = await chromium.launch({ executablePath: CHROMIUM(), args: ['--no-sandbox'] });
   try {
     const page = await browser.newPage({ viewport: { width: 900, height: 560 } });
     const out: Gray[] = [];

@@ -2,6 +2,7 @@ import type { Guide } from '@/core/api';
 import type { CaseRecord, ProcedureStep } from '@/core/case';
 import type { Catalogue } from '@/core/cause';
 import {
+  factRows,
   factsOf,
   foldQuestion,
   guideOf,
@@ -82,7 +83,8 @@ export async function guideFor(record: CaseRecord, found: NearCases): Promise<Gu
     knowledge,
     [...ranking.prior.shares].flatMap(([key, s]) => (s.share >= TESTED ? [key] : [])),
   );
-  const here = factsOf(profile);
+  // What is planned on the case is asked already, though nothing is found yet.
+  const here = factsOf({ ...factRows(record), spoken: profile.spoken });
   const out = ruledOutKeys(record, ranking.prior.shares.keys(), held.catalogue);
   const { odds, next } = guideOf(cases, here, priorOf(ranking.prior), out, practice);
   const open = record.case.closedAt === null;

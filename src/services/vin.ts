@@ -51,7 +51,11 @@ export async function decodeVin(typed: string, exceptVehicle: string): Promise<O
     .filter((v) => v.vin[9] === vin[9] && v.make !== '');
   if (alike.length) {
     const cases = (await Promise.all(alike.map((v) => casesOfVehicle(db(), v.id)))).flat().length;
-    answer.past = { cases, says: { ...filled(alike[0]!), year: alike[0]!.year } };
+    // As most of them are named, not as somebody wrote the last one down.
+    const named = (v: RowOf<'vehicle'>) => [v.make, v.model, v.engine].join('/').toLowerCase();
+    const often = (v: RowOf<'vehicle'>) => alike.filter((x) => named(x) === named(v)).length;
+    const usual = alike.reduce((a, b) => (often(b) > often(a) ? b : a));
+    answer.past = { cases, says: { ...filled(usual), year: usual.year } };
   }
 
   const data = vinData();

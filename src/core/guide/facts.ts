@@ -1,4 +1,4 @@
-import { doneTests, type CaseRecord } from '@/core/case';
+import type { CaseRecord } from '@/core/case';
 import { readEntry, type Quantity } from '@/core/readings';
 
 /** What a case was asked and answered: outcomes of its tests and their readings, before the repair. */
@@ -43,8 +43,7 @@ export const foldQuestion = (s: string): string =>
     .join(' ');
 
 /**
- * What a case says, without tests repeated after the repair and those that nobody did; a question asked twice counts
- * once.
+ * What a case says, without tests repeated after the repair; a question asked twice counts once.
  *
  * @param record tests and readings of the case
  * @returns lists in the order of the case
@@ -61,7 +60,7 @@ export function factRows(
     ...(record.finding ?? []).map((f) => ({ testId: f.testId, label: f.about, entered: f.figure })),
   ];
   for (const r of told) byTest.set(r.testId, [...(byTest.get(r.testId) ?? []), r]);
-  for (const t of doneTests(record)) {
+  for (const t of record.test) {
     const folded = foldQuestion(t.question);
     if (t.repeatOf !== null || folded === '') continue;
     if (!outcomes.has(folded))

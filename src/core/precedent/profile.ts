@@ -171,7 +171,8 @@ export function digestOf(
         ),
       ),
     ].filter((w) => /^\p{L}{3,}$/u.test(w)),
-    ...factRows(record),
+    // A step of a checklist that nobody came to was asked of nobody.
+    ...factRows({ ...record, test: doneTests(record) }),
   };
 }
 
