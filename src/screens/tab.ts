@@ -10,9 +10,17 @@ const aName = () => Math.random().toString(36).slice(2, 10);
 /** A name for this tab that survives a reload and a restored crash. */
 export function tabName(): string {
   const kept = sessionStorage.getItem(NAME);
-  if (kept) return kept;
-  const name = aName();
-  sessionStorage.setItem(NAME, name);
+  return kept ?? remember(unkept ?? aName());
+}
+
+/** The name where the browser has no room to keep even that: it holds until a reload. */
+let unkept: string | undefined;
+function remember(name: string): string {
+  try {
+    sessionStorage.setItem(NAME, name);
+  } catch {
+    unkept = name;
+  }
   return name;
 }
 
@@ -28,7 +36,7 @@ export function holdTabName(): void {
     void locks.request(lockOf(name), { ifAvailable: true }, (lock) => {
       if (lock) return new Promise(() => undefined);
       const other = aName();
-      sessionStorage.setItem(NAME, other);
+      remember(other);
       hold(other);
       return undefined;
     });

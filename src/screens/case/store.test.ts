@@ -324,4 +324,58 @@ describe('the open case in the browser', () => {
     await vi.advanceTimersByTimeAsync(600);
     expect(server.test).toHaveLength(1);
   });
+
+  it('keeps both of two readings as two, each with what it said', async () => {
+    const base = applyOps(record(), [
+      { op: 'add', kind: 'test', id: 't', row: { at: '2026-01-01T00:00:00Z', question: 'q' } },
+      {
+        op: 'add',
+        kind: 'reading',
+        id: 'r',
+        row: { testId: 't', label: 'idle', limit: '≤ 2 V', position: 1 },
+      },
+    ]);
+    server = applyOps(base, [
+      { op: 'set', kind: 'reading', id: 'r', revision: 1, set: { entered: '1.9 V' }, was: { entered: '' } },
+    ]);
+    const store = createCaseStore(opened(base));
+    answers = [
+      (c) => ({
+        id: c.id,
+        ok: false,
+        conflict: {
+          ...{ kind: 'reading', id: 'r', field: 'entered', mine: '2.4 V', theirs: '1.9 V' },
+          ...{ by: 'Mara', at: '', revision: 2 },
+        },
+      }),
+    ];
+    store.getState().edit('reading', 'r', 'entered', '2.4 V');
+    await vi.advanceTimersByTimeAsync(600);
+    const [conflict] = store.getState().conflicts;
+    store.getState().besideTheirs(conflict!);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(store.getState().conflicts).toEqual([]);
+    expect(server.reading.map((x) => [x.label, x.entered, x.limit])).toEqual([
+      ['idle', '1.9 V', '≤ 2 V'],
+      ['idle', '2.4 V', '≤ 2 V'],
+    ]);
+  });
+
+  it('says when the browser has no room to keep what is not sent yet', async () => {
+    const store = createCaseStore(opened());
+    answers = [() => 'lost', () => 'lost'];
+    const real = localStorage;
+    vi.stubGlobal('localStorage', {
+      ...real,
+      getItem: () => null,
+      setItem: () => {
+        throw new DOMException('full', 'QuotaExceededError');
+      },
+    });
+    store.getState().edit('case', 'k', 'said', 'one');
+    expect(store.getState().noRoom).toBe(true);
+    vi.stubGlobal('localStorage', real);
+    store.getState().edit('case', 'k', 'said', 'one more');
+    expect(store.getState().noRoom).toBe(false);
+  });
 });
