@@ -42,6 +42,12 @@ const Cut = styled.div`
     text-overflow: ellipsis;
     white-space: nowrap;
   }
+  /* A plate that is cut off is none. */
+  @media (max-width: 1000px) {
+    & > :first-child {
+      white-space: normal;
+    }
+  }
 `;
 
 const Filters = styled.div`
