@@ -6,7 +6,9 @@ import { symptomById } from '@/core/symptoms';
 import { db } from '@/store/database';
 import { freshBodies } from '@/store/digests';
 import { loadCase, loadCases } from '@/store/rows';
-import { casesOfVehicle, confirmedComebacks, listCatalogue, numberOfCase } from '@/store/shop';
+import { listCatalogue } from '@/store/catalogue';
+import { confirmedComebacks, numberOfCase } from '@/store/shop';
+import { casesOfVehicle } from '@/store/vehicles';
 import { recogniseVehicle } from './recognise';
 import { money, periods } from './shop';
 

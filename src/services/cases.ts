@@ -4,14 +4,8 @@ import type { KnownVehicle, NewsAnswer, OpenCase } from '@/core/api';
 import { vehicleName, type Identity } from '@/core/vehicle';
 import { db, write } from '@/store/database';
 import { appendHistory, deleteRow, getRow, insertRow, loadCase, loadCases, updateRow } from '@/store/rows';
-import {
-  caseIdByNumber,
-  casesOfVehicle,
-  countCases,
-  keepNumber,
-  nextCaseNumber,
-  openCaseIds,
-} from '@/store/shop';
+import { caseIdByNumber, countCases, keepNumber, nextCaseNumber, openCaseIds } from '@/store/shop';
+import { casesOfVehicle } from '@/store/vehicles';
 import { aroundCase, digestsOf, inShort } from './around';
 import { newsOf } from './news';
 import { recogniseVehicle } from './recognise';

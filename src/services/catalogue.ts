@@ -11,7 +11,7 @@ import {
   insertCatalogue,
   listCatalogue,
   updateCatalogue,
-} from '@/store/shop';
+} from '@/store/catalogue';
 import { newId } from './save';
 
 /** The shop's list of parts and kinds of failure: growing, with synonyms and merging. */

@@ -6,7 +6,8 @@ import type { Coverage } from '@/core/codes';
 import { conclude } from '@/core/conclusions';
 import { db } from '@/store/database';
 import { loadCase } from '@/store/rows';
-import { confirmedComebacks, listCatalogue } from '@/store/shop';
+import { listCatalogue } from '@/store/catalogue';
+import { confirmedComebacks } from '@/store/shop';
 import { shopMeanings } from './meanings';
 
 /** The conclusions of a case as programs get them; undefined when there is no such case. */

@@ -8,6 +8,7 @@ import { symptomById } from '@/core/symptoms';
 import { vehicleName } from '@/core/vehicle';
 import { db } from '@/store/database';
 import { loadCases } from '@/store/rows';
+import { listCatalogue } from '@/store/catalogue';
 import {
   confirmedComebacks,
   countCases,
@@ -15,7 +16,6 @@ import {
   lastClosedIds,
   lastHistorySeq,
   latestComebacks,
-  listCatalogue,
   listPeople,
   openCaseIds,
 } from '@/store/shop';

@@ -3,14 +3,8 @@ import { readCaseNumbers } from '@/core/exchange/case-numbers';
 import { Problem } from '@/core/problem';
 import type { ExportChoice } from '@/core/api';
 import { db } from '@/store/database';
-import {
-  attachmentsOf,
-  caseIdsByNumber,
-  caseIdsOfNumbers,
-  caseNumbers,
-  casesWrittenBetween,
-  earlierCasesOf,
-} from '@/store/shop';
+import { attachmentsOf, caseIdsOfNumbers, casesWrittenBetween, earlierCasesOf } from '@/store/choosing';
+import { caseIdsByNumber, caseNumbers } from '@/store/shop';
 import { find } from './find';
 
 /** Most cases that a search gives out. */

@@ -12,7 +12,8 @@ import {
 import { db } from '@/store/database';
 import { loadCase, loadCases } from '@/store/rows';
 import { readStored } from '@/store/files';
-import { caseIdsByNumber, caseNumbers, listCatalogue, listPeople } from '@/store/shop';
+import { listCatalogue } from '@/store/catalogue';
+import { caseIdsByNumber, caseNumbers, listPeople } from '@/store/shop';
 
 /** Giving cases out: as case files, one in a line, and as tables for a spreadsheet. */
 

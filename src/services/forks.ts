@@ -14,7 +14,7 @@ import {
 import { didComeBack, digestOf, profileOf, type CaseProfile, type Near } from '@/core/precedent';
 import { db } from '@/store/database';
 import { loadCase } from '@/store/rows';
-import { listCatalogue } from '@/store/shop';
+import { listCatalogue } from '@/store/catalogue';
 
 /** One past case with a cause, once for each of its causes. */
 export function forkCases(

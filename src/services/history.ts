@@ -6,7 +6,8 @@ import { changeInWords, type WordsContext } from '@/core/case/history-words';
 import { symptomById } from '@/core/symptoms';
 import { db } from '@/store/database';
 import { loadCase } from '@/store/rows';
-import { caseHistory, listCatalogue, listPeople } from '@/store/shop';
+import { listCatalogue } from '@/store/catalogue';
+import { caseHistory, listPeople } from '@/store/shop';
 import { applyChanges, newId } from './save';
 
 const MOST_ROWS = 4000;

@@ -12,14 +12,8 @@ import type { Vocabulary } from '@/core/symptoms';
 import { db, write } from '@/store/database';
 import { digestBodies, freshDigests, putDigests, staleDigestIds, type DigestRow } from '@/store/digests';
 import { loadCases } from '@/store/rows';
-import {
-  changedSince,
-  confirmedComebacks,
-  historySince,
-  lastCaseSeq,
-  lastHistorySeq,
-  listCatalogue,
-} from '@/store/shop';
+import { listCatalogue } from '@/store/catalogue';
+import { changedSince, confirmedComebacks, historySince, lastCaseSeq, lastHistorySeq } from '@/store/shop';
 import { digestsAreStale, forgetStaleDigests, keepDigestsBy } from './keep-digests';
 
 /**

@@ -23,7 +23,8 @@ import {
 import { symptomById } from '@/core/symptoms';
 import { alreadyHere } from '@/store/bulk';
 import { db } from '@/store/database';
-import { listCatalogue, vehiclesByPlate } from '@/store/shop';
+import { listCatalogue } from '@/store/catalogue';
+import { vehiclesByPlate } from '@/store/vehicles';
 import { takeFiles, type Candidate } from './import';
 import { caseIndex } from './index-of-cases';
 import { keptList } from './kept-list';

@@ -1,7 +1,7 @@
 import type { RowOf } from '@/core/case';
 import { plainPlate, readVin, recognise, type Identity, type Recognised } from '@/core/vehicle';
 import type { Db, Tx } from '@/store/database';
-import { casesOfVehicle, vehiclesByMakeModel, vehiclesByPlate, vehiclesByVin } from '@/store/shop';
+import { casesOfVehicle, vehiclesByMakeModel, vehiclesByPlate, vehiclesByVin } from '@/store/vehicles';
 
 /** Vehicles looked at closely, of those that share a plate, a VIN or a model. */
 const MOST = 200;

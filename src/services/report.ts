@@ -4,7 +4,8 @@ import { customerReport, technicianReport, type Report } from '@/core/report';
 import { conditionLabel, symptomById } from '@/core/symptoms';
 import { db } from '@/store/database';
 import { loadCase } from '@/store/rows';
-import { confirmedComebacks, listCatalogue, listPeople } from '@/store/shop';
+import { listCatalogue } from '@/store/catalogue';
+import { confirmedComebacks, listPeople } from '@/store/shop';
 import { money, shopName } from './shop';
 
 export const REPORT_READERS = ['customer', 'technician'] as const;

@@ -23,7 +23,8 @@ import {
   rowsWhere,
   updateRow,
 } from '@/store/rows';
-import { casesOfVehicle, listPeople } from '@/store/shop';
+import { listPeople } from '@/store/shop';
+import { casesOfVehicle } from '@/store/vehicles';
 import { aroundCase } from './around';
 import { creditTests } from './credit';
 import { digestsAreStale } from './keep-digests';

@@ -6,13 +6,12 @@ import type { Money } from '@/core/money';
 import { db, write, closeDatabase } from '@/store/database';
 import { migrateDatabase } from '@/store/migrate';
 import { loadCase } from '@/store/rows';
+import { insertCatalogue, listCatalogue } from '@/store/catalogue';
 import {
   caseIdByNumber,
   countCases,
   getSetting,
-  insertCatalogue,
   insertPerson,
-  listCatalogue,
   listPeople,
   putMeaning,
   putSetting,

@@ -2,7 +2,7 @@ import type { VinAnswer } from '@/core/api';
 import type { RowOf } from '@/core/case';
 import { bestValues, readVin } from '@/core/vehicle';
 import { db } from '@/store/database';
-import { casesOfVehicle, vehiclesByEngine, vehiclesByVin } from '@/store/shop';
+import { casesOfVehicle, vehiclesByEngine, vehiclesByVin } from '@/store/vehicles';
 import { VIN_ELEMENTS, vinData, vinPatterns, vinWord } from '@/store/vin-data';
 
 type VehicleSays = NonNullable<VinAnswer['data']>;

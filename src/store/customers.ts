@@ -1,7 +1,7 @@
 import { and, desc, eq, sql, type SQL } from 'drizzle-orm';
 import type { Db, Tx } from './database';
 import * as s from './schema';
-import { PLAIN_PLATE } from './shop';
+import { PLAIN_PLATE } from './vehicles';
 
 /** Cases by what their customers say of themselves. */
 

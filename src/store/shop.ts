@@ -1,6 +1,5 @@
-import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, max, ne, or, sql, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, max, ne, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/sqlite-core';
-import type { CatalogueItem } from '@/core/case';
 import type { Db, Tx } from './database';
 import * as s from './schema';
 
@@ -46,68 +45,6 @@ export async function putMeaning(tx: Tx, code: string, says: string): Promise<vo
       .insert(s.codeMeanings)
       .values({ code, says })
       .onConflictDoUpdate({ target: s.codeMeanings.code, set: { says } });
-}
-
-export async function listCatalogue(q: Tx | Db): Promise<CatalogueItem[]> {
-  return (await q
-    .select()
-    .from(s.catalogue)
-    .orderBy(asc(s.catalogue.system), asc(s.catalogue.name))) as CatalogueItem[];
-}
-
-export async function insertCatalogue(tx: Tx, items: CatalogueItem[]): Promise<void> {
-  for (let i = 0; i < items.length; i += 100) await tx.insert(s.catalogue).values(items.slice(i, i + 100));
-}
-
-export async function updateCatalogue(tx: Tx, id: string, set: Partial<CatalogueItem>): Promise<void> {
-  await tx.update(s.catalogue).set(set).where(eq(s.catalogue.id, id));
-}
-
-/** How often each part and each failure stands in a cause. */
-export async function countCatalogueUse(q: Tx | Db): Promise<Map<string, number>> {
-  const counts = new Map<string, number>();
-  for (const column of [s.causes.partId, s.causes.failureId]) {
-    const rows = await q
-      .select({ id: column, n: sql<number>`count(*)` })
-      .from(s.causes)
-      .groupBy(column);
-    for (const r of rows) if (r.id) counts.set(r.id, r.n);
-  }
-  return counts;
-}
-
-/** Cases in which entries of the list stand as a cause or a suspect, by number. */
-export async function casesWithEntries(
-  q: Tx | Db,
-  ids: readonly string[],
-): Promise<{ id: string; number: number; causes: number; suspects: number }[]> {
-  const found = new Map<string, { id: string; number: number; causes: number; suspects: number }>();
-  for (const [table, of] of [
-    [s.causes, 'causes'],
-    [s.suspects, 'suspects'],
-  ] as const) {
-    const rows = await q
-      .select({ id: s.cases.id, number: s.cases.number, n: sql<number>`count(*)` })
-      .from(table)
-      .innerJoin(s.cases, eq(s.cases.id, table.caseId))
-      .where(or(inArray(table.partId, [...ids]), inArray(table.failureId, [...ids])))
-      .groupBy(s.cases.id);
-    for (const r of rows) {
-      const known = found.get(r.id) ?? { id: r.id, number: r.number, causes: 0, suspects: 0 };
-      known[of] += r.n;
-      found.set(r.id, known);
-    }
-  }
-  return [...found.values()].sort((a, b) => a.number - b.number);
-}
-
-/** What was written of one entry of the list, newest first. */
-export async function entryHistory(q: Tx | Db, id: string) {
-  return q
-    .select()
-    .from(s.history)
-    .where(and(eq(s.history.kind, 'catalogue'), eq(s.history.rowId, id), isNull(s.history.caseId)))
-    .orderBy(desc(s.history.seq));
 }
 
 const LAST_NUMBER = 'cases.lastNumber';
@@ -196,11 +133,6 @@ export async function caseNews(q: Tx | Db, caseId: string, since: number) {
     .orderBy(asc(s.history.seq));
 }
 
-export async function casesOfVehicle(q: Tx | Db, vehicleId: string): Promise<string[]> {
-  const rows = await q.select({ id: s.cases.id }).from(s.cases).where(eq(s.cases.vehicleId, vehicleId));
-  return rows.map((r) => r.id);
-}
-
 export async function openCaseIds(q: Tx | Db): Promise<string[]> {
   const rows = await q.select({ id: s.cases.id }).from(s.cases).where(isNull(s.cases.closedAt));
   return rows.map((r) => r.id);
@@ -274,72 +206,6 @@ export async function confirmedComebacks(
   return map;
 }
 
-/** A vehicle with the customers of its cases; one without a case is not among them. */
-export interface VehicleHere {
-  vehicle: typeof s.vehicles.$inferSelect;
-  customers: { customer: string; phone: string }[];
-}
-
-/** Vehicles that have a case and meet a condition, each with its customers. */
-async function vehiclesHere(q: Tx | Db, where: SQL | undefined, limit: number): Promise<VehicleHere[]> {
-  const rows = await q
-    .select({ vehicle: s.vehicles, customer: s.cases.customer, phone: s.cases.phone })
-    .from(s.vehicles)
-    .innerJoin(s.cases, eq(s.cases.vehicleId, s.vehicles.id))
-    .where(where)
-    .orderBy(desc(s.cases.openedAt))
-    .limit(limit);
-  const found = new Map<string, VehicleHere>();
-  for (const { vehicle, ...customer } of rows) {
-    const known = found.get(vehicle.id) ?? { vehicle, customers: [] };
-    known.customers.push(customer);
-    found.set(vehicle.id, known);
-  }
-  return [...found.values()];
-}
-
-/** As the index `vehicles_plate` has it. */
-export const PLAIN_PLATE = sql`lower(replace(replace(replace(${s.vehicles.plate}, ' ', ''), '-', ''), '.', ''))`;
-const MOST_BY_PLATE = 100_000;
-
-/** Vehicles whose VIN begins with what was typed, for recognising one while it is typed. */
-export const vehiclesByVin = (q: Tx | Db, start: string, except: string, limit: number) =>
-  vehiclesHere(
-    q,
-    and(sql`${s.vehicles.vin} like ${start.replace(/[%_]/g, '') + '%'}`, ne(s.vehicles.id, except)),
-    limit,
-  );
-
-/** Vehicles by their plates, without blanks, dots and dashes, in lower case. */
-export const vehiclesByPlate = (q: Tx | Db, plates: readonly string[]) =>
-  vehiclesHere(q, inArray(PLAIN_PLATE, [...plates]), MOST_BY_PLATE);
-
-/** Vehicles of a make and model, whatever case they are written in. */
-export const vehiclesByMakeModel = (q: Tx | Db, make: string, model: string, limit: number) =>
-  vehiclesHere(
-    q,
-    and(
-      sql`lower(${s.vehicles.make}) = ${make.toLowerCase()}`,
-      sql`lower(${s.vehicles.model}) = ${model.toLowerCase()}`,
-    ),
-    limit,
-  );
-
-/** Vehicles of one make with one engine, newest row last. */
-export async function vehiclesByEngine(q: Tx | Db, make: string, engine: string, except: string) {
-  return q
-    .select()
-    .from(s.vehicles)
-    .where(
-      and(
-        sql`lower(${s.vehicles.make}) = ${make.toLowerCase()}`,
-        sql`lower(${s.vehicles.engine}) = ${engine.toLowerCase()}`,
-        ne(s.vehicles.id, except),
-      ),
-    )
-    .limit(20);
-}
-
 export async function numberOfCase(q: Tx | Db, id: string): Promise<number | undefined> {
   const [row] = await q.select({ n: s.cases.number }).from(s.cases).where(eq(s.cases.id, id));
   return row?.n;
@@ -366,65 +232,4 @@ export async function caseNumbers(q: Tx | Db): Promise<Map<string, number>> {
 export async function caseIdsByNumber(q: Tx | Db): Promise<string[]> {
   const rows = await q.select({ id: s.cases.id }).from(s.cases).orderBy(asc(s.cases.number));
   return rows.map((r) => r.id);
-}
-
-/** Of the history's rows that are asked for at once. */
-const AT_ONCE = 500;
-
-const inPieces = <T>(list: readonly T[]): T[][] =>
-  Array.from({ length: Math.ceil(list.length / AT_ONCE) }, (_, i) =>
-    list.slice(i * AT_ONCE, (i + 1) * AT_ONCE),
-  );
-
-/** Ids of the cases with these numbers, as far as there are. */
-export async function caseIdsOfNumbers(q: Tx | Db, numbers: readonly number[]): Promise<string[]> {
-  const ids: string[] = [];
-  for (const piece of inPieces(numbers))
-    for (const r of await q.select({ id: s.cases.id }).from(s.cases).where(inArray(s.cases.number, piece)))
-      ids.push(r.id);
-  return ids;
-}
-
-/** Cases on which something was written, or that were opened or closed, from one moment to before another. */
-export async function casesWrittenBetween(q: Tx | Db, from: string, to: string): Promise<string[]> {
-  const within = (column: SQL) => sql`${column} >= ${from} and ${column} < ${to}`;
-  const written = await q
-    .selectDistinct({ id: s.history.caseId })
-    .from(s.history)
-    .where(and(within(sql`${s.history.at}`), isNotNull(s.history.caseId)));
-  const dated = await q
-    .select({ id: s.cases.id })
-    .from(s.cases)
-    .where(or(within(sql`${s.cases.openedAt}`), within(sql`${s.cases.closedAt}`)));
-  const there = new Set((await caseNumbers(q)).keys());
-  return [...new Set([...written, ...dated].flatMap((r) => r.id ?? []))].filter((id) => there.has(id));
-}
-
-/** The earlier cases that some cases refer to as comebacks. */
-export async function earlierCasesOf(q: Tx | Db, ids: readonly string[]): Promise<string[]> {
-  const found = new Set<string>();
-  for (const piece of inPieces(ids))
-    for (const r of await q
-      .select({ of: s.comebacks.ofCaseId })
-      .from(s.comebacks)
-      .where(inArray(s.comebacks.caseId, piece)))
-      found.add(r.of);
-  return [...found];
-}
-
-/** How many files some cases have, and how large they are together. */
-export async function attachmentsOf(
-  q: Tx | Db,
-  ids: readonly string[],
-): Promise<{ files: number; bytes: number }> {
-  const sum = { files: 0, bytes: 0 };
-  for (const piece of inPieces(ids)) {
-    const [r] = await q
-      .select({ files: sql<number>`count(*)`, bytes: sql<number>`coalesce(sum(${s.attachments.bytes}), 0)` })
-      .from(s.attachments)
-      .where(inArray(s.attachments.caseId, piece));
-    sum.files += r?.files ?? 0;
-    sum.bytes += r?.bytes ?? 0;
-  }
-  return sum;
 }
