@@ -205,3 +205,43 @@ test('the margin says what it may be and which test would tell most, and puts it
   await card.getByRole('button', { name: 'Remove this test' }).click();
   await saved(page);
 });
+
+test('a cause whose part is changed takes the name along on its repairs, and leaves other words alone', async ({
+  page,
+}) => {
+  await freshCase(page);
+  const cause = part(page, 'Cause');
+  const repair = part(page, 'Repair');
+  await cause.getByRole('button', { name: 'Cause', exact: true }).click();
+  await page.keyboard.type('alternator');
+  await page.keyboard.press('Enter');
+  await repair.getByRole('button', { name: 'Repair', exact: true }).click();
+  const what = repair.getByLabel('What', { exact: true });
+  await expect(what).toHaveValue('alternator');
+  const chosen = cause.getByRole('combobox', { name: 'Part', exact: true });
+  await chosen.fill('starter motor');
+  await chosen.press('Enter');
+  await expect(what).toHaveValue('starter motor');
+  await what.fill('starter, with its cable');
+  await chosen.fill('alternator');
+  await chosen.press('Enter');
+  await expect(chosen).toHaveValue('alternator');
+  await expect(what).toHaveValue('starter, with its cable');
+  await saved(page);
+});
+
+test('two symptoms in one line have each the conditions of its own clause, and one is taken off in a press', async ({
+  page,
+}) => {
+  await freshCase(page);
+  const line = page.getByLabel('Add a symptom');
+  await line.fill('squeals on start up, stalls when hot');
+  await expect(page.getByText(/^Read as:/)).toBeVisible();
+  await line.press('Enter');
+  const row = (label: string) => page.locator('[id^=symptom-]').filter({ hasText: label });
+  await expect(row('stalls').getByRole('button', { name: 'Take off: hot' })).toBeVisible();
+  await expect(row('squeal').getByRole('button', { name: 'Take off: hot' })).toHaveCount(0);
+  await row('stalls').getByRole('button', { name: 'Take off: hot' }).click();
+  await expect(row('stalls').getByRole('button', { name: 'Take off: hot' })).toHaveCount(0);
+  await saved(page);
+});

@@ -18,13 +18,11 @@ test('a refused line is put right on the page and brought again; the others are 
     caseFile('mend-2', { said: 'bad', reproduced: 'perhaps' }),
     '{"format":"vantle-case/1", broken',
   ];
-  await page
-    .getByLabel('Case file')
-    .setInputFiles({
-      name: 'some.ndjson',
-      mimeType: 'application/x-ndjson',
-      buffer: Buffer.from(lines.join('\n')),
-    });
+  await page.getByLabel('Case file').setInputFiles({
+    name: 'some.ndjson',
+    mimeType: 'application/x-ndjson',
+    buffer: Buffer.from(lines.join('\n')),
+  });
   await expect(page.getByText('1 case created')).toBeVisible();
   const refused = page.getByRole('list', { name: 'Refused lines' }).getByRole('listitem');
   await expect(refused).toHaveCount(2);

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { WAITS } from '@/core/case';
+import { impliedWait, WAITS } from '@/core/case';
 import { headlineOf } from '@/core/precedent';
 import { vehicleName } from '@/core/vehicle';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
@@ -15,7 +15,7 @@ import { ChoiceField, LineField } from './fields';
 import { AlsoHere, HandButton, useGive } from './hand';
 import { isEmpty } from './empty';
 import { takeOffer } from './offer';
-import { useCase } from './store';
+import { useCase, useRecord } from './store';
 import { Undo } from './undo';
 
 const Head = styled.div`
@@ -168,6 +168,7 @@ export function Header({ people }: { people: { id: string; name: string }[] }) {
                 empty="waits for …"
               />
             </span>
+            <WaitsElse />
             {c.waitsFor !== '' && c.waitsFor !== 'diagnosis' && (
               <span style={{ width: 150 }}>
                 <LineField
@@ -191,6 +192,25 @@ export function Header({ people }: { people: { id: string; name: string }[] }) {
         <SaveMark />
       </span>
     </Head>
+  );
+}
+
+/** Where a person's word and the repairs say different waits, it asks. */
+function WaitsElse() {
+  const record = useRecord();
+  const edit = useCase((s) => s.edit);
+  const { id, waitsFor } = record.case;
+  const implied = impliedWait(record);
+  const same = implied === waitsFor || (implied === 'proof' && waitsFor === 'road test');
+  if (implied === undefined || implied === '' || same) return null;
+  return (
+    <Button
+      $kind="quiet"
+      aria-label={`By its repairs it waits for ${implied}: set that`}
+      onPress={() => edit('case', id, 'waitsFor', implied)}
+    >
+      or for {implied}?
+    </Button>
   );
 }
 

@@ -4,6 +4,7 @@ import { X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { FREQUENCIES, type RowOf } from '@/core/case';
+import { symptomsByClause } from '@/core/symptoms/by-clause';
 import { CONDITIONS, conditionLabel, LAMPS } from '@/core/symptoms/conditions';
 import { symptomById } from '@/core/symptoms/names';
 import { Button, IconButton, Input, Tag } from '@/ui/controls';
@@ -169,15 +170,20 @@ export function AddSymptom() {
       const id = add('symptom', { words: said, ...shared, source: 'shop', position: count });
       if (!read) unread.current.push({ id, said });
     }
-    hits.forEach((h, i) =>
+    if (!vocabulary || hits.length === 0) return;
+    // Of several, each has the conditions of its own clause.
+    const own = hits.length > 1 ? symptomsByClause(vocabulary, said) : [];
+    hits.forEach((h, i) => {
+      const { conditions, frequency } = own.find((x) => x.id === h.id) ?? shared ?? {};
       add('symptom', {
         concept: h.id,
         words: hits.length === 1 ? said : h.words,
-        ...shared,
+        conditions,
+        frequency,
         source: 'shop',
         position: count + i,
-      }),
-    );
+      });
+    });
   };
   useEffect(() => {
     if (!vocabulary) return;
