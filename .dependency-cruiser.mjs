@@ -76,6 +76,13 @@ export default {
       from: { path: screenFiles },
       to: { path: '^src/app/' },
     },
+    {
+      name: 'the-application-knows-no-benchmark',
+      comment: 'What is measured must not be made from what measures it, in the demo either.',
+      severity: 'error',
+      from: { path: '^(src|demo)/' },
+      to: { path: '^(bench|e2e)/' },
+    },
     { name: 'no-circles', severity: 'error', from: { path: '^src/' }, to: { circular: true } },
   ],
   options: {

@@ -6,6 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 
 const root = path.resolve(import.meta.dirname, '..');
 let scratch = '';
+const FOLDERS = ['src', 'demo', 'bench'];
 
 beforeAll(() => {
   scratch = mkdtempSync(path.join(os.tmpdir(), 'vantle-walls-'));
@@ -21,7 +22,10 @@ afterAll(() => rmSync(scratch, { recursive: true, force: true }));
 
 /** Puts files into a scratch tree and gives, by file, the names of the rules that break there. */
 function crossings(files: Record<string, string>): Record<string, string[]> {
-  rmSync(path.join(scratch, 'src'), { recursive: true, force: true });
+  for (const folder of FOLDERS) {
+    rmSync(path.join(scratch, folder), { recursive: true, force: true });
+    mkdirSync(path.join(scratch, folder));
+  }
   for (const [name, text] of Object.entries(files)) {
     mkdirSync(path.dirname(path.join(scratch, name)), { recursive: true });
     writeFileSync(path.join(scratch, name), text);
@@ -29,7 +33,7 @@ function crossings(files: Record<string, string>): Record<string, string[]> {
   const program = path.join(root, 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs');
   const result = spawnSync(
     process.execPath,
-    [program, '--config', path.join(root, '.dependency-cruiser.mjs'), '--output-type', 'json', 'src'],
+    [program, '--config', path.join(root, '.dependency-cruiser.mjs'), '--output-type', 'json', ...FOLDERS],
     { cwd: scratch, encoding: 'utf8' },
   );
   const { summary } = JSON.parse(result.stdout) as {
@@ -54,6 +58,7 @@ const BREAKS = [
   ['only-app-reaches-services', 'src/screens/g.ts', '@/services/one', 'src/services/one.ts'],
   ['only-the-store-speaks-sql', 'src/services/h.ts', 'drizzle-orm', ''],
   ['stand-ins-know-only-core', 'src/sim/i.ts', '@/services/one', 'src/services/one.ts'],
+  ['the-application-knows-no-benchmark', 'demo/k.ts', '../bench/one', 'bench/one.ts'],
   ['screens-stay-out-of-routes', 'src/screens/j.ts', '@/app/one', 'src/app/one.ts'],
 ] as const;
 

@@ -1,4 +1,4 @@
-import { and, desc, eq, sql, type SQL } from 'drizzle-orm';
+import { and, desc, eq, inArray, sql, type SQL } from 'drizzle-orm';
 import type { Db, Tx } from './database';
 import * as s from './schema';
 import { PLAIN_PLATE } from './vehicles';
@@ -30,19 +30,39 @@ const FIGURES = ['-', '(', ')', '/', '.', '+'].reduce<SQL>(
   sql`replace(${s.cases.phone}, ' ', '')`,
 );
 
+/** Ids of cases by a condition on customer or telephone alone: answered from an index, whatever the cases hold. */
+const idsOf = async (q: Tx | Db, where: SQL | undefined, limit: number): Promise<string[]> => {
+  const rows = await q
+    .select({ id: s.cases.id })
+    .from(s.cases)
+    .where(where)
+    .orderBy(desc(s.cases.openedAt))
+    .limit(limit);
+  return rows.map((r) => r.id);
+};
+const byIds = async (q: Tx | Db, ids: string[], limit: number): Promise<CustomerRow[]> =>
+  ids.length === 0 ? [] : from(q, inArray(s.cases.id, ids), limit);
+
 /** Cases by a plate (folded as the index has it), an order number (in lower case) and a telephone's last figures. */
 export async function casesByNumbers(
   q: Tx | Db,
   { plate, order, phone }: { plate: string; order: string; phone: string },
   limit: number,
 ): Promise<Record<'byPlate' | 'byOrder' | 'byPhone', CustomerRow[]>> {
+  const called = phone === '' ? [] : await idsOf(q, sql`${FIGURES} like ${`%${phone}`}`, limit);
   return {
     byPlate: plate === '' ? [] : await from(q, eq(PLAIN_PLATE, plate), limit),
     byOrder: order === '' ? [] : await from(q, sql`lower(${s.cases.orderNumber}) = ${order}`, limit),
-    byPhone: phone === '' ? [] : await from(q, sql`${FIGURES} like ${`%${phone}`}`, limit),
+    byPhone: await byIds(q, called, limit),
   };
 }
 
 /** Cases whose customer's name has all of some words somewhere in it. */
-export const casesByCustomer = (q: Tx | Db, words: readonly string[], limit: number) =>
-  from(q, and(...words.map((w) => sql`${s.cases.customer} like ${`%${w.replace(/[%_]/g, '')}%`}`)), limit);
+export async function casesByCustomer(
+  q: Tx | Db,
+  words: readonly string[],
+  limit: number,
+): Promise<CustomerRow[]> {
+  const has = words.map((w) => sql`${s.cases.customer} like ${`%${w.replace(/[%_]/g, '')}%`}`);
+  return byIds(q, await idsOf(q, and(...has), limit), limit);
+}

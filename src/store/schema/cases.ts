@@ -74,6 +74,9 @@ export const cases = sqliteTable(
     uniqueIndex('cases_number').on(t.number),
     index('cases_vehicle').on(t.vehicleId),
     index('cases_order').on(sql`lower(${t.orderNumber})`),
+    // All that a look for letters anywhere in a name needs, so that it reads no case.
+    index('cases_customer').on(t.customer, t.openedAt, t.id),
+    index('cases_phone').on(t.phone, t.openedAt, t.id),
     index('cases_closed').on(t.closedAt),
     index('cases_seq').on(t.seq),
   ],
