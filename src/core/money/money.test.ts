@@ -20,12 +20,24 @@ describe('a price as it is typed', () => {
     ['3× €4', 12],
     ['0', 0],
     ['84,-', 84],
+    ['84,50 kr', 84.5],
+    ['Fr. 84.50', 84.5],
+    ['84 zł', 84],
   ])('%s is %d', (text, amount) => expect(readPrice(text)).toBeCloseTo(amount, 9));
 
-  it.each(['', 'on the house', '12.50 + 3', '84 to 90', '−5', 'call 555 0100', 'approx 300 or so', '2 x'])(
-    '%s is no price',
-    (text) => expect(readPrice(text)).toBeUndefined(),
-  );
+  it.each([
+    '',
+    'on the house',
+    '12.50 + 3',
+    '84 to 90',
+    '−5',
+    'call 555 0100',
+    'approx 300 or so',
+    '2 x',
+    'ca. 80',
+    '80 net',
+    'min 80',
+  ])('%s is no price', (text) => expect(readPrice(text)).toBeUndefined());
 
   it('is read back from what is written', () => {
     fc.assert(

@@ -16,10 +16,17 @@ export const Money = z.object({
 });
 export type Money = z.infer<typeof Money>;
 
-const PRICE = new RegExp(
-  `^(?:(\\d{1,3})\\s*[x×*]\\s*)?(?:[\\p{Sc}]|\\p{L}{2,3}\\.?)?\\s*(${NUMBER})\\s*(?:[\\p{Sc}]|\\p{L}{2,3}\\.?)?(?:[.,]?-)?$`,
-  'u',
-);
+/** What currencies are called where their sign or their three letters (ISO 4217) are not written. */
+const CALLED = new Set(['kr', 'zł', 'fr', 'sfr', 'ft', 'kč', 'lei', 'lv', 'rs']);
+const CODES = new Set(Intl.supportedValuesOf('currency'));
+const isCurrency = (word: string): boolean =>
+  word === '' ||
+  /^\p{Sc}$/u.test(word) ||
+  CODES.has(word.toUpperCase()) ||
+  CALLED.has(word.replace(/\.$/, '').toLowerCase());
+
+const WORD = '(\\p{Sc}|\\p{L}{2,3}\\.?)?';
+const PRICE = new RegExp(`^(?:(\\d{1,3})\\s*[x×*]\\s*)?${WORD}\\s*(${NUMBER})\\s*${WORD}(?:[.,]?-)?$`, 'u');
 
 /**
  * Reads a price as it is typed: with or without a sign of the currency, `2 x 12.50` for two pieces. Money has two
@@ -32,7 +39,9 @@ const PRICE = new RegExp(
  */
 export function readPrice(text: string): number | undefined {
   const m = PRICE.exec(text.trim());
-  const figure = m && readNumeral(m[2]!)?.figures[0];
+  // "ca. 80" is about as much: no price yet.
+  if (!m || !isCurrency(m[2] ?? '') || !isCurrency(m[4] ?? '')) return undefined;
+  const figure = readNumeral(m[3]!)?.figures[0];
   if (!figure || figure.value < 0) return undefined;
   const price = Number(m[1] ?? 1) * figure.value;
   return Number.isFinite(price) ? price : undefined;
