@@ -200,13 +200,15 @@ function WaitsElse() {
   const record = useRecord();
   const edit = useCase((s) => s.edit);
   const { id, waitsFor } = record.case;
+  // What was just written is on its way: the server lets the wait follow it.
+  const settled = useCase((s) => s.saveState === 'saved');
   const implied = impliedWait(record);
   const same = implied === waitsFor || (implied === 'proof' && waitsFor === 'road test');
-  if (implied === undefined || implied === '' || same) return null;
+  if (!settled || implied === undefined || implied === '' || same) return null;
   return (
     <Button
       $kind="quiet"
-      aria-label={`By its repairs it waits for ${implied}: set that`}
+      aria-label={`Set as its repairs say: ${implied}`}
       onPress={() => edit('case', id, 'waitsFor', implied)}
     >
       or for {implied}?
