@@ -20,11 +20,7 @@ type Facts = Parameters<typeof repairStates>[0];
  * @param of which repairs count, by where they stand
  * @returns sums in the shop's currency, rounded to its hundredths
  */
-export function estimate(
-  record: Facts,
-  money: Pick<Money, 'hourRate'>,
-  of: (state: RepairState) => boolean,
-): Estimate {
+export function estimate(record: Facts, money: Money, of: (state: RepairState) => boolean): Estimate {
   const states = repairStates(record);
   const repairs = record.repair.filter((r) => of(states.get(r.id)!));
   const ids = new Set(repairs.map((r) => r.id));
@@ -38,7 +34,7 @@ export function estimate(
   }
   for (const p of record.part) {
     if (!ids.has(p.repairId) || (p.name === '' && p.price === '')) continue;
-    const price = readPrice(p.price);
+    const price = readPrice(p.price, money.currency);
     if (price === undefined) without.push(p.name || 'a part');
     else parts += price;
   }
@@ -60,9 +56,9 @@ export const inAll = (s: RepairState): boolean => s === 'done' || toCome(s);
  */
 export function beyondLimit(
   record: Facts & Pick<CaseRecord, 'case'>,
-  money: Pick<Money, 'hourRate'>,
+  money: Money,
 ): { limit: number; sum: number } | undefined {
-  const limit = readPrice(record.case.spendingLimit);
+  const limit = readPrice(record.case.spendingLimit, money.currency);
   if (limit === undefined) return undefined;
   const { sum } = estimate(record, money, inAll);
   return sum > limit ? { limit, sum } : undefined;

@@ -16,14 +16,18 @@ export const Money = z.object({
 });
 export type Money = z.infer<typeof Money>;
 
-/** What currencies are called where their sign or their three letters (ISO 4217) are not written. */
-const CALLED = new Set(['kr', 'zł', 'fr', 'sfr', 'ft', 'kč', 'lei', 'lv', 'rs']);
-const CODES = new Set(Intl.supportedValuesOf('currency'));
-const isCurrency = (word: string): boolean =>
-  word === '' ||
-  /^\p{Sc}$/u.test(word) ||
-  CODES.has(word.toUpperCase()) ||
-  CALLED.has(word.replace(/\.$/, '').toLowerCase());
+/** What a currency is called beside its three letters and its sign. */
+const ALSO: Record<string, readonly string[]> = { CHF: ['fr', 'sfr'], GBP: ['stg'] };
+
+/** Whether a word before or after a figure names this currency: `EUR`, `€`, `kr`, `Fr.`; none at all names the shop's. */
+function names(word: string, currency: string): boolean {
+  const said = word.replace(/\.$/, '').toLowerCase();
+  if (said === '' || said === currency.toLowerCase()) return true;
+  const sign = new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' })
+    .formatToParts(0)
+    .find((p) => p.type === 'currency')?.value;
+  return said === sign?.toLowerCase() || (ALSO[currency] ?? []).includes(said);
+}
 
 const WORD = '(\\p{Sc}|\\p{L}{2,3}\\.?)?';
 const PRICE = new RegExp(`^(?:(\\d{1,3})\\s*[x×*]\\s*)?${WORD}\\s*(${NUMBER})\\s*${WORD}(?:[.,]?-)?$`, 'u');
@@ -33,14 +37,15 @@ const PRICE = new RegExp(`^(?:(\\d{1,3})\\s*[x×*]\\s*)?${WORD}\\s*(${NUMBER})\\
  * decimals, so that three digits behind a separator are thousands.
  *
  * @param text as typed
- * @returns the amount in the shop's currency, or undefined where it is no single price; never negative
- * @example readPrice('2 x 12,50 €') // 25
- * @example readPrice('1,200') // 1200
+ * @param currency the shop's, by its three letters (ISO 4217)
+ * @returns the amount, or undefined where it is no single price in this currency; never negative
+ * @example readPrice('2 x 12,50 €', 'EUR') // 25
+ * @example readPrice('1,200', 'EUR') // 1200
  */
-export function readPrice(text: string): number | undefined {
+export function readPrice(text: string, currency: string): number | undefined {
   const m = PRICE.exec(text.trim());
-  // "ca. 80" is about as much: no price yet.
-  if (!m || !isCurrency(m[2] ?? '') || !isCurrency(m[4] ?? '')) return undefined;
+  // "ca. 80" is about as much, and 80 of another currency are not 80 of this one.
+  if (!m || !names(m[2] ?? '', currency) || !names(m[4] ?? '', currency)) return undefined;
   const figure = readNumeral(m[3]!)?.figures[0];
   if (!figure || figure.value < 0) return undefined;
   const price = Number(m[1] ?? 1) * figure.value;

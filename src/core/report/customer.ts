@@ -130,7 +130,9 @@ function notRepaired(record: CaseRecord, declined: ReadonlySet<string>, c: Repor
   const said = (rows: CaseRecord['repair']) => rows.map((r) => r.declinedMeans).filter(Boolean);
   const stays = (causeId: string) =>
     coverOf(record, c.symptomLabel)
-      .filter((i) => i.of !== 'test' && i.causeIds.includes(causeId))
+      .filter(
+        (i) => i.of !== 'test' && i.causeIds.includes(causeId) && i.causeIds.every((id) => declined.has(id)),
+      )
       .map((i) => i.label);
   const ofCauses = record.cause
     .filter((cause) => declined.has(cause.id))

@@ -17,6 +17,8 @@ describe('symptoms clause by clause', () => {
     ['no power uphill, in the cold all good', ['no-power load']],
     ['engine lamp came on, in the cold it is not good', ['engine-lamp cold-weather']],
     ['oil light flickers at idle when hot', ['oil-pressure-low idle hot']],
+    ['stalls normally when hot', ['stall hot']],
+    ['it pulls normally', []],
     ['battery light off, will not start properly', ['no-start']],
     ['', []],
     ['when cold', []],

@@ -69,10 +69,15 @@ const allIsWell = (sentence: string[], from: number): boolean => {
 const WELL = new Set('fine ok okay good normal perfect alright well'.split(' ').map(stem));
 
 /** "It pulls fine", "shifts normally": what is said of it is that it is well; "won't start properly" is not. */
-const doesWell = (sentence: string[], h: Hit): boolean =>
-  WELL_DONE.has(sentence[h.to] ?? '') &&
-  !sentence.slice(Math.max(0, h.from - 2), h.to).some((t) => NEGATIONS.has(t));
-const WELL_DONE = new Set('fine ok okay normal normally perfect perfectly alright'.split(' ').map(stem));
+const doesWell = (sentence: string[], h: Hit): boolean => {
+  const word = sentence[h.to] ?? '';
+  const denied = sentence.slice(Math.max(0, h.from - 2), h.to).some((t) => NEGATIONS.has(t));
+  // "Stalls normally when hot" is what it usually does.
+  const ends = ['', '|', stem('now'), stem('again')].includes(sentence[h.to + 1] ?? '');
+  return !denied && (WELL_DONE.has(word) || (NORMAL.has(word) && ends));
+};
+const WELL_DONE = new Set('fine ok okay perfect perfectly alright'.split(' ').map(stem));
+const NORMAL = new Set('normal normally'.split(' ').map(stem));
 
 /** "It used to stall": that is over. */
 const usedTo = (sentence: string[], from: number): boolean => {

@@ -12,6 +12,7 @@ const tessa: Identity = {
   customer: 'Ana Petrov',
   phone: '+44 1632 960 112',
 };
+const van = { make: 'Corvane', model: 'Tessa', year: 2015, customer: 'Ana Petrov', phone: '01632 960112' };
 const says = (over: Partial<Identity>, known = tessa) => {
   const found = recognise({ ...nothing, ...over }, known);
   return found && `${found.sure}: ${found.because}`;
@@ -43,8 +44,24 @@ describe('a vehicle known again', () => {
     ['another year', { make: 'Corvane', model: 'Tessa', year: 2016, customer: 'Ana Petrov' }, undefined],
     ['the customer alone', { customer: 'Ana Petrov' }, undefined],
     ['make and model alone', { make: 'Corvane', model: 'Tessa', year: 2015 }, undefined],
+    ['an alike van of the same customer, on another plate', { ...van, plate: 'KV 443 LM' }, undefined],
+    ['a surname alone', { make: 'Corvane', model: 'Tessa', year: 2015, customer: 'Petrov' }, undefined],
     ['nothing', {}, undefined],
   ])('%s', (_, over, expected) => expect(says(over)).toBe(expected));
+
+  it('is not recognised by what is written where something is not known', () => {
+    const both = (over: Partial<Identity>) => says(over, { ...nothing, ...over });
+    for (const plate of ['none', 'N/A', 'trade', 'tba', '---']) expect(both({ plate })).toBeUndefined();
+    for (const vin of ['00000000000000000', 'XXXXXXXXXXXXXXXXX'])
+      expect(both({ vin })).not.toMatch(/certain/);
+    const built = { make: 'Corvane', model: 'Tessa', year: 2015 };
+    for (const customer of ['walk-in', 'Cash', 'unknown'])
+      expect(both({ ...built, customer })).toBeUndefined();
+    expect(both({ ...built, phone: '0000000' })).toBeUndefined();
+    // One name may be two people; letters alone may be a word.
+    expect(both({ ...built, customer: 'Mr Smith' })).toMatch(/^perhaps/);
+    expect(both({ plate: 'BOSS' })).toMatch(/^perhaps/);
+  });
 
   it('is recognised either way round, and never by what nobody wrote', () => {
     const field = fc.constantFrom(

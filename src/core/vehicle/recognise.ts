@@ -34,6 +34,33 @@ export const plainName = (name: string): string =>
     .join(' ');
 const TITLES = new Set(['mr', 'mrs', 'ms', 'miss', 'dr', 'mx', 'sir', 'herr', 'frau', 'the']);
 
+/** What is written where the plate is not known, or goes from one vehicle to the next. */
+const NO_PLATE = new Set(
+  'NONE NA NOPLATE NOREG UNKNOWN UNREGISTERED TBA TBC TBD TRADE TRADEPLATE NEW EXPORT DEMO TEST XXX'.split(
+    ' ',
+  ),
+);
+/** What is written where it is nobody in particular. */
+const NOBODY = new Set([
+  'in walk',
+  'walkin',
+  'cash',
+  'cash sale',
+  'customer',
+  'private',
+  'unknown',
+  'none',
+  'stock',
+  'car shop',
+  'trade',
+]);
+/** A plate that tells a vehicle, plain; empty where there is none. */
+function plateOf(text: string): string {
+  const plate = plainPlate(text);
+  return plate.length < PLATE_LEAST || NO_PLATE.has(plate) ? '' : plate;
+}
+const PLATE_LEAST = 3;
+
 const fold = (s: string) => s.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
 const VIN_LENGTH = 17;
 /** So many characters of a VIN are asked about: they name at least the maker and part of the model. */
@@ -51,29 +78,36 @@ const PHONE_LEAST = 6;
  */
 export function recognise(a: Identity, b: Identity): Recognised | undefined {
   const [va, vb] = [readVin(a.vin).vin, readVin(b.vin).vin];
-  const whole = (v: string) => v.length === VIN_LENGTH;
+  // The same sign over and over is written where there is no VIN.
+  const whole = (v: string) => v.length === VIN_LENGTH && new Set(v).size > 2;
   if (va !== '' && va === vb && whole(va)) return { sure: 'certain', because: 'the same VIN' };
   if (whole(va) && whole(vb)) return undefined;
   const [short, long] = va.length <= vb.length ? [va, vb] : [vb, va];
   const begins = short.length >= VIN_START && long.startsWith(short);
   // A VIN that is typed so far and already leads elsewhere.
   if (short.length >= VIN_START && !begins) return undefined;
-  const plate = plainPlate(a.plate);
-  if (plate.length >= 3 && plate === plainPlate(b.plate))
-    return otherBuild(a, b)
-      ? { sure: 'perhaps', because: 'the same plate, on another make, model or year' }
-      : { sure: 'likely', because: 'the same plate' };
+  const [plate, other] = [plateOf(a.plate), plateOf(b.plate)];
+  if (plate !== '' && plate === other) {
+    if (otherBuild(a, b))
+      return { sure: 'perhaps', because: 'the same plate, on another make, model or year' };
+    // Letters alone may be a word for something else.
+    return { sure: /\d/.test(plate) ? 'likely' : 'perhaps', because: 'the same plate' };
+  }
+  // Five alike vans of one customer are told apart by their plates.
+  if (plate !== '' && other !== '')
+    return begins ? { sure: 'perhaps', because: 'a VIN that begins so' } : undefined;
   const phone = plainPhone(a.phone);
-  const samePhone = phone.length >= PHONE_LEAST && phone === plainPhone(b.phone);
+  const samePhone = phone.length >= PHONE_LEAST && new Set(phone).size > 1 && phone === plainPhone(b.phone);
   const name = plainName(a.customer);
-  const sameName = name !== '' && name === plainName(b.customer);
+  const sameName = name !== '' && !NOBODY.has(name) && name === plainName(b.customer);
   const known = fold(a.make) !== '' && fold(a.model) !== '';
   const sameModel = known && fold(a.make) === fold(b.make) && fold(a.model) === fold(b.model);
   const years = a.year !== null && b.year !== null;
   if (sameModel && (samePhone || sameName) && !(years && a.year !== b.year)) {
     const whose = samePhone ? 'telephone number' : 'customer';
     return {
-      sure: years ? 'likely' : 'perhaps',
+      // Two customers may share one name; hardly two names, or a telephone.
+      sure: years && (samePhone || name.includes(' ')) ? 'likely' : 'perhaps',
       because: `the same make, model${years ? ', year' : ''} and ${whose}`,
     };
   }

@@ -9,6 +9,7 @@ import { useCase } from './store';
 /** Whose vehicle it is, how to reach them, what they were promised and what may be spent. */
 export function CustomerFields({ caseId }: { caseId: string }) {
   const limit = useCase((s) => s.record.case.spendingLimit);
+  const currency = useCase((s) => s.open.money.currency);
   const b = { kind: 'case', id: caseId } as const;
   return (
     <>
@@ -24,9 +25,9 @@ export function CustomerFields({ caseId }: { caseId: string }) {
         </div>
         <LineField {...b} field="spendingLimit" label="May be spent" figure placeholder="300" />
       </Row>
-      {limit.trim() !== '' && readPrice(limit) === undefined && (
+      {limit.trim() !== '' && readPrice(limit, currency) === undefined && (
         <Quiet style={{ paddingLeft: 8 }}>
-          “{limit}” is no single amount, so the estimate is not held against it.
+          “{limit}” is no single amount in {currency}, so the estimate is not held against it.
         </Quiet>
       )}
     </>

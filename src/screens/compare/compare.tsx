@@ -122,7 +122,7 @@ export function CompareScreen({ records, names, forks, measured }: Props) {
               key={m.name}
               label={m.name}
               cells={[<Values key="a" of={m.values[0]} />, <Values key="b" of={m.values[1]} />]}
-              differs={m.values[0][0]!.verdict !== m.values[1][0]!.verdict}
+              differs={measuredApart(m)}
             />
           ))}
           {questionsOf(records).map((q) => (
@@ -173,6 +173,12 @@ function Row({
       <td>{cells[1] || <Quiet>—</Quiet>}</td>
     </tr>
   );
+}
+
+/** Whether the first of each says otherwise: by its verdict, where both have one, else by what was read. */
+function measuredApart({ values: [[a], [b]] }: MeasuredOnBoth): boolean {
+  if (!a || !b) return false;
+  return a.verdict !== '' && b.verdict !== '' ? a.verdict !== b.verdict : a.entered !== b.entered;
 }
 
 /** What was read, and what it read after the repair. */
