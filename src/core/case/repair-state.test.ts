@@ -154,6 +154,17 @@ describe('what a case waits for', () => {
     expect(impliedWait(after(two, ['decline']))).toBe('authorisation');
   });
 
+  it('is not told while a confirmed cause has no repair of its own', () => {
+    const second = applyOps(after(planned(), ['done']), [
+      { op: 'add', kind: 'cause', id: 'c2', row: { state: 'diagnosed' } },
+    ]);
+    expect(impliedWait(second)).toBeUndefined();
+    const suspected = applyOps(after(planned(), ['done']), [
+      { op: 'add', kind: 'cause', id: 'c2', row: { state: 'suspected' } },
+    ]);
+    expect(impliedWait(suspected)).toBe('proof');
+  });
+
   it('is told by a cause alone where its part is on order', () => {
     const record = applyOps(empty(), [
       { op: 'add', kind: 'cause', id: 'c', row: { state: 'part on order' } },

@@ -63,6 +63,11 @@ export function impliedWait(record: Facts & Pick<CaseRecord, 'case'>): Wait | un
   if (next) return next[1];
   if (record.cause.some((c) => c.state === 'part on order')) return 'part';
   if (states.length === 0 || states.includes('planned')) return undefined;
+  // A confirmed cause that nobody planned a repair for is not told of.
+  const untold = record.cause.some(
+    (c) => c.state === 'diagnosed' && !record.repair.some((r) => r.causeId === c.id),
+  );
+  if (untold) return undefined;
   return states.includes('done') ? 'proof' : '';
 }
 

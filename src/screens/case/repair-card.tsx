@@ -14,7 +14,7 @@ import {
   type RepairState,
   type RowOf,
 } from '@/core/case';
-import { Button, FieldLabel, IconButton, Quiet, Tag } from '@/ui/controls';
+import { Button, Choice, FieldLabel, IconButton, Quiet, Tag } from '@/ui/controls';
 import { day, dayTime } from '@/ui/dates';
 import { personHere } from '../person';
 import { ChoiceField, LineField, nowIso, NumberField, ProseField, Row } from './fields';
@@ -58,6 +58,13 @@ const SAYS: Record<RepairState, string> = {
   declined: 'declined',
   'put off': 'put off',
 };
+/** Chosen from the list, an answer is the same act as its button: with its time, and what it means for the cause. */
+const BY_HAND: Partial<Record<string, RepairAct>> = {
+  asked: 'ask',
+  authorised: 'authorise',
+  declined: 'decline',
+  'put off': 'put off',
+};
 const ACTS: Record<RepairAct, string> = {
   ask: 'Customer asked',
   authorise: 'Authorised',
@@ -73,6 +80,7 @@ export function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
   const record = useCase((s) => s.record);
   const add = useCase((s) => s.add);
   const together = useCase((s) => s.together);
+  const edit = useCase((s) => s.edit);
   const remove = useCase((s) => s.remove);
   const name = useSuspectName();
   const b = { kind: 'repair', id: r.id } as const;
@@ -89,7 +97,12 @@ export function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
         <ChoiceField {...b} field="action" label="Work" options={REPAIR_ACTIONS} />
         <LineField {...b} field="what" label="What" />
         <NumberField {...b} field="hours" label="Hours" />
-        <ChoiceField {...b} field="authorisation" label="Customer" options={AUTHORISATIONS} />
+        <Choice
+          label="Customer"
+          value={r.authorisation}
+          options={AUTHORISATIONS}
+          onChange={(v) => (BY_HAND[v] ? act(BY_HAND[v]) : edit('repair', r.id, 'authorisation', v))}
+        />
         <IconButton
           aria-label="Remove this repair"
           onPress={() => remove('repair', r.id, 'repair')}
