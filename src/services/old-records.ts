@@ -23,6 +23,7 @@ import {
 import { symptomById } from '@/core/symptoms';
 import { alreadyHere } from '@/store/bulk';
 import { db } from '@/store/database';
+import { plateThatTells } from '@/core/vehicle';
 import { listCatalogue } from '@/store/catalogue';
 import { vehiclesByPlate } from '@/store/vehicles';
 import { takeFiles, type Candidate } from './import';
@@ -196,7 +197,10 @@ export async function takeRecords(request: TakeRecordsRequest, who: string): Pro
 
 const idOf = (key: readonly string[]): string => `old-${sha(key).slice(0, 28)}`;
 /** A plate has figures; "TRADE", "none" and "n/a" stand for many vehicles. */
-const plateOf = (v: CaseFile['vehicle']): string => (/\d/.test(v.plate ?? '') ? folded(v.plate) : '');
+const plateOf = (v: CaseFile['vehicle']): string => {
+  const plate = plateThatTells(v.plate ?? '');
+  return /\d/.test(plate) ? plate.toLowerCase() : '';
+};
 const folded = (s: string | undefined): string => (s ?? '').toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '');
 /** Said of both and the same, or said of one alone. */
 const agree = (a: string | undefined, b: string | undefined): boolean =>

@@ -58,3 +58,23 @@ export function checkFields(kind: Kind, values: Record<string, unknown>): Record
 export function sameValue(a: unknown, b: unknown): boolean {
   return a === b || JSON.stringify(a ?? null) === JSON.stringify(b ?? null);
 }
+
+/**
+ * The write of some fields of a row, naming the revision and the words it saw.
+ *
+ * @param kind the kind of row
+ * @param row as it is seen
+ * @param set the fields and what they shall say
+ * @returns one operation; none where they say so already
+ */
+export function setFields(
+  kind: Kind,
+  row: { id: string; revision: number },
+  set: Record<string, unknown>,
+): Op[] {
+  const now = row as unknown as Record<string, unknown>;
+  const fields = Object.keys(set).filter((f) => !sameValue(now[f], set[f]));
+  if (fields.length === 0) return [];
+  const pick = (from: Record<string, unknown>) => Object.fromEntries(fields.map((f) => [f, from[f]]));
+  return [{ op: 'set', kind, id: row.id, revision: row.revision, set: pick(set), was: pick(now) }];
+}

@@ -1,6 +1,6 @@
 import { doneRepairs } from './done';
-import type { CaseRecord, Kind } from './kinds';
-import type { Op } from './change';
+import type { CaseRecord } from './kinds';
+import { setFields, type Op } from './change';
 import type { CAUSE_STATES } from './argument';
 import type { Wait } from './complaint';
 
@@ -153,16 +153,8 @@ export function repairAct(
     (cause?.state === 'repaired' && act !== 'decline') ||
     (act === 'decline' && others.length > 0);
   return [
-    ...setOp('repair', repair, own[act]),
-    ...ofParts.flatMap(([p, set]) => setOp('part', p, set)),
-    ...(cause && !causeStays ? setOp('cause', cause, { state: stands }) : []),
+    ...setFields('repair', repair, own[act]),
+    ...ofParts.flatMap(([p, set]) => setFields('part', p, set)),
+    ...(cause && !causeStays ? setFields('cause', cause, { state: stands }) : []),
   ];
-}
-
-function setOp(kind: Kind, row: { id: string; revision: number }, set: Record<string, unknown>): Op[] {
-  const now = row as unknown as Record<string, unknown>;
-  const fields = Object.keys(set).filter((f) => now[f] !== set[f]);
-  if (fields.length === 0) return [];
-  const pick = (from: Record<string, unknown>) => Object.fromEntries(fields.map((f) => [f, from[f]]));
-  return [{ op: 'set', kind, id: row.id, revision: row.revision, set: pick(set), was: pick(now) }];
 }

@@ -55,7 +55,7 @@ const NOBODY = new Set([
   'trade',
 ]);
 /** A plate that tells a vehicle, plain; empty where there is none. */
-function plateOf(text: string): string {
+export function plateThatTells(text: string): string {
   const plate = plainPlate(text);
   return plate.length < PLATE_LEAST || NO_PLATE.has(plate) ? '' : plate;
 }
@@ -86,7 +86,7 @@ export function recognise(a: Identity, b: Identity): Recognised | undefined {
   const begins = short.length >= VIN_START && long.startsWith(short);
   // A VIN that is typed so far and already leads elsewhere.
   if (short.length >= VIN_START && !begins) return undefined;
-  const [plate, other] = [plateOf(a.plate), plateOf(b.plate)];
+  const [plate, other] = [plateThatTells(a.plate), plateThatTells(b.plate)];
   if (plate !== '' && plate === other) {
     if (otherBuild(a, b))
       return { sure: 'perhaps', because: 'the same plate, on another make, model or year' };

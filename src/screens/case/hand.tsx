@@ -3,6 +3,7 @@
 import { useRef, useState } from 'react';
 import { Popover } from 'react-aria-components';
 import styled from 'styled-components';
+import { setFields } from '@/core/case';
 import { Button, Choice, Quiet, Tag } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
 import { personHere } from '../person';
@@ -29,9 +30,8 @@ export function useGive(): (to: string, word: string) => void {
   const store = useCaseStore();
   return (to, word) => {
     const { record, together, flush } = store.getState();
-    const { id, revision, handId, handNote } = record.case;
-    const set = { handId: to, handNote: word.trim().slice(0, 400) };
-    together([{ op: 'set', kind: 'case', id, revision, set, was: { handId, handNote } }]);
+    const ops = setFields('case', record.case, { handId: to, handNote: word.trim().slice(0, 400) });
+    if (ops.length) together(ops);
     // It is to be seen on their desk at once.
     void flush();
   };

@@ -3,7 +3,7 @@
 import type { VinAnswer } from '@/core/api';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import type { Op, RowOf } from '@/core/case';
+import { setFields, type RowOf } from '@/core/case';
 import { readVin, vehicleName } from '@/core/vehicle';
 import { Quiet } from '@/ui/controls';
 import { OfferButton } from './offer';
@@ -58,9 +58,8 @@ export function VehicleOffers() {
       return value !== null && value !== undefined && value !== '' && (now === '' || now === null);
     });
   const fill = (says: Says | null) => {
-    const set = Object.fromEntries(missing(says));
-    const was = Object.fromEntries(Object.keys(set).map((f) => [f, vehicle[f as keyof Says]]));
-    together([{ op: 'set', kind: 'vehicle', id, revision: vehicle.revision, set, was } satisfies Op]);
+    const ops = setFields('vehicle', vehicle, Object.fromEntries(missing(says)));
+    if (ops.length) together(ops);
   };
   if (!answer) return null;
   const name = (says: Says) => vehicleName({ make: '', model: '', year: null, engine: '', ...says });
