@@ -2,14 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { applyOps } from './apply';
 import { changesOf, type HistoryRow } from './history';
 import { changeInWords, type WordsContext } from './history-words';
-import { KINDS, type CaseRecord, type Kind } from './kinds';
+import { emptyRecord } from './test-record';
 
-const empty: Record<string, unknown> = {
-  case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: '2026-01-01T10:00:00.000Z' }),
-  vehicle: KINDS.vehicle.parse({ id: 'v' }),
-};
-for (const kind of Object.keys(KINDS) as Kind[]) if (kind !== 'case' && kind !== 'vehicle') empty[kind] = [];
-const record = applyOps(empty as CaseRecord, [
+const record = applyOps(emptyRecord(), [
   { op: 'add', kind: 'cause', id: 'c', row: { partId: 'pump', failureId: 'worn' } },
   { op: 'add', kind: 'test', id: 't', row: { at: '2026-01-01T10:00:00.000Z', question: 'Does it hold?' } },
 ]);

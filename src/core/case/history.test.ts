@@ -2,16 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { applyOps } from './apply';
 import { changesOf, undoChange, type HistoryRow } from './history';
-import { KINDS, type CaseRecord, type Kind } from './kinds';
+import { emptyRecord } from './test-record';
 
-function record(): CaseRecord {
-  const r: Record<string, unknown> = {
-    case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: '2026-01-01T10:00:00.000Z' }),
-    vehicle: KINDS.vehicle.parse({ id: 'v' }),
-  };
-  for (const kind of Object.keys(KINDS) as Kind[]) if (kind !== 'case' && kind !== 'vehicle') r[kind] = [];
-  return r as CaseRecord;
-}
+const record = emptyRecord;
 const row = (seq: number, over: Partial<HistoryRow>): HistoryRow => ({
   seq,
   at: '2026-01-01T10:00:00.000Z',

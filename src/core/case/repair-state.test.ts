@@ -2,21 +2,15 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { applyOps } from './apply';
 import { AUTHORISATIONS, CAUSE_STATES } from './argument';
-import { KINDS, KIND_NAMES, type CaseRecord } from './kinds';
+import { type CaseRecord } from './kinds';
 import { doneRepairs } from './done';
+import { emptyRecord } from './test-record';
 import { impliedWait, nextActs, REPAIR_ACTS, repairAct, repairStates, type RepairAct } from './repair-state';
 
 const AT = '2026-05-04T09:00:00.000Z';
 const LATER = '2026-05-05T09:00:00.000Z';
 
-function empty(): CaseRecord {
-  const lists = Object.fromEntries(KIND_NAMES.map((k) => [k, [] as unknown[]]));
-  return {
-    ...lists,
-    case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: AT }),
-    vehicle: KINDS.vehicle.parse({ id: 'v' }),
-  } as unknown as CaseRecord;
-}
+const empty = emptyRecord;
 
 /** A cause with one planned repair and one part on it. */
 const planned = (repair: object = {}, part: object = {}, cause: object = {}): CaseRecord =>

@@ -1,15 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CASE_KINDS, KINDS, type CaseRecord } from './kinds';
+import { KINDS, type CaseRecord } from './kinds';
 import { shareRows } from './share';
+import { emptyRecord } from './test-record';
 
-const record = (symptoms: string[], said = ''): CaseRecord =>
-  ({
-    case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: '2026-01-01T00:00:00Z', said }),
-    vehicle: KINDS.vehicle.parse({ id: 'v' }),
-    ...Object.fromEntries(CASE_KINDS.map((kind) => [kind, []])),
-    symptom: symptoms.map((words, i) => KINDS.symptom.parse({ id: `s${i}`, caseId: 'k', words })),
-  }) as unknown as CaseRecord;
+const record = (symptoms: string[], said = ''): CaseRecord => ({
+  ...emptyRecord({ said }),
+  symptom: symptoms.map((words, i) => KINDS.symptom.parse({ id: `s${i}`, caseId: 'k', words })),
+});
 
 describe('rows shared between two states of a case', () => {
   it('keeps what did not change and takes what did', () => {

@@ -1,15 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { KINDS, type CaseRecord, type Kind, type Op } from '@/core/case';
+import { type Kind, type Op } from '@/core/case';
+import { emptyRecord } from '@/core/case/test-record';
 import { layOver } from './lay-over';
 
-const record = (): CaseRecord => {
-  const r: Record<string, unknown> = {
-    case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: '2026-01-01T10:00:00.000Z' }),
-    vehicle: KINDS.vehicle.parse({ id: 'v' }),
-  };
-  for (const kind of Object.keys(KINDS) as Kind[]) if (kind !== 'case' && kind !== 'vehicle') r[kind] = [];
-  return r as CaseRecord;
-};
+const record = emptyRecord;
 const add = (kind: Kind, id: string, row: Record<string, unknown>): Op => ({ op: 'add', kind, id, row });
 const set = (kind: Kind, id: string, fields: Record<string, unknown>): Op => ({
   op: 'set',

@@ -1,20 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { applyOps, KINDS, KIND_NAMES, type CaseRecord, type Op } from '@/core/case';
+import { applyOps, type CaseRecord, type Op } from '@/core/case';
+import { emptyRecord } from '@/core/case/test-record';
 import { measuredOnBoth } from './measured-on-both';
 
 const AT = '2026-05-04T09:00:00.000Z';
 const LATER = '2026-05-05T09:00:00.000Z';
 let n = 0;
 
-function caseWith(...ops: Op[]): CaseRecord {
-  const lists = Object.fromEntries(KIND_NAMES.map((k) => [k, [] as unknown[]]));
-  const empty = {
-    ...lists,
-    case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: AT }),
-    vehicle: KINDS.vehicle.parse({ id: 'v' }),
-  } as unknown as CaseRecord;
-  return applyOps(empty, ops);
-}
+const caseWith = (...ops: Op[]): CaseRecord => applyOps(emptyRecord(), ops);
 const test = (question: string, readings: [string, string][], repeatOf: string | null = null): Op[] => {
   const id = `t${++n}`;
   return [

@@ -1,20 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { applyOps, KINDS, Procedure, type CaseRecord, type Kind } from '@/core/case';
+import { applyOps, KINDS, Procedure, type CaseRecord } from '@/core/case';
+import { emptyRecord } from '@/core/case/test-record';
 import { CHECKS, checkOf, judgeWhole, rowsFor, type Typed } from '@/core/checks';
 import { partsOf, runProgress, stepOf } from './procedures';
 import { beginRun, putCheck, putTest, repeatTest, type Placing } from './put-test';
 
 const vehicle = KINDS.vehicle.parse({ id: 'v', cylinders: 3, displacement: '1.2 L', strokes: 4 });
-function empty(): CaseRecord {
-  const record: Record<string, unknown> = {
-    case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: '2026-01-01T10:00:00.000Z' }),
-    vehicle,
-  };
-  for (const kind of Object.keys(KINDS) as Kind[])
-    if (kind !== 'case' && kind !== 'vehicle') record[kind] = [];
-  return record as CaseRecord;
-}
+const empty = () => emptyRecord({}, vehicle);
 let made = 0;
 const place = (more: Partial<Placing> = {}): Placing => ({
   at: '2026-01-01T10:00:00.000Z',

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { applyOps, KINDS, KIND_NAMES, type CaseRecord } from '@/core/case';
+import { applyOps, type CaseRecord } from '@/core/case';
+import { emptyRecord } from '@/core/case/test-record';
 import { beyondLimit, estimate, inAll, Money, readPrice, toCome, writePrice } from '.';
 
 describe('a price as it is typed', () => {
@@ -69,17 +70,11 @@ describe('the shop’s money', () => {
 });
 
 function record(): CaseRecord {
-  const lists = Object.fromEntries(KIND_NAMES.map((k) => [k, [] as unknown[]]));
   const at = '2026-05-04T09:00:00.000Z';
-  const empty = {
-    ...lists,
-    case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: at }),
-    vehicle: KINDS.vehicle.parse({ id: 'v' }),
-  } as unknown as CaseRecord;
   const repair = (id: string, row: Record<string, unknown>) =>
     ({ op: 'add', kind: 'repair', id, row }) as const;
   const part = (id: string, row: Record<string, unknown>) => ({ op: 'add', kind: 'part', id, row }) as const;
-  return applyOps(empty, [
+  return applyOps(emptyRecord(), [
     repair('done', { at, hours: 1.5 }),
     repair('agreed', { authorisation: 'authorised', hours: 0.7 }),
     repair('no', { authorisation: 'declined', hours: 9 }),

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { marked } from 'marked';
 import { describe, expect, it } from 'vitest';
 import { applyOps, KINDS, type CaseRecord, type Kind, type Op } from '@/core/case';
+import { emptyRecord } from '@/core/case/test-record';
 import { tidy, type Report, type ReportContext } from './blocks';
 import { customerReport } from './customer';
 import { toMarkdown } from './markdown';
@@ -19,20 +20,11 @@ const context: ReportContext = {
   money: { currency: 'EUR', hourRate: 90 },
 };
 function record(more: object = {}): CaseRecord {
-  const r: Record<string, unknown> = {
-    case: KINDS.case.parse({
-      id: 'k',
-      number: 7,
-      vehicleId: 'v',
-      openedAt: '2026-01-01T10:00:00.000Z',
-      said: 'It dies uphill.',
-      grade: 'proven',
-      ...more,
-    }),
-    vehicle: KINDS.vehicle.parse({ id: 'v', make: 'Corvane', model: 'Tessa', vin: 'VC9TA16B0GK170001' }),
-  };
-  for (const kind of Object.keys(KINDS) as Kind[]) if (kind !== 'case' && kind !== 'vehicle') r[kind] = [];
-  return applyOps(r as CaseRecord, [
+  const r = emptyRecord(
+    { number: 7, said: 'It dies uphill.', grade: 'proven', ...more },
+    { make: 'Corvane', model: 'Tessa', vin: 'VC9TA16B0GK170001' },
+  );
+  return applyOps(r, [
     { op: 'add', kind: 'test', id: 't', row: { at: '2026-01-01T11:00:00.000Z', question: 'Does it hold?' } },
     {
       op: 'add',

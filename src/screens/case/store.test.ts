@@ -1,15 +1,11 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ChangedRows, ChangeResult } from '@/core/api';
-import { applyOps, CASE_KINDS, KINDS, KIND_NAMES, type CaseRecord, type Change } from '@/core/case';
+import { applyOps, KINDS, KIND_NAMES, type CaseRecord, type Change } from '@/core/case';
+import { emptyRecord } from '@/core/case/test-record';
 import { waitsForServer } from './flush';
 import { createCaseStore, type OpenCase } from './store';
 
-const record = (): CaseRecord =>
-  ({
-    case: KINDS.case.parse({ id: 'k', number: 1, vehicleId: 'v', openedAt: '2026-01-01T00:00:00Z' }),
-    vehicle: KINDS.vehicle.parse({ id: 'v' }),
-    ...Object.fromEntries(CASE_KINDS.map((kind) => [kind, []])),
-  }) as unknown as CaseRecord;
+const record = emptyRecord;
 const opened = (r = record()): OpenCase => ({
   record: r,
   sameVehicle: [],
