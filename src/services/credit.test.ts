@@ -2,8 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Op } from '@/core/case';
 import { createCase, openCase } from './cases';
 import { undoLast } from './history';
-import { applyChanges } from './save';
-import { testShop } from './test-shop';
+import { testShop, writeOn } from './test-shop';
 
 let end: () => Promise<void>;
 beforeAll(async () => {
@@ -13,9 +12,6 @@ afterAll(() => end());
 
 const BEGUN = '2026-01-05T08:00:00.000Z';
 let n = 0;
-const write = (caseId: string, who: string, ...ops: Op[]) =>
-  applyChanges(caseId, [{ id: `k${++n}`, ops }], who);
-
 /** A checklist of two steps, put on the case by the lead. */
 async function checklist(): Promise<{ id: string; tag: number }> {
   const { id } = await createCase('lead');
@@ -34,7 +30,7 @@ async function checklist(): Promise<{ id: string; tag: number }> {
       row: { testId: `t${tag}-${i}`, label: 'x', limit: '≤ 2 V' },
     },
   ];
-  await write(
+  await writeOn(
     id,
     'lead',
     { op: 'add', kind: 'run', id: `run${tag}`, row: { title: 'Charging', at: BEGUN } },
@@ -60,10 +56,10 @@ describe('who did a step of a checklist', () => {
       ['step 1', null],
       ['step 2', null],
     ]);
-    await write(id, 'joon', enter(tag, 1, '1.2 V'));
-    await write(id, 'nils', enter(tag, 2, '2.4 V'));
+    await writeOn(id, 'joon', enter(tag, 1, '1.2 V'));
+    await writeOn(id, 'nils', enter(tag, 2, '2.4 V'));
     // Written over by somebody else: who did it stays.
-    await write(id, 'nils', enter(tag, 1, '1.3 V', '1.2 V', 2));
+    await writeOn(id, 'nils', enter(tag, 1, '1.3 V', '1.2 V', 2));
     expect(await steps(id)).toEqual([
       ['step 1', 'joon'],
       ['step 2', 'nils'],
@@ -74,7 +70,7 @@ describe('who did a step of a checklist', () => {
   it('is taken back with the reading', async () => {
     const { id, tag } = await checklist();
     const opened = (await openCase(id))!.record.case.seq;
-    await write(id, 'joon', enter(tag, 1, '1.2 V'));
+    await writeOn(id, 'joon', enter(tag, 1, '1.2 V'));
     await undoLast(id, 'joon', opened, []);
     const [first] = (await openCase(id))!.record.test;
     expect([first!.byId, first!.at]).toEqual([null, BEGUN]);
@@ -82,11 +78,11 @@ describe('who did a step of a checklist', () => {
 
   it('is nobody where nobody is signed in, and never changes when a test was done', async () => {
     const { id, tag } = await checklist();
-    await write(id, '', enter(tag, 1, '1.2 V'));
+    await writeOn(id, '', enter(tag, 1, '1.2 V'));
     expect((await steps(id))[0]).toEqual(['step 1', null]);
     const { id: other } = await createCase('lead');
-    await write(other, 'joon', { op: 'add', kind: 'test', id: 'own', row: { at: BEGUN, question: 'q' } });
-    await write(other, 'joon', {
+    await writeOn(other, 'joon', { op: 'add', kind: 'test', id: 'own', row: { at: BEGUN, question: 'q' } });
+    await writeOn(other, 'joon', {
       op: 'add',
       kind: 'reading',
       id: 'own-r',

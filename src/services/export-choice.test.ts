@@ -1,39 +1,35 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { Op } from '@/core/case';
 import { createCase, openCase } from './cases';
 import { exportAll } from './export';
 import { chosenCases, sizeOfChoice } from './export-choice';
-import { applyChanges } from './save';
-import { testShop } from './test-shop';
+import { testShop, writeOn } from './test-shop';
 
 let end: () => Promise<void>;
-let n = 0;
-const write = (caseId: string, ...ops: Op[]) => applyChanges(caseId, [{ id: `e${++n}`, ops }], 'lead');
 const cases: { id: string; number: number }[] = [];
 beforeAll(async () => {
   end = await testShop();
   for (let i = 0; i < 5; i++) cases.push(await createCase('lead'));
   const [first, second, third, fourth] = cases as [(typeof cases)[0], ...typeof cases];
   // The third is a comeback of the second, that one of the first.
-  await write(third!.id, {
+  await writeOn(third!.id, 'lead', {
     op: 'add',
     kind: 'comeback',
     id: 'b3',
     row: { ofCaseId: second!.id, state: 'confirmed' },
   });
-  await write(second!.id, {
+  await writeOn(second!.id, 'lead', {
     op: 'add',
     kind: 'comeback',
     id: 'b2',
     row: { ofCaseId: first.id, state: 'confirmed' },
   });
-  await write(fourth!.id, {
+  await writeOn(fourth!.id, 'lead', {
     op: 'add',
     kind: 'symptom',
     id: 's4',
     row: { concept: 'overheat', words: 'overheats' },
   });
-  await write(fourth!.id, {
+  await writeOn(fourth!.id, 'lead', {
     op: 'add',
     kind: 'attachment',
     id: 'a4',
@@ -59,7 +55,14 @@ describe('what is given out', () => {
     const id = cases[4]!.id;
     const own = (await openCase(id))!.record.case;
     const set = { closedAt: '2024-02-29T10:00:00.000Z' };
-    await write(id, { op: 'set', kind: 'case', id, revision: own.revision, set, was: { closedAt: null } });
+    await writeOn(id, 'lead', {
+      op: 'set',
+      kind: 'case',
+      id,
+      revision: own.revision,
+      set,
+      was: { closedAt: null },
+    });
     expect(await numbers({ day: '2024-02-29' })).toEqual({ numbers: [5], brought: [] });
     expect((await numbers({ day: '2024-02-01', until: '2024-03-31' })).numbers).toEqual([5]);
     expect((await numbers({ day: '2024-03-01' })).numbers).toEqual([]);

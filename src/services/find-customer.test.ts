@@ -1,23 +1,13 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { createCase, openCase } from './cases';
+import { createCase } from './cases';
 import { findWithBeside } from './find';
-import { applyChanges } from './save';
-import { testShop } from './test-shop';
+import { setOn, testShop } from './test-shop';
 
 let end: () => Promise<void>;
-let n = 0;
 async function takeIn(vehicle: Record<string, unknown>, own: Record<string, unknown>): Promise<number> {
   const { id, number } = await createCase('desk');
-  const record = (await openCase(id))!.record;
-  const set = (kind: 'vehicle' | 'case', fields: Record<string, unknown>) => ({
-    op: 'set' as const,
-    kind,
-    id: record[kind].id,
-    revision: 1,
-    set: fields,
-    was: {},
-  });
-  await applyChanges(id, [{ id: `f${++n}`, ops: [set('vehicle', vehicle), set('case', own)] }], 'desk');
+  await setOn(id, 'vehicle', vehicle);
+  await setOn(id, 'case', own);
   return number;
 }
 let petrov: number;

@@ -1,8 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { Op } from '@/core/case';
 import { createCase, openCase, vehiclesLike } from './cases';
-import { applyChanges } from './save';
-import { testShop } from './test-shop';
+import { setOn, testShop, writeOn } from './test-shop';
 
 let end: () => Promise<void>;
 beforeAll(async () => {
@@ -11,31 +9,23 @@ beforeAll(async () => {
 afterAll(() => end());
 
 let n = 0;
-const write = async (caseId: string, ops: Op[]) => {
-  const [result] = await applyChanges(caseId, [{ id: `v${++n}`, ops }], 'lead');
-  expect(result).toMatchObject({ ok: true });
-};
 const opened = async (id: string) => (await openCase(id))!;
-const set = async (id: string, kind: 'case' | 'vehicle', fields: Record<string, unknown>) => {
-  const row = (await opened(id)).record[kind];
-  await write(id, [
-    { op: 'set', kind, id: row.id, revision: row.revision, set: fields, was: { ...row, ...{} } },
-  ]);
-};
 const nobody = { vin: '', plate: '', make: '', model: '', year: null, customer: '', phone: '' };
 const VIN = 'VC9TA16B5FK104417';
 
 /** A case with a repaired, closed P0171 on a vehicle. */
 async function repaired(vehicle: Record<string, unknown>, customer: string): Promise<string> {
   const { id } = await createCase('lead');
-  await set(id, 'vehicle', vehicle);
+  await setOn(id, 'vehicle', vehicle);
   const tag = ++n;
-  await write(id, [
+  await writeOn(
+    id,
+    'lead',
     { op: 'add', kind: 'symptom', id: `s${tag}`, row: { concept: 'rough-idle' } },
     { op: 'add', kind: 'cause', id: `c${tag}`, row: { state: 'repaired' } },
     { op: 'add', kind: 'repair', id: `r${tag}`, row: { causeId: `c${tag}`, at: new Date().toISOString() } },
-  ]);
-  await set(id, 'case', { customer, closedAt: new Date().toISOString() });
+  );
+  await setOn(id, 'case', { customer, closedAt: new Date().toISOString() });
   return id;
 }
 
@@ -46,8 +36,8 @@ describe('a vehicle that comes again', () => {
       'Ana Petrov',
     );
     const { id } = await createCase('lead');
-    await set(id, 'vehicle', { plate: 'kv-442' });
-    await write(id, [{ op: 'add', kind: 'symptom', id: 'again', row: { concept: 'rough-idle' } }]);
+    await setOn(id, 'vehicle', { plate: 'kv-442' });
+    await writeOn(id, 'lead', { op: 'add', kind: 'symptom', id: 'again', row: { concept: 'rough-idle' } });
     const own = (await opened(id)).record.vehicle.id;
     const known = await vehiclesLike({ ...nobody, plate: 'kv-442' }, own);
     expect(known.map((k) => [k.name, k.sure, k.because, k.cases.map((c) => c.id)])).toEqual([
@@ -66,9 +56,9 @@ describe('a vehicle that comes again', () => {
     const before = await repaired({ vin: VIN, make: 'Corvane', model: 'Tessa' }, 'Bo');
     const known = (await opened(before)).record.vehicle.id;
     const { id } = await createCase('lead');
-    await set(id, 'vehicle', { vin: VIN });
+    await setOn(id, 'vehicle', { vin: VIN });
     const left = (await opened(id)).record.vehicle.id;
-    await set(id, 'case', { vehicleId: known });
+    await setOn(id, 'case', { vehicleId: known });
     const now = await opened(id);
     expect(now.record.vehicle.id).toBe(known);
     expect(now.sameVehicle.map((c) => c.id)).toEqual([before]);
@@ -79,22 +69,25 @@ describe('a vehicle that comes again', () => {
     const vin = 'VC9TA16B7FK104418';
     const before = await repaired({ vin, make: 'Corvane', model: 'Tessa' }, 'Cy');
     const { id } = await createCase('lead');
-    await set(id, 'vehicle', { vin, make: 'Corvane', model: 'Tessa' });
-    await write(id, [{ op: 'add', kind: 'symptom', id: 'again2', row: { concept: 'rough-idle' } }]);
+    await setOn(id, 'vehicle', { vin, make: 'Corvane', model: 'Tessa' });
+    await writeOn(id, 'lead', { op: 'add', kind: 'symptom', id: 'again2', row: { concept: 'rough-idle' } });
     expect((await opened(id)).comebackOffers.map((o) => o.caseId)).toEqual([before]);
   });
 
   it('taken in twice within the hour is said, until somebody says that it is another matter', async () => {
     const first = (await createCase('desk')).id;
-    await set(first, 'vehicle', { plate: 'TWIN 1' });
+    await setOn(first, 'vehicle', { plate: 'TWIN 1' });
     const second = (await createCase('lead')).id;
     expect((await opened(second)).twin).toBeNull();
-    await set(second, 'vehicle', { plate: 'twin1' });
+    await setOn(second, 'vehicle', { plate: 'twin1' });
     expect((await opened(second)).twin).toMatchObject({ caseId: first, minutes: 0 });
     expect((await opened(first)).twin).toBeNull();
-    await write(second, [
-      { op: 'add', kind: 'comeback', id: 'other', row: { ofCaseId: first, state: 'rejected' } },
-    ]);
+    await writeOn(second, 'lead', {
+      op: 'add',
+      kind: 'comeback',
+      id: 'other',
+      row: { ofCaseId: first, state: 'rejected' },
+    });
     expect((await opened(second)).twin).toBeNull();
   });
 });

@@ -3,6 +3,9 @@ import os from 'node:os';
 import path from 'node:path';
 import { closeDatabase } from '@/store/database';
 import { forgetIndex } from './index-of-cases';
+import { setFields, type Kind, type Op } from '@/core/case';
+import { openCase } from './cases';
+import { applyChanges } from './save';
 import { prepare } from './setup';
 
 /** For tests: a shop in a database of its own that is thrown away afterwards. */
@@ -17,4 +20,22 @@ export async function testShop(): Promise<() => Promise<void>> {
     await closeDatabase();
     rmSync(folder, { recursive: true, force: true });
   };
+}
+
+let written = 0;
+
+/** For tests: writes operations on a case as one change, and fails where they are refused. */
+export async function writeOn(caseId: string, who: string, ...ops: Op[]): Promise<void> {
+  const [result] = await applyChanges(caseId, [{ id: `test-${++written}`, ops }], who);
+  if (!result?.ok) throw new Error(`refused: ${JSON.stringify(result)}`);
+}
+
+/** For tests: sets fields of a case or its vehicle, as somebody who sees how they stand. */
+export async function setOn(
+  caseId: string,
+  kind: Extract<Kind, 'case' | 'vehicle'>,
+  fields: Record<string, unknown>,
+): Promise<void> {
+  const { record } = (await openCase(caseId))!;
+  await writeOn(caseId, 'lead', ...setFields(kind, record[kind], fields));
 }

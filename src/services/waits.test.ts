@@ -1,9 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { repairAct, type Change, type Op, type RepairAct } from '@/core/case';
+import { repairAct, type RepairAct } from '@/core/case';
 import { createCase, openCase } from './cases';
 import { undoLast } from './history';
-import { applyChanges } from './save';
-import { testShop } from './test-shop';
+import { setOn, testShop, writeOn } from './test-shop';
 
 let end: () => Promise<void>;
 beforeAll(async () => {
@@ -12,38 +11,32 @@ beforeAll(async () => {
 afterAll(() => end());
 
 let n = 0;
-const write = (caseId: string, ops: Op[]) =>
-  applyChanges(caseId, [{ id: `w${++n}`, ops } satisfies Change], 'lead');
 const record = async (id: string) => (await openCase(id))!.record;
 const act = async (caseId: string, what: RepairAct) => {
   const r = await record(caseId);
-  await write(caseId, repairAct(r, r.repair[0]!.id, what, 'lead', new Date().toISOString()));
+  await writeOn(caseId, 'lead', ...repairAct(r, r.repair[0]!.id, what, 'lead', new Date().toISOString()));
 };
 const waits = async (id: string) => (await record(id)).case.waitsFor;
 
 async function withRepair(): Promise<string> {
   const { id } = await createCase('lead');
   const tag = `${++n}`;
-  await write(id, [
+  await writeOn(
+    id,
+    'lead',
     { op: 'add', kind: 'cause', id: `c${tag}`, row: {} },
     { op: 'add', kind: 'repair', id: `r${tag}`, row: { causeId: `c${tag}`, what: 'pump' } },
     { op: 'add', kind: 'part', id: `p${tag}`, row: { repairId: `r${tag}`, name: 'pump' } },
-  ]);
+  );
   return id;
 }
-const setCase = async (id: string, set: Record<string, unknown>) => {
-  const own = (await record(id)).case;
-  const was = Object.fromEntries(Object.keys(set).map((f) => [f, own[f as keyof typeof own]]));
-  await write(id, [{ op: 'set', kind: 'case', id, revision: own.revision, set, was }]);
-};
-
 describe('what a case waits for', () => {
   it('follows from what is written of its repair, step by step, and the note goes with it', async () => {
     const id = await withRepair();
     expect(await waits(id)).toBe('diagnosis');
     await act(id, 'ask');
     expect(await waits(id)).toBe('authorisation');
-    await setCase(id, { waitNote: 'rings back at four' });
+    await setOn(id, 'case', { waitNote: 'rings back at four' });
     await act(id, 'authorise');
     expect((await record(id)).case).toMatchObject({ waitsFor: 'repair', waitNote: '' });
     await act(id, 'order');
@@ -69,16 +62,16 @@ describe('what a case waits for', () => {
     await act(id, 'ask');
     const asked = (await record(id)).case.waitsSince!;
     expect(asked > before).toBe(true);
-    await setCase(id, { said: 'it stalls' });
+    await setOn(id, 'case', { said: 'it stalls' });
     expect((await record(id)).case.waitsSince).toBe(asked);
-    await setCase(id, { waitsFor: 'customer' });
+    await setOn(id, 'case', { waitsFor: 'customer' });
     expect((await record(id)).case.waitsSince! > asked).toBe(true);
   });
 
   it('does not write over a person’s word about the customer, but waits for nobody who has answered', async () => {
     const key = await withRepair();
     await act(key, 'authorise');
-    await setCase(key, { waitsFor: 'customer', waitNote: 'brings the second key' });
+    await setOn(key, 'case', { waitsFor: 'customer', waitNote: 'brings the second key' });
     await act(key, 'order');
     expect((await record(key)).case).toMatchObject({
       waitsFor: 'customer',
@@ -86,7 +79,7 @@ describe('what a case waits for', () => {
     });
     const asked = await withRepair();
     await act(asked, 'ask');
-    await setCase(asked, { waitsFor: 'customer' });
+    await setOn(asked, 'case', { waitsFor: 'customer' });
     await act(asked, 'decline');
     expect(await waits(asked)).toBe('');
   });
@@ -95,7 +88,7 @@ describe('what a case waits for', () => {
     const id = await withRepair();
     await act(id, 'authorise');
     const r = await record(id);
-    await write(id, [{ op: 'remove', kind: 'repair', id: r.repair[0]!.id }]);
+    await writeOn(id, 'lead', { op: 'remove', kind: 'repair', id: r.repair[0]!.id });
     expect(await waits(id)).toBe('diagnosis');
   });
 });
