@@ -220,3 +220,25 @@ test('going back and forward never shows older text, and what was undone can be 
   await expect(words).toHaveValue('third');
   await expect(again).toHaveCount(0);
 });
+
+test('a case of somebody who has left says so, and shows nobody else in their place', async ({ browser }) => {
+  const page = await asPerson(browser, 'Mara Voss');
+  const person = { id: 'left-soon', name: 'Ole Brandt', role: 'technician' };
+  const shop = (active: boolean) =>
+    page.request.post('/api/shop', { data: { do: 'person', person: { ...person, active } } });
+  expect((await shop(true)).ok()).toBe(true);
+  const { id } = (await (await page.request.post('/api/cases', { data: {} })).json()) as { id: string };
+  await page.goto(`/cases/${id}`);
+  await page.getByRole('button', { name: /^In hand/ }).click();
+  await page.getByLabel('Lead', { exact: true }).selectOption({ label: 'Ole Brandt' });
+  await page.keyboard.press('Escape');
+  await saved(page);
+  expect((await shop(false)).ok()).toBe(true);
+  await page.reload();
+  const hand = page.getByRole('button', { name: 'In hand: Ole Brandt' });
+  await hand.click();
+  await expect(page.getByLabel('Lead', { exact: true }).locator('option:checked')).toHaveText(
+    'Ole Brandt (has left)',
+  );
+  await expect(page.getByLabel('Give to').locator('option', { hasText: 'Ole Brandt' })).toHaveCount(0);
+});

@@ -16,7 +16,7 @@ import { CatalogueProvider } from './parts';
 import type { TaughtWord } from '@/core/symptoms';
 import { MeaningsProvider } from './meanings';
 import { VocabularyProvider } from './vocabulary';
-import { PeopleContext } from './people';
+import { PeopleContext, type PersonOfShop } from './people';
 import { PrecedentsProvider, type MarginView } from './precedents';
 import { ProofPart } from './proof';
 import { RepairPart } from './repair';
@@ -61,7 +61,7 @@ interface Props {
   catalogue: CatalogueItem[];
   meanings: Record<string, string>;
   taught: TaughtWord[];
-  people: { id: string; name: string }[];
+  people: PersonOfShop[];
   now: string;
 }
 
@@ -86,7 +86,7 @@ export function CaseScreen({ open, beside, margin, catalogue, meanings, taught, 
           <MeaningsProvider meanings={meanings}>
             <VocabularyProvider taught={taught}>
               <PrecedentsProvider initial={margin} now={now}>
-                <Header people={people} />
+                <Header />
                 <Body $beside={beside !== undefined}>
                   {!beside && <Spine />}
                   <Sheet>

@@ -2,13 +2,12 @@
 
 import { addDays } from 'date-fns';
 import { X } from 'lucide-react';
-import { useContext } from 'react';
 import type { RowOf } from '@/core/case';
 import { dueOdometer } from '@/core/cause';
 import { Figure, IconButton, Quiet, Segments } from '@/ui/controls';
 import { day, until } from '@/ui/dates';
 import { ChoiceField, LineField, nowIso, Row } from './fields';
-import { PeopleContext } from './people';
+import { usePeopleToChoose } from './people';
 import { useCase } from './store';
 
 /** Puts a follow-up on the case by the shop's own period. */
@@ -26,7 +25,7 @@ export function useFollowUp(): () => void {
 }
 
 export function FollowUpRow({ row: f }: { row: RowOf<'followUp'> }) {
-  const people = useContext(PeopleContext);
+  const toChoose = usePeopleToChoose();
   const edit = useCase((s) => s.edit);
   const remove = useCase((s) => s.remove);
   const b = { kind: 'followUp', id: f.id, hideLabel: true } as const;
@@ -55,7 +54,7 @@ export function FollowUpRow({ row: f }: { row: RowOf<'followUp'> }) {
         {...b}
         field="byId"
         label="Whose call"
-        options={people.map((p) => ({ value: p.id, label: `${p.name} calls` }))}
+        options={toChoose(f.byId).map((p) => ({ ...p, label: `${p.label} calls` }))}
         empty="the lead calls"
       />
       <IconButton aria-label="Remove this follow-up" onPress={() => remove('followUp', f.id, 'follow-up')}>

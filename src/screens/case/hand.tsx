@@ -8,9 +8,8 @@ import { Button, Choice, Quiet, Tag } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
 import { personHere } from '../person';
 import { ChoiceField } from './fields';
+import { usePeople, usePeopleToChoose } from './people';
 import { useCase, useCaseStore } from './store';
-
-type People = readonly { id: string; name: string }[];
 
 const Box = styled(Popover)`
   width: 320px;
@@ -38,14 +37,15 @@ export function useGive(): (to: string, word: string) => void {
 }
 
 /** In whose hand the case is; pressed, it can be given to somebody else, and its lead changed. */
-export function HandButton({ people }: { people: People }) {
+export function HandButton() {
+  const name = usePeople();
+  const toChoose = usePeopleToChoose();
   const { id, leadId, handId, handNote } = useCase((s) => s.record.case);
   const give = useGive();
   const trigger = useRef<HTMLButtonElement>(null);
   const [open, setOpen] = useState(false);
   const [to, setTo] = useState('');
   const [word, setWord] = useState('');
-  const name = (who: string | null) => people.find((p) => p.id === who)?.name ?? '';
   const hand = handId ?? leadId;
   const mine = handId !== null && handId === personHere() && handNote !== '';
   const done = () => {
@@ -77,10 +77,7 @@ export function HandButton({ people }: { people: People }) {
           <Choice
             label="Give to"
             value={to}
-            options={[
-              { value: '', label: '' },
-              ...people.filter((p) => p.id !== hand).map((p) => ({ value: p.id, label: p.name })),
-            ]}
+            options={[{ value: '', label: '' }, ...toChoose(null).filter((p) => p.value !== hand)]}
             empty="whom?"
             onChange={setTo}
           />
@@ -100,7 +97,7 @@ export function HandButton({ people }: { people: People }) {
             id={id}
             field="leadId"
             label="Lead"
-            options={people.map((p) => ({ value: p.id, label: p.name }))}
+            options={toChoose(leadId)}
             empty="lead?"
           />
         </div>
@@ -110,9 +107,10 @@ export function HandButton({ people }: { people: People }) {
 }
 
 /** Who else has this case open now. */
-export function AlsoHere({ people }: { people: People }) {
+export function AlsoHere() {
+  const name = usePeople();
   const here = useCase((s) => s.alsoHere);
-  const names = here.map((id) => people.find((p) => p.id === id)?.name ?? 'somebody else');
+  const names = here.map((id) => name(id) || 'somebody else');
   if (names.length === 0) return null;
   return (
     <span role="status">

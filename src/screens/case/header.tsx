@@ -14,6 +14,7 @@ import { useActions } from '../frame/actions';
 import { ChoiceField, LineField } from './fields';
 import { AlsoHere, HandButton, useGive } from './hand';
 import { isEmpty } from './empty';
+import { usePeopleToChoose } from './people';
 import { takeOffer } from './offer';
 import { useCase, useRecord } from './store';
 import { Undo } from './undo';
@@ -89,7 +90,8 @@ async function copyLink(number: number): Promise<string> {
 }
 
 /** What the case is, what it waits for, who leads it, and whether everything is saved. */
-export function Header({ people }: { people: { id: string; name: string }[] }) {
+export function Header() {
+  const people = usePeopleToChoose()(null);
   const record = useCase((s) => s.record);
   const cameBackAs = useCase((s) => s.open.cameBackAs);
   const comebackOf = useCase((s) => s.open.comebackOf);
@@ -107,12 +109,12 @@ export function Header({ people }: { people: { id: string; name: string }[] }) {
       say: w ? `Waits for ${w}` : 'Waits for nothing',
       run: () => edit('case', id, 'waitsFor', w),
     })),
-    ...people.map((p) => ({ say: `Lead: ${p.name}`, run: () => edit('case', id, 'leadId', p.id) })),
+    ...people.map((p) => ({ say: `Lead: ${p.label}`, run: () => edit('case', id, 'leadId', p.value) })),
     ...people.map((p) => ({
-      say: `Give to ${p.name}`,
+      say: `Give to ${p.label}`,
       words: 'hand over',
       takes: 'a word',
-      run: (rest: string) => give(p.id, rest),
+      run: (rest: string) => give(p.value, rest),
     })),
     { say: 'Report', words: 'customer technician pdf', run: () => router.push(`/cases/${number}/report`) },
     { say: 'History', words: 'who when', run: () => router.push(`/cases/${number}/history`) },
@@ -183,11 +185,11 @@ export function Header({ people }: { people: { id: string; name: string }[] }) {
             )}
           </>
         )}
-        <HandButton people={people} />
+        <HandButton />
         <Links id={c.id} />
         {empty && !c.closedAt && <Discard id={c.id} />}
         {linked && <Quiet role="status">{linked}</Quiet>}
-        <AlsoHere people={people} />
+        <AlsoHere />
         <Undo />
         <SaveMark />
       </span>

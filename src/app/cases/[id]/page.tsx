@@ -6,7 +6,7 @@ import { caseIdOf, openCase } from '@/services/cases';
 import { catalogueItems } from '@/services/catalogue';
 import { marginOf } from '@/services/margin';
 import { shopMeanings } from '@/services/meanings';
-import { people } from '@/services/shop';
+import { everybody } from '@/services/shop';
 import { taughtWords } from '@/services/words';
 import type { TaughtWord } from '@/core/symptoms';
 
@@ -37,7 +37,7 @@ export default async function Page({ params, searchParams }: Props) {
       meanings={await shopMeanings()}
       taught={(await taughtWords()).filter((t) => t.of === 'symptom' || t.of === 'condition') as TaughtWord[]}
       catalogue={await catalogueItems()}
-      people={(await people()).map((p) => ({ id: p.id, name: p.name }))}
+      people={(await everybody()).map(({ id, name, active }) => ({ id, name, active }))}
       now={new Date().toISOString()}
     />
   );
