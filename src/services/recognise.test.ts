@@ -74,6 +74,24 @@ describe('a vehicle that comes again', () => {
     expect((await opened(id)).comebackOffers.map((o) => o.caseId)).toEqual([before]);
   });
 
+  it('is none of several alike ones of a fleet, and their trouble is no comeback of it', async () => {
+    const van = { make: 'Haldric', model: 'Lugger', year: 2018 };
+    for (const plate of ['FLEET 1', 'FLEET 2']) await repaired({ ...van, plate }, 'Fenwick Haulage');
+    const { id } = await createCase('lead');
+    await setOn(id, 'vehicle', van);
+    await setOn(id, 'case', { customer: 'Fenwick Haulage' });
+    await writeOn(id, 'lead', { op: 'add', kind: 'symptom', id: 'fleet', row: { concept: 'rough-idle' } });
+    const own = (await opened(id)).record.vehicle.id;
+    const asked = { ...nobody, ...van, customer: 'Fenwick Haulage' };
+    expect((await vehiclesLike(asked, own)).map((k) => [k.sure, k.because])).toEqual([
+      ['perhaps', 'the same make, model, year and customer; they have 2 alike'],
+      ['perhaps', 'the same make, model, year and customer; they have 2 alike'],
+    ]);
+    expect((await opened(id)).comebackOffers).toEqual([]);
+    await setOn(id, 'vehicle', { plate: 'fleet-2' });
+    expect((await opened(id)).comebackOffers).toHaveLength(1);
+  });
+
   it('taken in twice within the hour is said, until somebody says that it is another matter', async () => {
     const first = (await createCase('desk')).id;
     await setOn(first, 'vehicle', { plate: 'TWIN 1' });

@@ -42,5 +42,10 @@ export async function recogniseVehicle(q: Tx | Db, identity: Identity, except: s
       .sort((a, b) => SURE[a.sure] - SURE[b.sure])[0];
     if (best) known.push({ ...best, vehicle: row, caseIds: await casesOfVehicle(q, row.id) });
   }
+  // Of several alike vehicles of one customer none is the likely one.
+  const byCustomer = known.filter((k) => k.sure === 'likely' && !k.because.includes('plate'));
+  if (byCustomer.length > 1)
+    for (const k of byCustomer)
+      Object.assign(k, { sure: 'perhaps', because: `${k.because}; they have ${byCustomer.length} alike` });
   return known.sort((a, b) => SURE[a.sure] - SURE[b.sure]);
 }

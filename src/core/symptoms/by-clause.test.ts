@@ -19,6 +19,13 @@ describe('symptoms clause by clause', () => {
     ['oil light flickers at idle when hot', ['oil-pressure-low idle hot']],
     ['stalls normally when hot', ['stall hot']],
     ['it pulls normally', []],
+    // When it is not there is a circumstance, and nothing that it lacks.
+    ['noise from the front brakes, not when I drive slowly', ['brake-noise']],
+    ['not if I start it warm', []],
+    ['stalls when hot, never when it starts cold', ['stall hot']],
+    ['no lights on the dash apart from the airbag lamp', ['airbag-light']],
+    ['no warning lights, stalls', ['stall']],
+    ['no lights on the trailer', ['lights-out']],
     ['battery light off, will not start properly', ['no-start']],
     ['', []],
     ['when cold', []],

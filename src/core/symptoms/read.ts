@@ -3,7 +3,7 @@ import { symptomById } from './names';
 import { GUESS, speaking } from './guess';
 import { byRarest, find, phrase, shippedPhrases, SPREAD, type Hit, type Phrase } from './phrases';
 import { SYMPTOMS } from './vocabulary';
-import { canonical, nearWord, NEGATIONS, SMALL, stem, tokens } from './words';
+import { canonical, nearWord, NEGATIONS, NOT_WHEN, SMALL, stem, tokens } from './words';
 
 export { GUESS } from './guess';
 export { stem, tokens } from './words';
@@ -78,6 +78,17 @@ const doesWell = (sentence: string[], h: Hit): boolean => {
 };
 const WELL_DONE = new Set('fine ok okay perfect perfectly alright'.split(' ').map(stem));
 const NORMAL = new Set('normal normally'.split(' ').map(stem));
+
+/** No lamp on the dash is no lamp that has failed: it is nothing at all. */
+const NO_LAMPS =
+  /\bno (?:warning )?(?:lights?|lamps?) (?:(?:on|in|showing|lit|up) )*(?:on |in )?(?:the |my )?(?:dash(?:board)?|cluster|instruments?|display)\b|\bno warning (?:lights?|lamps?)\b/giu;
+
+const WHEN = new Set(['when', 'if', 'while', 'whenever', 'once']);
+/** Marks a denial that belongs to a circumstance: "not when cold", "never if it is wet". */
+const negatedWhen = (list: { word: string; token: string }[]): { word: string; token: string }[] =>
+  list.map((t, i) =>
+    NEGATIONS.has(t.token) && WHEN.has(list[i + 1]?.word.toLowerCase() ?? '') ? { ...t, token: NOT_WHEN } : t,
+  );
 
 /** "It used to stall": that is over. */
 const usedTo = (sentence: string[], from: number): boolean => {
@@ -236,8 +247,12 @@ export class Vocabulary {
   private plain(text: string): { list: { word: string; token: string }[]; tokens: string[] } {
     // What belongs together is said within one clause: nothing is met across its end.
     const list = text
+      .replace(NO_LAMPS, ', ')
       .split(CLAUSE_END)
-      .flatMap((clause, i) => [...(i > 0 ? WALL : []), ...tokens(clause).filter((t) => t.token !== '')]);
+      .flatMap((clause, i) => [
+        ...(i > 0 ? WALL : []),
+        ...negatedWhen(tokens(clause)).filter((t) => t.token !== ''),
+      ]);
     // A misspelt word first finds its word, then the one that stands for it.
     return { list, tokens: canonical(list.map((t) => this.correct(t.token))) };
   }

@@ -7,7 +7,9 @@ export const SMALL = new Set(
     ' ',
   ),
 );
-export const NEGATIONS = new Set(['not', 'no', 'never', 'without', 'longer', 'neither', 'nor']);
+/** "Not when I drive": it takes back what follows as a circumstance, and makes no symptom of it ("no drive"). */
+export const NOT_WHEN = 'not-when';
+export const NEGATIONS = new Set(['not', 'no', 'never', 'without', 'longer', 'neither', 'nor', NOT_WHEN]);
 
 /**
  * Splits a sentence into plain tokens: lower case, contractions opened, simple endings taken off.
