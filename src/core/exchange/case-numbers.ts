@@ -1,3 +1,4 @@
+import { withoutLongRuns } from '@/core/text/runs';
 import { Problem } from '@/core/problem';
 
 const MOST = 100_000;
@@ -12,7 +13,9 @@ const MOST = 100_000;
  */
 export function readCaseNumbers(text: string): number[] {
   const numbers = new Set<number>();
-  for (const piece of text.replace(/\s*(?:-|–|to)\s*/gi, '-').split(/[\s,;]+/)) {
+  for (const piece of withoutLongRuns(text)
+    .replace(/\s*(?:-|–|to)\s*/gi, '-')
+    .split(/[\s,;]+/)) {
     if (piece === '') continue;
     const m = /^#?(\d{1,9})(?:-#?(\d{1,9}))?$/.exec(piece);
     if (!m) throw new Problem(`“${piece}” is no number of a case. Write numbers and spans: 12, 15-20.`);

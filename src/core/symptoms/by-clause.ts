@@ -12,7 +12,7 @@ export interface ClauseSymptom {
 
 /** Two lamps are two things: "the engine light and the ABS light". */
 const CLAUSES =
-  /[;.!?\n]+(?!\d)|,(?!\d)|\b(?:but|and then|also)\b|\band\b(?=[^,;.!?\n]*\b(?:light|lamp)s?\b)/iu;
+  /[;.!?\n]+(?!\d)|,(?!\d)|\b(?:but|and then|also)\b|\band\b(?=[^,;.!?\n]{0,80}\b(?:light|lamp)s?\b)/iu;
 /** A clause that only says more of the one before it. */
 const GOES_ON =
   /^\s*(?:when|only|mostly|mainly|usually|especially|worse|particularly|after|under|at|in|on|from|once|whenever|if|while|sometimes|always|intermittent\w*)\b/iu;

@@ -1,3 +1,4 @@
+import { bisectRight } from 'd3-array';
 import { SYMPTOMS } from './vocabulary';
 import { canonical, NEGATIONS, SMALL, tokens } from './words';
 
@@ -72,7 +73,12 @@ export function byRarest(phrases: Phrase[]): Map<string, Phrase[]> {
 
 export function find(sentence: string[], phrases: Map<string, Phrase[]>): { kept: Hit[]; again: Hit[] } {
   const at = new Map<string, number[]>();
-  sentence.forEach((t, i) => t !== '' && at.set(t, [...(at.get(t) ?? []), i]));
+  sentence.forEach((t, i) => {
+    if (t === '' || t === '|') return;
+    const places = at.get(t);
+    if (places) places.push(i);
+    else at.set(t, [i]);
+  });
   const hits: (Hit & { ordered: boolean })[] = [];
   for (const token of at.keys())
     for (const p of phrases.get(token) ?? []) {
@@ -94,9 +100,13 @@ export function find(sentence: string[], phrases: Map<string, Phrase[]>): { kept
   );
   const kept: Hit[] = [];
   const again: Hit[] = [];
+  const covered = new Uint8Array(sentence.length);
+  const ids = new Set<string>();
   for (const h of hits) {
-    if ([...kept, ...again].some((k) => h.from < k.to && k.from < h.to)) continue;
-    (kept.some((k) => k.id === h.id) ? again : kept).push(h);
+    if (covered.subarray(h.from, h.to).includes(1)) continue;
+    covered.fill(1, h.from, h.to);
+    (ids.has(h.id) ? again : kept).push(h);
+    ids.add(h.id);
   }
   return { kept: kept.sort((a, b) => a.from - b.from), again };
 }
@@ -112,8 +122,9 @@ function inOrder(sentence: string[], at: Map<string, number[]>, p: Phrase): { fr
     let end = start;
     let ok = true;
     for (const t of p.tokens.slice(1)) {
-      const next = (at.get(t) ?? []).find((i) => i > end);
-      if (next === undefined || contentBetween(sentence, end, next) > p.gap) {
+      const places = at.get(t) ?? [];
+      const next = places[bisectRight(places, end)];
+      if (next === undefined || !within(sentence, end, next, p.gap)) {
         ok = false;
         break;
       }
@@ -129,9 +140,7 @@ function inAnyOrder(at: Map<string, number[]>, p: Phrase): { from: number; to: n
   // Turning a phrase with "not" or "no" round changes what it denies.
   if (p.gap === 0 || p.negative) return undefined;
   for (const start of at.get(p.tokens[0]!) ?? []) {
-    const places = p.tokens.map((t) =>
-      (at.get(t) ?? []).reduce((a, b) => (Math.abs(b - start) < Math.abs(a - start) ? b : a), Infinity),
-    );
+    const places = p.tokens.map((t) => nearest(at.get(t) ?? [], start));
     const [from, to] = [Math.min(...places), Math.max(...places)];
     const spread = p.tokens.length > 2 ? SPREAD : SPREAD_OF_TWO;
     if (to - from < spread && new Set(places).size === places.length) return { from, to: to + 1 };
@@ -139,8 +148,16 @@ function inAnyOrder(at: Map<string, number[]>, p: Phrase): { from: number; to: n
   return undefined;
 }
 
-function contentBetween(sentence: string[], a: number, b: number): number {
+/** Of places in order the one nearest to another, the lower of two; Infinity where there is none. */
+function nearest(places: readonly number[], to: number): number {
+  const above = bisectRight(places, to);
+  const [low = -Infinity, high = Infinity] = [places[above - 1], places[above]];
+  return to - low <= high - to ? low : high;
+}
+
+/** Whether at most so many words of weight stand between two places. */
+function within(sentence: string[], a: number, b: number, most: number): boolean {
   let n = 0;
-  for (let i = a + 1; i < b; i++) if (sentence[i] !== '' && !SMALL.has(sentence[i]!)) n++;
-  return n;
+  for (let i = a + 1; i < b && n <= most; i++) if (sentence[i] !== '' && !SMALL.has(sentence[i]!)) n++;
+  return n <= most;
 }

@@ -1,3 +1,4 @@
+import { withoutLongRuns } from '@/core/text/runs';
 import { CONDITIONS, conditionLabel } from './conditions';
 import { symptomById } from './names';
 import { GUESS, speaking } from './guess';
@@ -246,13 +247,13 @@ export class Vocabulary {
 
   private plain(text: string): { list: { word: string; token: string }[]; tokens: string[] } {
     // What belongs together is said within one clause: nothing is met across its end.
-    const list = text
+    const list = withoutLongRuns(text)
       .replace(NO_LAMPS, ', ')
       .split(CLAUSE_END)
-      .flatMap((clause, i) => [
-        ...(i > 0 ? WALL : []),
-        ...negatedWhen(tokens(clause)).filter((t) => t.token !== ''),
-      ]);
+      .map((clause) => negatedWhen(tokens(clause)).filter((t) => t.token !== ''))
+      // A row of full stops ends one clause.
+      .filter((words, i) => i === 0 || words.length > 0)
+      .flatMap((words, i) => [...(i > 0 ? WALL : []), ...words]);
     // A misspelt word first finds its word, then the one that stands for it.
     return { list, tokens: canonical(list.map((t) => this.correct(t.token))) };
   }

@@ -67,6 +67,9 @@ const NEGATION = /(?:^|[\s([])(?:not|no|longer|currently|nicht|mehr|momentan|non
 /** Whether a wording breaks off in the middle of a status. */
 export const breaksOff = (body: string): boolean => NEGATION.test(body);
 
+/** Nothing that is longer is the wording of one fault. */
+const LONGEST_WORDING = 1500;
+
 /** Whether a line goes on with the wording of the fault above it. */
 export function continues(r: Reading, lines: readonly Line[], i: number, survey: Survey): boolean {
   const entry = r.entries.at(-1);
@@ -75,6 +78,7 @@ export function continues(r: Reading, lines: readonly Line[], i: number, survey:
   if (!entry || entry.settled || r.list !== '' || !before || entry.lines.at(-1) !== before.n) return false;
   if (FURNITURE.test(line.text) || (DECORATED.test(line.text) && !/\)$/u.test(line.text))) return false;
   const body = entry.body;
+  if (body.length > LONGEST_WORDING) return false;
   const unbalanced =
     (body.match(/[([]/g)?.length ?? 0) > (body.match(/[)\]]/g)?.length ?? 0) ||
     (body.match(/"/g)?.length ?? 0) % 2 === 1;

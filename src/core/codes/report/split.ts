@@ -1,3 +1,5 @@
+import { inPieces, withoutLongRuns } from '@/core/text/runs';
+
 /** One line of a report, with what can be seen of it alone. */
 export interface Line {
   /** From 1, as the text has it. */
@@ -10,6 +12,8 @@ export interface Line {
   cells: string[];
 }
 
+/** Longer lines are read in pieces: a report whose line breaks were lost, or no report at all. */
+const LONGEST_LINE = 1500;
 const RULE = /^[-=_*#~.\s|+─│┌┐└┘├┤┬┴┼═║]*$/u;
 
 /**
@@ -19,21 +23,23 @@ const RULE = /^[-=_*#~.\s|+─│┌┐└┘├┤┬┴┼═║]*$/u;
  * @returns lines in order
  */
 export function linesOf(text: string): Line[] {
-  return text.split(/\r\n|\r|\n/u).flatMap((raw, i): Line[] => {
-    const line = raw.replace(/[\u00a0\u2007\u202f]/g, ' ').replace(/[\f\u200b\ufeff]/g, '');
-    if (RULE.test(line)) return [];
-    const cells = cellsOf(line);
-    const text = line
-      .trim()
-      .replace(/^[│║|]\s*|\s*[│║|]$/gu, '')
-      .replace(/^[-–•*·▪►>]+\s+(?=\S)/u, '');
-    return [{ n: i + 1, raw, text, indent: line.length - line.trimStart().length, cells }];
-  });
+  return text.split(/\r\n|\r|\n/u).flatMap((whole, i) =>
+    inPieces(whole, LONGEST_LINE).flatMap((raw): Line[] => {
+      const line = raw.replace(/[\u00a0\u2007\u202f]/g, ' ').replace(/[\f\u200b\ufeff]/g, '');
+      if (RULE.test(line)) return [];
+      const cells = cellsOf(line);
+      const text = withoutLongRuns(line)
+        .trim()
+        .replace(/^[│║|]\s*|\s*[│║|]$/gu, '')
+        .replace(/^[-–•*·▪►>]+\s+(?=\S)/u, '');
+      return [{ n: i + 1, raw, text, indent: line.length - line.trimStart().length, cells }];
+    }),
+  );
 }
 
 /** The cells of a line. */
 export function cellsOf(line: string): string[] {
-  const body = line.trim();
+  const body = withoutLongRuns(line.trim());
   const by = body.includes('\t')
     ? /\t/u
     : /[|│║]/u.test(body)
@@ -41,7 +47,7 @@ export function cellsOf(line: string): string[] {
       : (body.match(/;/g)?.length ?? 0) >= 2
         ? /;/u
         : /\s{2,}|\s?\.{3,}\s?/u;
-  const cells = (by.source.includes('s{2') ? body : line).split(by).map((c) => c.trim());
+  const cells = (by.source.includes('s{2') ? body : withoutLongRuns(line)).split(by).map((c) => c.trim());
   if (cells.length > 1 && cells[0] === '' && by.source.includes('|')) cells.shift();
   if (cells.length > 1 && cells.at(-1) === '' && by.source.includes('|')) cells.pop();
   return cells;

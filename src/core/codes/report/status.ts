@@ -72,6 +72,9 @@ const SAFE =
 const BESIDE =
   /^(?:[\s,;/+&|·•:()[\]{}"'.–—-]+|(?:fault )?(?:status|state|zustand|état|estado|stato|toestand)(?![\p{L}])|(?:and|und|et|y|e|en)(?![\p{L}])|(?:count|counter|frequency|occurrences?|occurred|times?|häufigkeit|zähler|fréquence|frecuencia|frequenza|aantal)(?![\p{L}])|[x×]\s?\d{1,4}(?![\p{L}\d])|\d{1,4}\s?[x×](?![\p{L}])|at(?= \d)|\d[\d.,' ]*\s?(?:km|mi|miles|h|min)(?![\p{L}])|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}|\d{1,2}:\d{2}(?::\d{2})?|0x[0-9a-f]{2}(?![\p{L}\d])|\d{1,5}(?![\p{L}\d]))/iu;
 
+/** A status with its counts, dates and odometer is shorter; every end of a line is tried as one. */
+const LONGEST = 200;
+
 /**
  * The statuses of a stretch of text that is nothing but a status: "stored, pending", "Status: Present  Count: 12".
  *
@@ -82,6 +85,7 @@ const BESIDE =
  */
 export function statusOf(text: string): CodeStatus[] | undefined {
   let rest = text.trim();
+  if (rest.length > LONGEST) return undefined;
   const found = new Set<CodeStatus>();
   while (rest !== '') {
     const phrase = longestAtStart(rest);

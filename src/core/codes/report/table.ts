@@ -119,7 +119,7 @@ const byPlace = (head: Line) => {
 };
 
 /** As in mark-up, or as in an object of JSON. */
-const ATTRIBUTE = /"?([\p{L}_-]+)"?\s*[=:]\s*"([^"]*)"/gu;
+const ATTRIBUTE = /(?<![\p{L}_-])"?([\p{L}_-]{1,60})"?\s*[=:]\s*"([^"]*)"/gu;
 
 /** A line of `name="value"` or `"name": "value"` pairs, as a row. */
 export function attributesOf(line: Line, next?: Line): (Row & { wrapped: boolean }) | undefined {

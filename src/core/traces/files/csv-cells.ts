@@ -7,6 +7,9 @@ const SEPARATORS = ['\t', ';', ',', '|', ' '] as const;
 /** Lines that the reading of a table is told from. */
 export const LOOKED_AT = 400;
 
+/** More than any table of a recording has in a line; the rest of a longer one says nothing of how it is written. */
+const LONGEST_LINE = 8000;
+
 /** Cells of a line; a quoted cell may hold the separator; blanks in a row part cells once. */
 export function cellsOf(line: string, separator: string): string[] {
   const text = separator === ' ' ? line.trim().replace(/ +/g, ' ') : line;
@@ -45,7 +48,7 @@ export function linesOf(head: Uint8Array, encoding: ReadAs['encoding']): string[
   const lines = new TextDecoder(encoding).decode(head).split(/\r\n|\n|\r/);
   // The last line of a longer file is cut off somewhere.
   if (lines.length > 1) lines.pop();
-  return lines;
+  return lines.map((l) => l.slice(0, LONGEST_LINE));
 }
 
 export interface Signs {

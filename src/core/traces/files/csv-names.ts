@@ -2,11 +2,14 @@ import { figureText, isUnit, isUnitWord } from './figure-text';
 
 const UNIT_CELL = /^[([]?\s*([a-zµμ°Ω%/²³·0-9^*-]{1,12})\s*[)\]]?$/i;
 const IN_BRACKETS = /^(.*?)\s*[([]([^()[\]]{1,14})[)\]]\s*$/;
+const LONGEST_NAME = 200;
+const MOST_TOLD_APART = 200;
 /** Header rows that are looked at, from the figures upwards. */
 const HEADERS = 5;
 
 /** Name and unit of a cell such as `Rail pressure (bar)`, `Engine speed, rpm` or `Pedal %`. */
-export function nameAndUnit(cell: string): { name: string; unit: string } {
+export function nameAndUnit(long: string): { name: string; unit: string } {
+  const cell = long.slice(0, LONGEST_NAME);
   const inside = IN_BRACKETS.exec(cell);
   if (inside && inside[1] !== '') return { name: inside[1]!, unit: inside[2]! };
   const comma = /^(.+?)\s*,\s*(\S+)$/.exec(cell);
@@ -21,9 +24,11 @@ export function nameAndUnit(cell: string): { name: string; unit: string } {
 
 /** Names that stand once each: where two channels are called alike, another header row or a number tells them apart. */
 function apart(names: readonly string[], others: readonly string[][]): string[] {
+  const places = new Map<string, number[]>();
+  for (const [i, name] of names.entries()) places.set(name, [...(places.get(name) ?? []), i]);
   return names.map((name, i) => {
-    const alike = names.flatMap((n, k) => (n === name ? [k] : []));
-    if (alike.length < 2) return name;
+    const alike = places.get(name)!;
+    if (alike.length < 2 || names.length > MOST_TOLD_APART) return name;
     const telling = others.find((r) => new Set(alike.map((k) => r[k] ?? '')).size === alike.length && r[i]);
     const place = alike.indexOf(i) + 1;
     return telling ? `${name} ${telling[i]!}` : place === 1 ? name : `${name} ${place}`;

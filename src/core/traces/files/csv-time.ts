@@ -58,6 +58,9 @@ const TIME_UNIT: Record<string, TimeUnit> = {
   h: 'h',
 };
 
+/** What states a sample rate stands at the beginning of its line. */
+const LONGEST_LINE = 300;
+
 /** The unit of a time column by how it is written; undefined for other units. */
 export const timeUnitOf = (unit: string): TimeUnit | undefined => TIME_UNIT[unit.toLowerCase()];
 
@@ -104,7 +107,8 @@ export function timeColumns(
 
 /** Seconds between samples as lines above the figures state them, as an interval or a rate; null where none does. */
 export function intervalAbove(lines: readonly string[]): number | null {
-  for (const l of lines) {
+  for (const line of lines) {
+    const l = line.slice(0, LONGEST_LINE);
     const step = INTERVAL_LINE.exec(l);
     if (step) {
       const value = Number(step[2]!.replace(',', '.'));

@@ -25,6 +25,9 @@ const read = (text: string, decimal: '.' | ','): number => {
   return readNumberBytes(b, 0, b.length, decimal.charCodeAt(0));
 };
 
+/** No figure with its unit is longer, quotes and blanks around it included. */
+const LONGEST = 80;
+
 /** Digits in groups of three before the decimal sign. */
 const GROUPED = { '.': /^[-+]?\d{1,3}(?:,\d{3})+(?:\.\d+)?$/, ',': /^[-+]?\d{1,3}(?:\.\d{3})+(?:,\d+)?$/ };
 
@@ -37,6 +40,7 @@ const GROUPED = { '.': /^[-+]?\d{1,3}(?:,\d{3})+(?:\.\d+)?$/, ',': /^[-+]?\d{1,3
  * @example figureText('2,802.77 rpm', '.') // { value: 2802.77, unit: 'rpm', plain: false }
  */
 export function figureText(cell: string, decimal: '.' | ','): FigureText | undefined {
+  if (cell.length > LONGEST) return undefined;
   const text = cell.replace(/^["\s]+|["\s]+$/g, '');
   const value = read(text, decimal);
   if (!Number.isNaN(value)) return { value, unit: '', plain: true };

@@ -1,0 +1,106 @@
+import { describe, expect, it } from 'vitest';
+import { keepBoth } from '@/core/case';
+import { searchChecks } from '@/core/checks';
+import { liveName, readCode, readFrameLog, readScan } from '@/core/codes';
+import { readCaseNumbers } from '@/core/exchange/case-numbers';
+import * as records from '@/core/exchange/old-records';
+import { readTextTable } from '@/core/exchange/table-files';
+import { readPrice } from '@/core/money';
+import { judgeReading, pastedLine, readEntry, readLimit, readMany, uncertainty } from '@/core/readings';
+import { SHIPPED, symptomsByClause } from '@/core/symptoms';
+import { previewFile } from '@/core/traces/files';
+import { plateThatTells, readBanks, readFiringOrder, readVin, vinsIn } from '@/core/vehicle';
+import { inPieces, withoutLongRuns } from './runs';
+import fc from 'fast-check';
+
+/** What reads text from outside, with the longest text that can reach it. */
+const PARSERS: readonly [name: string, most: number, read: (text: string) => unknown][] = [
+  ['scan report', 1 << 15, (t) => readScan(t)],
+  ['frame log', 1 << 20, (t) => readFrameLog(t)],
+  ['table', 1 << 19, (t) => readTextTable(t)],
+  ['recording', 1 << 19, (t) => previewFile(new TextEncoder().encode(t), 'a.csv', t.length)],
+  ['complaint', 20_000, (t) => SHIPPED.read(t)],
+  ['complaint by clause', 20_000, (t) => symptomsByClause(SHIPPED, t)],
+  ['pasted values', 20_000, (t) => pastedLine(t)],
+  ['VINs in a text', 20_000, (t) => vinsIn(t)],
+  ['numbers of cases', 4000, (t) => readCaseNumbers(t)],
+  ['two versions', 20_000, (t) => keepBoth('case', 'said', t, `${t} more`)],
+  ['code', 400, (t) => readCode(t)],
+  ['entry', 400, (t) => readEntry(t)],
+  ['limit', 400, (t) => readLimit(t)],
+  ['values', 400, (t) => readMany(t)],
+  ['limit of a reading', 400, (t) => judgeReading('1.2 V', t)],
+  ['accuracy', 400, (t) => uncertainty(t, { value: 1, unit: 'V' }, 1)],
+  ['price', 400, (t) => readPrice(t, 'EUR')],
+  ['VIN', 400, (t) => readVin(t)],
+  ['firing order', 400, (t) => readFiringOrder(t, 4)],
+  ['banks', 400, (t) => readBanks(t, 4)],
+  ['plate', 400, (t) => plateThatTells(t)],
+  ['live value', 400, (t) => liveName(t)],
+  ['search for a check', 400, (t) => searchChecks(t)],
+  ['day', 400, (t) => records.readDay(t, undefined)],
+  ['head of a column', 400, (t) => records.fieldsOfHead(t)],
+  ['vehicle in a cell', 400, (t) => records.readVehicleWords(t, ['Haldric'])],
+];
+
+/** What makes patterns run away: long runs, and pieces that nearly match again and again. */
+const PIECES = [
+  ...[' ', '.', ',', '1', 'a', '(', '"', ':', '-', '\t', '\n'],
+  ...['P0171 ', 'P0171\n', 'no ', 'and ', 'status: ', '1 V, ', 'a  b  c\n', '<td>', '{"'],
+];
+
+const seconds = (read: (text: string) => unknown, text: string): number => {
+  const from = performance.now();
+  try {
+    read(text);
+  } catch {
+    // A refusal is an answer.
+  }
+  return (performance.now() - from) / 1000;
+};
+
+describe('reading text of any kind takes time that grows with its length', () => {
+  it.each(PARSERS)('%s', (_, most, read) => {
+    for (const piece of PIECES) {
+      const long = piece.repeat(Math.ceil(most / piece.length)).slice(0, most - 2) + '!x';
+      const quarter = long.slice(0, most / 4 - 2) + '!x';
+      const whole = seconds(read, long);
+      if (whole < 0.06) continue;
+      // Twice 2.5 for twice two; measured again where another process may have been in the way.
+      const growth = () => seconds(read, long) / Math.max(0.004, seconds(read, quarter));
+      const grown = Math.min(growth(), growth());
+      expect(grown, `${JSON.stringify(piece)}: ${whole.toFixed(2)} s for ${most} characters`).toBeLessThan(
+        6.25,
+      );
+      expect(whole).toBeLessThan(8);
+    }
+  });
+
+  it('a report of a megabyte, doubled', () => {
+    for (const piece of [' ', 'status: stored, ']) {
+      const of = (n: number) => seconds((t) => readScan(t), piece.repeat(n / piece.length));
+      const grown = Math.min(...[1, 2].map(() => of(1 << 20) / Math.max(0.01, of(1 << 19))));
+      expect(grown, piece).toBeLessThan(2.5);
+    }
+  });
+});
+
+describe('runs', () => {
+  it('are shortened, and nothing else is changed', () => {
+    expect(withoutLongRuns(`P0171${' '.repeat(800)}lean`)).toBe(`P0171${' '.repeat(24)}lean`);
+    expect(withoutLongRuns('....'.repeat(300))).toBe('.'.repeat(24));
+    expect(withoutLongRuns('too lean  (bank 1) . . . . . . . . . . stored')).toBe(
+      'too lean  (bank 1) . . . . . . . . . . stored',
+    );
+  });
+
+  it('pieces are what the line was, and no longer than asked', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 300 }), fc.integer({ min: 1, max: 40 }), (line, most) => {
+        const pieces = inPieces(line, most);
+        expect(pieces.join('')).toBe(line);
+        expect(Math.max(...pieces.map((p) => p.length))).toBeLessThanOrEqual(most);
+      }),
+    );
+  });
+});
