@@ -6,6 +6,10 @@
  * - `changed`: somebody wrote there meanwhile
  * - `busy`, `disk`, `offline`: it is kept by whoever sent it and may be sent again
  * - `too large`: more than is taken at once
+ * - `not json`: the content type is another one than what is taken here
+ * - `sign in`: nobody is signed in, or somebody else than who wrote it
+ * - `not allowed`: the role of who is signed in may not do it
+ * - `locked`: too many wrong tries
  * - `internal`: nobody expected this
  */
 export const PROBLEM_CODES = [
@@ -15,6 +19,10 @@ export const PROBLEM_CODES = [
   'busy',
   'disk',
   'too large',
+  'not json',
+  'sign in',
+  'not allowed',
+  'locked',
   'offline',
   'internal',
 ] as const;

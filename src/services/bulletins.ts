@@ -6,12 +6,13 @@ import shipped from '@/sim/bulletins/shelf.json';
 import { deleteBulletin, listBulletins, putBulletin } from '@/store/bulletins';
 import { db, write } from '@/store/database';
 import { appendHistory } from '@/store/rows';
+import { readable } from './set-aside';
 import { shopVocabulary } from './words';
 
 /** The shelf of bulletins: what outside sources know, loaded from files. */
 
 export async function shelf(): Promise<Bulletin[]> {
-  return (await listBulletins(db())).map((b) => Bulletin.parse(b));
+  return readable('bulletin', await listBulletins(db()), Bulletin);
 }
 
 /**

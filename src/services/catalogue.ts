@@ -26,15 +26,15 @@ export const CatalogueRequest = z.discriminatedUnion('do', [
   }),
   z.object({
     do: z.literal('change'),
-    id: z.string(),
+    id: z.string().max(60),
     name: z.string().trim().min(1, 'Give it a name.').max(120).optional(),
     system: z.string().max(120).optional(),
     synonyms: z.array(z.string().trim().min(1).max(120)).max(60).optional(),
     fresh: z.boolean().optional(),
   }),
-  z.object({ do: z.literal('merge'), id: z.string(), into: z.string() }),
+  z.object({ do: z.literal('merge'), id: z.string().max(60), into: z.string().max(60) }),
   /** Takes back the last rename, change or merge of an entry. */
-  z.object({ do: z.literal('undo'), id: z.string() }),
+  z.object({ do: z.literal('undo'), id: z.string().max(60) }),
 ]);
 export type CatalogueRequest = z.infer<typeof CatalogueRequest>;
 

@@ -1,3 +1,4 @@
+import { ownValue } from '@/core/text/own-value';
 import { experienceOf, fold, type CaseProfile, type Experience } from '@/core/precedent';
 import { baseCode, meaningOf } from '@/core/codes';
 import { causeName } from '@/core/cause';
@@ -112,7 +113,7 @@ async function named(
 ): Promise<{ title: string; says: string }> {
   if (about === 'code') {
     const own = await shopMeanings();
-    return { title: baseCode(value), says: own[baseCode(value)] || meaningOf(value) };
+    return { title: baseCode(value), says: ownValue(own, baseCode(value)) || meaningOf(value) };
   }
   if (about === 'cause') {
     const [partId, failureId] = value.split('/');

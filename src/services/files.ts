@@ -226,12 +226,15 @@ export async function storeBrought(file: CaseFile): Promise<void> {
 /** Types a browser may show in the page; everything else is given as a download. */
 const SHOWN = /^(image\/(jpeg|png|webp|avif|gif)|application\/pdf|video\/(mp4|webm|quicktime)|audio\/)/;
 
+const TYPE = /^[a-z]{1,20}\/[\w.+-]{1,100}$/i;
+
 /** A stored file with what a browser has to be told of it, or undefined. */
 export async function storedFile(hash: string, thumb: boolean) {
   const row = await attachmentByHash(db(), hash);
   if (!row) return undefined;
   const file = await openStored(hash, thumb);
   if (!file) return undefined;
-  const mime = thumb ? 'image/webp' : row.mime;
-  return { ...file, mime, name: row.name, inline: thumb || SHOWN.test(mime) };
+  // A case file may have brought a type that is none.
+  const mime = thumb ? 'image/webp' : TYPE.test(row.mime) ? row.mime : 'application/octet-stream';
+  return { ...file, mime, name: row.name.toWellFormed(), inline: thumb || SHOWN.test(mime) };
 }

@@ -1,13 +1,13 @@
 import { Problem } from '@/core/problem';
 import { createHash } from 'node:crypto';
-import type { CaseRecord, Kind } from '@/core/case';
+import { HIGHEST_TAKEN, type CaseRecord, type Kind } from '@/core/case';
 import { Catalogue } from '@/core/cause';
 import { judgeCase } from '@/core/conclusions';
 import { assemble, CaseFile, readCaseFile, writeCaseFile, type Receiving } from '@/core/exchange';
 import { caseName } from '@/core/exchange/case-name';
 import { linesOf } from '@/core/exchange/lines';
 import { alreadyHere, lastNumbers, putBatch, type Batch } from '@/store/bulk';
-import { db, holdingWriters, write } from '@/store/database';
+import { db, holdingWriters, write, type PutBatch } from '@/store/database';
 import { listCatalogue } from '@/store/catalogue';
 import { listPeople } from '@/store/shop';
 import { loadCase, updateRow } from '@/store/rows';
@@ -89,7 +89,7 @@ const comebackIds = new Set<string>();
 
 async function holdAndTake(good: Candidate[], who: string): Promise<Taken[]> {
   try {
-    return await holdingWriters(() => takeBatch(good, who));
+    return await holdingWriters((put) => takeBatch(good, who, put));
   } catch (e) {
     if (good.length === 1) return [{ line: good[0]!.line, state: 'refused', reason: sentence(e) }];
     // One of them cannot be kept: each by itself, so that the others are.
@@ -104,7 +104,7 @@ const sentence = (e: unknown): string =>
     ? e.message
     : 'It could not be written to the database; nothing of it was kept. Try again.';
 
-async function takeBatch(good: Candidate[], who: string): Promise<Taken[]> {
+async function takeBatch(good: Candidate[], who: string, put: PutBatch): Promise<Taken[]> {
   const personId = new Map((await listPeople(db())).map((p) => [p.name, p.id]));
   // Who is named in a file and not known here stands in the list of people, but does not work here.
   const personOf = (name: string | undefined): string | null => {
@@ -146,7 +146,8 @@ async function takeBatch(good: Candidate[], who: string): Promise<Taken[]> {
       }
       const vin = (file.vehicle.vin ?? '').length >= 11 ? file.vehicle.vin! : '';
       const known = vehicles.get(file.vehicle.id ?? '') ?? vehicles.get(vin);
-      const free = file.number !== undefined && !here.numbers.has(file.number);
+      const free =
+        file.number !== undefined && file.number <= HIGHEST_TAKEN && !here.numbers.has(file.number);
       const number = free ? file.number! : ++last.number;
       if (free) last.number = Math.max(last.number, number);
       const into: Receiving = {
@@ -224,7 +225,7 @@ async function takeBatch(good: Candidate[], who: string): Promise<Taken[]> {
       taken.push({ line, state: 'refused', reason: sentence(e) });
     }
   }
-  if (batch.takenIn.length) await putBatch(batch);
+  if (batch.takenIn.length) await putBatch(batch, put);
   return taken;
 }
 

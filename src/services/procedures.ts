@@ -4,6 +4,7 @@ import { Procedure } from '@/core/case';
 import { db, write } from '@/store/database';
 import { deleteProcedure, getProcedure, listProcedures, putProcedure } from '@/store/procedures';
 import { appendHistory } from '@/store/rows';
+import { readable } from './set-aside';
 
 /** The shop's own procedures: kept, changed, taken away. */
 
@@ -15,7 +16,7 @@ export type ProcedureRequest = z.infer<typeof ProcedureRequest>;
 
 /** All procedures by title. */
 export async function procedures(): Promise<Procedure[]> {
-  return (await listProcedures(db())).map((p) => Procedure.parse(p));
+  return readable('procedure', await listProcedures(db()), Procedure);
 }
 
 /**

@@ -17,6 +17,7 @@ import {
   putSetting,
 } from '@/store/shop';
 import { bringUpToDate } from './bring-up-to-date';
+import { repairDatabase } from './repair-database';
 import { takeFile } from './files';
 import { applyChanges } from './save';
 import { loadShippedBulletins } from './bulletins';
@@ -36,6 +37,7 @@ export type ShopKind = 'own' | 'demo';
  */
 export async function prepare(kind: ShopKind, say?: (done: number, of: number) => void): Promise<ShopKind> {
   await migrateDatabase();
+  for (const repaired of await repairDatabase()) console.log(repaired);
   await bringUpToDate(say);
   return write(async (tx) => {
     const marked = await getSetting<ShopKind>(tx, 'shop.kind');

@@ -1,7 +1,7 @@
 import { Problem } from '@/core/problem';
 import { z } from 'zod';
 import { readsReadings, type KnownWords } from '@/core/precedent';
-import { CONDITIONS, symptomById, Vocabulary, type TaughtWord } from '@/core/symptoms';
+import { canBeMet, CONDITIONS, symptomById, Vocabulary, type TaughtWord } from '@/core/symptoms';
 import { db, write } from '@/store/database';
 import { appendHistory } from '@/store/rows';
 import { historySince, lastHistorySeq, listPeople } from '@/store/shop';
@@ -124,6 +124,8 @@ export async function changeWord(request: WordRequest, who: string): Promise<{ u
     throw new Problem('Choose the circumstance that the word means.');
   if (of === 'vehicle' && concept.split('/').filter(Boolean).length === 0)
     throw new Problem('Choose the vehicle that goes by this name.');
+  if ((of === 'symptom' || of === 'condition') && !canBeMet(said))
+    throw new Problem(`"${said}" has no word that says something. Write a word a customer would use.`);
   await write(async (tx) => {
     const same = (await listWords(tx)).find((w) => w.words.toLowerCase() === said.toLowerCase());
     if (same) throw new Problem(`"${said}" has been taught already. Forget it first, then teach it anew.`);

@@ -3,7 +3,7 @@ import { CasingCache } from 'drizzle-orm/casing';
 import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
 import type { InArgs } from '@libsql/client';
 import type { Kind } from '@/core/case';
-import { db, writeBatch } from './database';
+import { db, type PutBatch } from './database';
 import type { DigestRow } from './digests';
 import type { HistoryEntry } from './rows';
 import * as s from './schema';
@@ -72,9 +72,9 @@ export interface Batch {
 const ORDER: Kind[] = ['vehicle', 'case'];
 
 /** Puts a batch down, whole or not at all. */
-export async function putBatch(batch: Batch): Promise<void> {
+export async function putBatch(batch: Batch, put: PutBatch): Promise<void> {
   const kinds = [...ORDER, ...[...batch.rows.keys()].filter((k) => !ORDER.includes(k))];
-  await writeBatch([
+  await put([
     ...inserts(s.people, batch.people),
     ...inserts(s.catalogue, batch.catalogue),
     ...kinds.flatMap((k) => inserts(TABLES[k], batch.rows.get(k) ?? [])),

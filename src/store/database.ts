@@ -1,6 +1,6 @@
 import { mkdirSync } from 'node:fs';
 import path from 'node:path';
-import { createClient, type Client, type InArgs } from '@libsql/client';
+import { createClient, type Client, type InArgs, type Transaction } from '@libsql/client';
 import { Mutex } from 'async-mutex';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import * as schema from './schema';
@@ -72,27 +72,32 @@ export async function write<T>(work: (tx: Tx) => Promise<T>): Promise<T> {
 }
 
 /**
- * Holds other writers of this process off while something is looked up and then written as one batch.
+ * Holds all other writers off, of this process and of others, while something is looked up and then written as one
+ * batch: numbers that were looked up are still free when they are given.
  *
- * @param work looks up what it needs, and hands statements to `writeBatch`
+ * @param work looks up what it needs with `db()`, and hands statements to what it is given; they go down when it ends
  */
-export async function holdingWriters<T>(work: () => Promise<T>): Promise<T> {
-  return open(databaseUrl()).writing.runExclusive(work);
-}
-
-/** Runs statements as one transaction; only within `holdingWriters`. */
-export async function writeBatch(statements: { sql: string; args: InArgs }[]): Promise<void> {
+export async function holdingWriters<T>(work: (put: PutBatch) => Promise<T>): Promise<T> {
   const store = open(databaseUrl());
-  for (let attempt = 0; ; attempt++) {
-    try {
-      await store.client.batch(statements, 'write');
-      return;
-    } catch (e) {
-      if (attempt >= 5 || !isBusy(e)) throw e;
-      await new Promise((r) => setTimeout(r, 40 * 2 ** attempt));
+  return store.writing.runExclusive(async () => {
+    for (let attempt = 0; ; attempt++) {
+      let held: Transaction | undefined;
+      try {
+        const tx = (held = await store.client.transaction('write'));
+        const done = await work(async (statements) => void (await tx.batch(statements)));
+        await tx.commit();
+        return done;
+      } catch (e) {
+        if (attempt >= 5 || !isBusy(e)) throw e;
+        await new Promise((r) => setTimeout(r, 40 * 2 ** attempt));
+      } finally {
+        held?.close();
+      }
     }
-  }
+  });
 }
+/** Puts statements into the transaction that holds the writers off. */
+export type PutBatch = (statements: { sql: string; args: InArgs }[]) => Promise<void>;
 
 function isBusy(e: unknown): boolean {
   for (let at: unknown = e; at instanceof Error; at = at.cause) {

@@ -1,5 +1,6 @@
-import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, max, ne, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, lte, inArray, isNotNull, isNull, max, ne, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/sqlite-core';
+import { HIGHEST_NUMBER } from '@/core/case';
 import type { Db, Tx } from './database';
 import * as s from './schema';
 
@@ -50,13 +51,33 @@ export async function putMeaning(tx: Tx, code: string, says: string): Promise<vo
 const LAST_NUMBER = 'cases.lastNumber';
 
 /** The highest number that was ever given, also to a case that was thrown away since. */
-export async function highestNumber(q: Tx | Db): Promise<number> {
-  const [row] = await q.select({ n: max(s.cases.number) }).from(s.cases);
+export async function highestNumber(q: Tx | Db, upTo = HIGHEST_NUMBER): Promise<number> {
+  const [row] = await q
+    .select({ n: max(s.cases.number) })
+    .from(s.cases)
+    .where(lte(s.cases.number, upTo));
   return Math.max(row?.n ?? 0, (await getSetting<number>(q, LAST_NUMBER)) ?? 0);
 }
 
 /** The number the next case gets: one that no case ever had. */
 export const nextCaseNumber = async (tx: Tx): Promise<number> => (await highestNumber(tx)) + 1;
+
+/** Cases whose number is above one; as a text where it is more than a number can hold. */
+export async function casesNumberedAbove(
+  q: Tx | Db,
+  most: number,
+): Promise<{ id: string; number: number }[]> {
+  return q
+    .select({ id: s.cases.id, number: sql<number>`cast(${s.cases.number} as text)`.mapWith(Number) })
+    .from(s.cases)
+    .where(gt(s.cases.number, most))
+    .orderBy(asc(s.cases.number));
+}
+
+/** Forgets a remembered number that is above one. */
+export async function keepNumberAtMost(tx: Tx, most: number): Promise<void> {
+  if (((await getSetting<number>(tx, LAST_NUMBER)) ?? 0) > most) await putSetting(tx, LAST_NUMBER, 0);
+}
 
 /** Remembers a number that was given, before its case is thrown away. */
 export async function keepNumber(tx: Tx, number: number): Promise<void> {

@@ -2,6 +2,7 @@ import { cookies } from 'next/headers';
 import type { z } from 'zod';
 import { Problem, type ProblemCode } from '@/core/problem';
 import { log } from '@/services/log';
+import { bytesOf } from './body';
 
 export { Problem };
 
@@ -13,6 +14,10 @@ const STATUS: Record<ProblemCode, number> = {
   busy: 503,
   disk: 507,
   'too large': 413,
+  'not json': 415,
+  'sign in': 401,
+  'not allowed': 403,
+  locked: 429,
   offline: 503,
   internal: 500,
 };
@@ -21,12 +26,17 @@ const MOST_BYTES = 8 * 1024 * 1024;
 
 /** Reads a JSON body against its schema; what is wrong comes back as a sentence. */
 export async function readBody<S extends z.ZodType>(request: Request, schema: S): Promise<z.infer<S>> {
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) {
-    throw new Problem('That is more than 8 MB at once. Send it in smaller pieces.', 'too large');
-  }
+  // A page on another site can send text without being asked; JSON that says so it cannot.
+  if (!/^application\/(?:[\w.+-]+\+)?json\s*(?:;|$)/i.test(request.headers.get('content-type') ?? ''))
+    throw new Problem('Send JSON, with the content type application/json.', 'not json');
+  const bytes = await bytesOf(
+    request,
+    MOST_BYTES,
+    'That is more than 8 MB at once. Send it in smaller pieces.',
+  );
   let body: unknown;
   try {
-    body = await request.json();
+    body = JSON.parse(new TextDecoder().decode(bytes));
   } catch {
     throw new Problem('The request is not valid JSON.');
   }

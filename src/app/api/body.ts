@@ -1,4 +1,4 @@
-import { Problem } from './answer';
+import { Problem } from '@/core/problem';
 
 /**
  * The body as bytes, given up as soon as it is too long, whatever its sender announced.

@@ -1,4 +1,5 @@
 import { Problem } from '@/core/problem';
+import { MOST_COUNTED } from './fields';
 import { z } from 'zod';
 import { COMPUTED, KINDS, KIND_NAMES, type Kind } from './kinds';
 
@@ -11,7 +12,7 @@ const SetOp = z.object({
   op: z.literal('set'),
   kind,
   id,
-  revision: z.number().int(),
+  revision: z.number().int().max(MOST_COUNTED),
   set: fields,
   was: fields,
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { base, line, moment, owner, prose, ref, words, yesNo } from './fields';
+import { base, caseNumber, line, MOST_COUNTED, moment, owner, prose, ref, words, yesNo } from './fields';
 
 export const VEHICLE_KINDS = [
   '',
@@ -18,7 +18,7 @@ export const VEHICLE_KINDS = [
 /** A vehicle the shop has met. A missing VIN is normal: older cars, motorcycles, machines. */
 export const Vehicle = z.object({
   id: owner,
-  revision: z.number().int().min(1).default(1),
+  revision: base.revision,
   vin: line,
   plate: line,
   kind: z.enum(VEHICLE_KINDS).default(''),
@@ -64,7 +64,7 @@ export const Case = z.object({
   id: owner,
   revision: base.revision,
   /** The shop's running number, given once. Computed. */
-  number: z.number().int(),
+  number: caseNumber,
   vehicleId: owner,
   openedAt: z.iso.datetime(),
   closedAt: moment,
@@ -103,7 +103,7 @@ export const Case = z.object({
   grade: z.enum(GRADES).default(''),
   gradeWhy: line,
   /** Grows with every write to any row of the case. Computed. */
-  seq: z.number().int().default(0),
+  seq: z.number().int().max(MOST_COUNTED).default(0),
 });
 export type Case = z.infer<typeof Case>;
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { base, line, moment, owner, prose, ref, words } from './fields';
+import { base, line, MOST_COUNTED, moment, owner, prose, ref, words } from './fields';
 
 export const SCAN_PHASES = [
   '',
@@ -239,7 +239,7 @@ export const Attachment = z.object({
   scanId: ref,
   name: line,
   mime: line,
-  bytes: z.number().int().min(0).default(0),
+  bytes: z.number().int().min(0).max(MOST_COUNTED).default(0),
   hash: line,
   at: moment,
   note: line,

@@ -1,3 +1,4 @@
+export { caseNumber, HIGHEST_NUMBER, HIGHEST_TAKEN, MOST_COUNTED } from './fields';
 export * from './apply';
 export * from './argument';
 export * from './catalogue-item';

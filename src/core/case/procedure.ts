@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { EXPECTATION_SOURCES, WHERE_KINDS } from './evidence';
-import { line, prose } from './fields';
+import { line, MOST_COUNTED, prose } from './fields';
 
 /** One step of a procedure: a test without its readings. */
 export const ProcedureStep = z.object({
@@ -29,7 +29,7 @@ export type ProcedureStep = z.infer<typeof ProcedureStep>;
 /** A test or a row of tests that the shop does again and again, by code, part or build. */
 export const Procedure = z.object({
   id: z.string().regex(/^[A-Za-z0-9_-]{1,40}$/),
-  revision: z.number().int().min(1).default(1),
+  revision: z.number().int().max(MOST_COUNTED).min(1).default(1),
   title: z.string().trim().min(1, 'Give the procedure a name.').max(200),
   codes: z.array(z.string().max(20)).max(60).default([]),
   part: line,

@@ -1,3 +1,4 @@
+import { ownValue } from '@/core/text/own-value';
 import { doneRepairs, type CaseRecord } from '@/core/case';
 import { symptomById } from '@/core/symptoms/names';
 import { baseCode } from './code';
@@ -62,7 +63,7 @@ export function triageFacts(record: Rows, own: Record<string, string> = {}): Tri
   return {
     codes: coursesOf(record).map((c): CodeFacts => {
       const rows = record.code.filter((x) => x.code === c.code);
-      const text = c.text || own[baseCode(c.code)] || meaningOf(c.code);
+      const text = c.text || ownValue(own, baseCode(c.code)) || meaningOf(c.code);
       return {
         code: c.code,
         base: baseCode(c.code),

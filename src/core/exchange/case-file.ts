@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import {
   AUTHORISATIONS,
+  caseNumber,
+  MOST_COUNTED,
   CAUSE_STATES,
   CODE_STATUSES,
   EARLIER_KINDS,
@@ -23,6 +25,11 @@ import {
   WHERE_KINDS,
 } from '@/core/case';
 
+/** More rows of a kind than this are no case but a mistake. */
+const MOST_ROWS = 5000;
+const short = z.array(z.string().max(120)).max(60);
+/** A position in a list of this file, from 1. */
+const place = z.number().int().min(1).max(MOST_ROWS);
 const line = z.string().max(400).optional();
 const prose = z.string().max(20_000).optional();
 const at = z.iso.datetime();
@@ -32,7 +39,10 @@ const ref = z.string().max(60);
 
 /** What a scan report said, as rows. */
 const ScanRead = z.object({
-  modules: z.array(z.object({ name: line, answered: z.boolean(), read: z.boolean().optional() })).optional(),
+  modules: z
+    .array(z.object({ name: line, answered: z.boolean(), read: z.boolean().optional() }))
+    .max(MOST_ROWS)
+    .optional(),
   codes: z
     .array(
       z.object({
@@ -42,21 +52,29 @@ const ScanRead = z.object({
         /** When and how often it was seen. */
         detail: line,
         /** Position in the list of modules, from 1. */
-        module: z.number().int().min(1).optional(),
-        freeze: z.array(z.object({ name: line, entered: line })).optional(),
+        module: place.optional(),
+        freeze: z
+          .array(z.object({ name: line, entered: line }))
+          .max(MOST_ROWS)
+          .optional(),
       }),
     )
+    .max(MOST_ROWS)
     .optional(),
-  live: z.array(z.object({ name: line, entered: line, limit: line })).optional(),
+  live: z
+    .array(z.object({ name: line, entered: line, limit: line }))
+    .max(MOST_ROWS)
+    .optional(),
   monitors: z
     .array(z.object({ name: line, state: z.enum(['complete', 'incomplete', 'not supported']) }))
+    .max(MOST_ROWS)
     .optional(),
   leftover: z.array(z.string().max(2000)).max(5000).optional(),
 });
 
 const ComebackOf = z.object({
   id: id.optional(),
-  number: z.number().int().optional(),
+  number: caseNumber.optional(),
   state: z.enum(['proposed', 'confirmed', 'rejected']),
   why: line,
 });
@@ -69,7 +87,7 @@ export const CaseFile = z.object({
   format: z.literal('vantle-case/1'),
   /** Names the case for good: taken in twice, it is one case. Without it the content names it. */
   id: id.optional(),
-  number: z.number().int().min(1).optional(),
+  number: caseNumber.optional(),
   openedAt: at,
   closedAt: at.optional(),
   waitsFor: z.enum(WAITS).optional(),
@@ -114,13 +132,14 @@ export const CaseFile = z.object({
         words: z.string().max(400),
         /** The symptom by its id in the vocabulary; without it the words are read. */
         concept: line,
-        conditions: z.array(z.string()).optional(),
+        conditions: short.optional(),
         frequency: z.enum(FREQUENCIES).optional(),
-        lamps: z.array(z.string()).optional(),
+        lamps: short.optional(),
         source: z.enum(['customer', 'shop']).optional(),
         reproduced: z.enum(['', 'yes', 'no']).optional(),
       }),
     )
+    .max(MOST_ROWS)
     .optional(),
   earlier: z
     .array(
@@ -134,6 +153,7 @@ export const CaseFile = z.object({
         changed: z.enum(['', 'no change', 'better', 'worse', 'started it', 'unknown']).optional(),
       }),
     )
+    .max(MOST_ROWS)
     .optional(),
   scans: z
     .array(
@@ -153,8 +173,12 @@ export const CaseFile = z.object({
         read: ScanRead.optional(),
       }),
     )
+    .max(MOST_ROWS)
     .optional(),
-  clears: z.array(z.object({ at, note: line })).optional(),
+  clears: z
+    .array(z.object({ at, note: line }))
+    .max(MOST_ROWS)
+    .optional(),
   /** Procedures begun on this case; their steps are tests that name them. */
   procedures: z
     .array(
@@ -167,8 +191,12 @@ export const CaseFile = z.object({
         state: z.enum(['', 'done', 'stopped']).optional(),
       }),
     )
+    .max(MOST_ROWS)
     .optional(),
-  roles: z.array(z.object({ code: z.string().min(1).max(60), role: z.enum(ROLES), why: line })).optional(),
+  roles: z
+    .array(z.object({ code: z.string().min(1).max(60), role: z.enum(ROLES), why: line }))
+    .max(MOST_ROWS)
+    .optional(),
   tests: z
     .array(
       z.object({
@@ -244,14 +272,20 @@ export const CaseFile = z.object({
         overruleWhy: line,
         conditions: z
           .array(z.object({ what: z.string().max(400), met: z.enum(['', 'yes', 'no']), reading: line }))
+          .max(MOST_ROWS)
           .optional(),
-        readings: z.array(z.object({ label: line, entered: z.string().max(400), limit: line })).optional(),
+        readings: z
+          .array(z.object({ label: line, entered: z.string().max(400), limit: line }))
+          .max(MOST_ROWS)
+          .optional(),
         /** What it says of suspects named in this file. */
         says: z
-          .array(z.object({ suspect: z.string(), says: z.enum(['for', 'against', 'rules out']), why: line }))
+          .array(z.object({ suspect: ref, says: z.enum(['for', 'against', 'rules out']), why: line }))
+          .max(MOST_ROWS)
           .optional(),
       }),
     )
+    .max(MOST_ROWS)
     .optional(),
   suspects: z
     .array(
@@ -266,6 +300,7 @@ export const CaseFile = z.object({
         why: line,
       }),
     )
+    .max(MOST_ROWS)
     .optional(),
   causes: z
     .array(
@@ -279,14 +314,15 @@ export const CaseFile = z.object({
         state: z.enum(CAUSE_STATES).optional(),
         explains: z
           .object({
-            codes: z.array(z.string()).optional(),
+            codes: z.array(ref).max(MOST_ROWS).optional(),
             /** Positions in this file's list of symptoms, from 1. */
-            symptoms: z.array(z.number().int().min(1)).optional(),
-            tests: z.array(z.string()).optional(),
+            symptoms: z.array(place).max(MOST_ROWS).optional(),
+            tests: z.array(ref).max(MOST_ROWS).optional(),
           })
           .optional(),
       }),
     )
+    .max(MOST_ROWS)
     .optional(),
   repairs: z
     .array(
@@ -321,9 +357,11 @@ export const CaseFile = z.object({
               arrivedAt: at.optional(),
             }),
           )
+          .max(MOST_ROWS)
           .optional(),
       }),
     )
+    .max(MOST_ROWS)
     .optional(),
   proof: z
     .array(
@@ -334,11 +372,12 @@ export const CaseFile = z.object({
         result: line,
         test: line,
         /** Position in this file's list of scans, from 1. */
-        scan: z.number().int().min(1).optional(),
+        scan: place.optional(),
         at: at.optional(),
         by: line,
       }),
     )
+    .max(MOST_ROWS)
     .optional(),
   followUps: z
     .array(
@@ -352,11 +391,12 @@ export const CaseFile = z.object({
         by: line,
       }),
     )
+    .max(MOST_ROWS)
     .optional(),
   /** The earlier case of which this is a comeback, by its id or number. */
   comebackOf: ComebackOf.optional(),
   /** The same, where there are several. */
-  comebacksOf: z.array(ComebackOf).optional(),
+  comebacksOf: z.array(ComebackOf).max(MOST_ROWS).optional(),
   /** Photos and other files; `data` is their content in base64. */
   files: z
     .array(
@@ -364,7 +404,7 @@ export const CaseFile = z.object({
         ref: ref.optional(),
         name: line,
         mime: line,
-        bytes: z.number().int().min(0).optional(),
+        bytes: z.number().int().min(0).max(MOST_COUNTED).optional(),
         sha256: line,
         at: at.optional(),
         note: line,
@@ -372,10 +412,11 @@ export const CaseFile = z.object({
         /** A fitted part, by its ref. */
         part: line,
         /** The scan whose screen it shows, by its place, from 1. */
-        scan: z.number().int().min(1).optional(),
+        scan: place.optional(),
         data: z.base64().optional(),
       }),
     )
+    .max(MOST_ROWS)
     .optional(),
   traces: z
     .array(
@@ -393,9 +434,13 @@ export const CaseFile = z.object({
         file: line,
       }),
     )
+    .max(MOST_ROWS)
     .optional(),
   /** Bulletins consulted, by their id on the shelf. */
-  bulletins: z.array(z.object({ id: z.string().min(1).max(40), helped: line })).optional(),
+  bulletins: z
+    .array(z.object({ id: z.string().min(1).max(40), helped: line }))
+    .max(MOST_ROWS)
+    .optional(),
   unexplained: prose,
   toCustomer: prose,
   lesson: prose,

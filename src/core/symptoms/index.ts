@@ -4,3 +4,4 @@ export * from './read';
 export * from './vocabulary';
 export * from './by-clause';
 export { nearWord } from './words';
+export { canBeMet } from './phrases';

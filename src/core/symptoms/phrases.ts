@@ -39,6 +39,9 @@ export function phrase(id: string, label: string, text: string): Phrase {
   };
 }
 
+/** Whether a phrase has a word that it could be met by: "the" and "!?" have none. */
+export const canBeMet = (text: string): boolean => phrase('', '', text).tokens.length > 0;
+
 /** All phrases that ship; of those that follow a pattern only what nobody claimed by hand for another symptom. */
 export function shippedPhrases(): Phrase[] {
   const out = SYMPTOMS.flatMap((s) => s.says.map((p) => phrase(s.id, s.label, p)));
@@ -63,6 +66,8 @@ export function byRarest(phrases: Phrase[]): Map<string, Phrase[]> {
   for (const p of phrases) for (const t of new Set(p.tokens)) count.set(t, (count.get(t) ?? 0) + 1);
   const map = new Map<string, Phrase[]>();
   for (const p of phrases) {
+    // A shop may have taught a phrase before phrases without a word were refused.
+    if (p.tokens.length === 0) continue;
     const rarest = p.tokens.reduce((a, b) => (count.get(b)! < count.get(a)! ? b : a));
     const list = map.get(rarest);
     if (list) list.push(p);

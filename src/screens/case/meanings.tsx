@@ -1,5 +1,6 @@
 'use client';
 
+import { ownValue } from '@/core/text/own-value';
 import { Pencil } from 'lucide-react';
 import { createContext, useContext, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
@@ -44,7 +45,7 @@ const SmallButton = styled(IconButton)`
 /** A code's wording, which the shop can put in its own words. */
 export function Wording({ code, toolText }: { code: string; toolText: string }) {
   const { own, set } = useMeanings();
-  const ours = own[baseCode(code)] ?? '';
+  const ours = ownValue(own, baseCode(code)) ?? '';
   const shipped = meaningOf(code);
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState('');

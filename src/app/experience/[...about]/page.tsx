@@ -8,8 +8,17 @@ interface Props {
   params: Promise<{ about: string[] }>;
 }
 
+/** A part of the address; one that was not encoded as addresses are is taken as it stands. */
+const decoded = (part: string): string => {
+  try {
+    return decodeURIComponent(part);
+  } catch {
+    return part;
+  }
+};
+
 const page = cache(async (parts: string) => {
-  const [about, ...value] = (JSON.parse(parts) as string[]).map(decodeURIComponent);
+  const [about, ...value] = (JSON.parse(parts) as string[]).map(decoded);
   if (!['code', 'cause', 'vehicle', 'build'].includes(about ?? '')) return undefined;
   return experiencePage(about as About, value.join('/'));
 });
