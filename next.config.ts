@@ -4,7 +4,16 @@ const config: NextConfig = {
   reactCompiler: true,
   compiler: { styledComponents: true },
   // libSQL carries a native binary, pdfkit reads files beside itself; the bundler must leave them alone.
-  serverExternalPackages: ['@libsql/client', 'libsql', 'pino', 'pdfkit', 'tesseract.js', 'sharp'],
+  serverExternalPackages: [
+    '@node-rs/argon2',
+    'better-auth',
+    '@libsql/client',
+    'libsql',
+    'pino',
+    'pdfkit',
+    'tesseract.js',
+    'sharp',
+  ],
   // Types are a check of their own in `npm test`; a start need not wait for them.
   typescript: { ignoreBuildErrors: true },
   poweredByHeader: false,

@@ -19,6 +19,7 @@ export async function felt(folder: string): Promise<string> {
     VANTLE_DATABASE_URL: `file:${path.join(folder, 'felt.db')}`,
     VANTLE_FILES: path.join(folder, 'felt-files'),
     VANTLE_LOG: 'error',
+    VANTLE_DEMO: 'yes',
   };
   if (run(process.execPath, [TSX(), 'demo/load.ts'], { capture: true, env }).code !== 0)
     throw new Error('The demo shop did not load.');

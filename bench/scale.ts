@@ -33,6 +33,7 @@ export async function scale(folder: string): Promise<string> {
     const start = performance.now();
     const response = await fetch(`${server.url}/api/v1/import`, {
       method: 'POST',
+      headers: { authorization: `Bearer ${server.token}` },
       body: Readable.toWeb(createReadStream(file)) as ReadableStream,
       duplex: 'half',
     } as RequestInit);
@@ -55,7 +56,9 @@ export async function scale(folder: string): Promise<string> {
   const begun = performance.now();
   server = await serve({ port: await freePort(), env, quiet: true });
   const find = async (line: string) => {
-    const response = await fetch(`${server.url}/api/v1/find?q=${encodeURIComponent(line)}`);
+    const response = await fetch(`${server.url}/api/v1/find?q=${encodeURIComponent(line)}`, {
+      headers: { authorization: `Bearer ${server.token}` },
+    });
     if (!response.ok) throw new Error(String(response.status));
     return (await response.json()) as { cases: { id: string }[] };
   };
@@ -66,6 +69,7 @@ export async function scale(folder: string): Promise<string> {
   const entered = performance.now();
   await fetch(`${server.url}/api/v1/import`, {
     method: 'POST',
+    headers: { authorization: `Bearer ${server.token}` },
     body: JSON.stringify({
       format: 'vantle-case/1',
       openedAt: '2026-01-01T08:00:00.000Z',

@@ -14,7 +14,7 @@ test('kill -9 during a stream of writes loses none that was acknowledged', async
   const post = (url: string, body: unknown) =>
     fetch(server.url + url, {
       method: 'POST',
-      headers: { 'content-type': 'application/json' },
+      headers: { 'content-type': 'application/json', authorization: `Bearer ${server.token}` },
       body: JSON.stringify(body),
     });
   const { id } = (await (await post('/api/cases', {})).json()) as { id: string };

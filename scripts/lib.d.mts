@@ -17,4 +17,4 @@ export function serve(options: {
   port: number;
   env: Record<string, string>;
   quiet?: boolean;
-}): Promise<{ url: string; child: ChildProcess; stop: () => Promise<void> }>;
+}): Promise<{ url: string; child: ChildProcess; stop: () => Promise<void>; token: string }>;

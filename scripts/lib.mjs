@@ -1,8 +1,9 @@
 // Shared by the commands. Nothing but Node, since packages may not be installed yet.
 import { spawn, spawnSync } from 'node:child_process';
-import { createHash } from 'node:crypto';
+import { createHash, randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import net from 'node:net';
+import os from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -130,14 +131,16 @@ function portTaken(port) {
 }
 
 /**
- * Starts the built application on 127.0.0.1 and waits until it answers.
- * Gives its address, its process and a way to stop it.
+ * Starts the built application and waits until it answers, on the loopback unless `VANTLE_HOST` says otherwise.
+ * Gives its address, its process, a way to stop it, and a token with a lead's rights on this machine.
  */
 export async function serve({ port, env, quiet = false }) {
-  const url = `http://127.0.0.1:${port}`;
-  const child = spawn(process.execPath, [NEXT(), 'start', '-H', '127.0.0.1', '-p', String(port)], {
-    stdio: ['ignore', quiet ? 'ignore' : 'pipe', quiet ? 'ignore' : 'inherit'],
-    env: { ...process.env, NODE_ENV: 'production', ...env },
+  const secure = Boolean(env.VANTLE_TLS_CERT);
+  const url = `${secure ? 'https' : 'http'}://127.0.0.1:${port}`;
+  const token = env.VANTLE_TOKEN ?? process.env.VANTLE_TOKEN ?? randomBytes(24).toString('base64url');
+  const child = spawn(process.execPath, ['scripts/server.mjs'], {
+    stdio: ['ignore', quiet ? 'ignore' : 'pipe', quiet ? 'ignore' : 'inherit', 'ipc'],
+    env: { ...process.env, NODE_ENV: 'production', ...env, VANTLE_TOKEN: token, PORT: String(port) },
   });
   // Next's own greeting is left out; our log lines (JSON) pass through.
   child.stdout?.on('data', (d) => {
@@ -145,16 +148,19 @@ export async function serve({ port, env, quiet = false }) {
   });
   let ended = false;
   child.once('exit', () => (ended = true));
-  for (let i = 0; i < 240; i++) {
-    if (ended) throw new Error('The server ended before it answered.');
-    try {
-      if ((await fetch(`${url}/api/health`)).ok) break;
-    } catch {
-      // not listening yet
-    }
-    await new Promise((r) => setTimeout(r, 125));
-    if (i === 239) throw new Error('The server did not answer within 30 seconds.');
-  }
+  const listening = new Promise((resolve) => child.once('message', resolve));
+  const late = new Promise((_, reject) =>
+    setTimeout(() => reject(new Error('The server did not answer within 40 seconds.')), 40_000).unref(),
+  );
+  const gone = new Promise((_, reject) =>
+    child.once('exit', () => reject(new Error('The server ended before it answered.'))),
+  );
+  await Promise.race([listening, late, gone]);
+  gone.catch(() => undefined);
+  late.catch(() => undefined);
+  // The first answer draws the application in; whoever waits for it should not.
+  if (!secure) await fetch(`${url}/api/health`);
+  child.disconnect?.();
   const stop = () =>
     new Promise((resolve) => {
       if (ended) return resolve();
@@ -162,11 +168,45 @@ export async function serve({ port, env, quiet = false }) {
       child.kill('SIGTERM');
       setTimeout(() => child.kill('SIGKILL'), 4000).unref();
     });
-  return { url, child, stop };
+  return { url, child, stop, token };
+}
+
+/** What the server of a shop's network needs besides: an owner, an address, a certificate. */
+async function shopNetwork(prepared) {
+  if (!/^Owner: yes$/m.test(prepared)) {
+    console.error(
+      'Nobody can sign in here yet, so the shop’s network is not served. Start with npm start, make the owner in the browser of this machine, then start again.',
+    );
+    process.exit(1);
+  }
+  const host = process.env.VANTLE_HOST || '0.0.0.0';
+  const { VANTLE_TLS_CERT, VANTLE_TLS_KEY, VANTLE_PROXY } = process.env;
+  if (Boolean(VANTLE_TLS_CERT) !== Boolean(VANTLE_TLS_KEY)) {
+    console.error('VANTLE_TLS_CERT and VANTLE_TLS_KEY belong together: set both, or neither.');
+    process.exit(1);
+  }
+  // A trusted proxy speaks TLS itself.
+  if (VANTLE_PROXY || VANTLE_TLS_CERT) return { VANTLE_HOST: host };
+  const { ownCertificate } = await import('./certificate.mjs');
+  const { ownNames } = await import('./front.mjs');
+  const { cert, key, authority } = await ownCertificate(
+    'data/tls',
+    ownNames({ host, names: process.env.VANTLE_NAMES }),
+  );
+  return { VANTLE_HOST: host, VANTLE_TLS_CERT: cert, VANTLE_TLS_KEY: key, VANTLE_TLS_AUTHORITY: authority };
+}
+
+/** Addresses by which tablets reach this machine. */
+function tabletsAsk(env, port) {
+  const scheme = env.VANTLE_TLS_CERT || process.env.VANTLE_TLS_CERT ? 'https' : 'http';
+  return Object.values(os.networkInterfaces())
+    .flat()
+    .filter((a) => a && a.family === 'IPv4' && !a.internal)
+    .map((a) => `${scheme}://${a.address}:${port}`);
 }
 
 /** Everything from a fresh clone to a running application, for `npm start` and `npm run demo`. */
-export async function up({ databaseUrl, loader, label }) {
+export async function up({ databaseUrl, loader, label, env: more = {}, shop = false }) {
   const port = Number(process.env.PORT || 3000);
   if (!Number.isInteger(port) || port < 1 || port > 65535) {
     console.error(`PORT=${process.env.PORT} is not a port. Use a number from 1 to 65535.`);
@@ -180,7 +220,7 @@ export async function up({ databaseUrl, loader, label }) {
   }
   ensureInstalled();
   mkdirSync('data', { recursive: true });
-  const env = { VANTLE_DATABASE_URL: databaseUrl };
+  const env = { VANTLE_DATABASE_URL: databaseUrl, ...more };
   // The data is made ready while the application is built: neither needs the other.
   const [built, prepared] = await Promise.all([
     ensureBuilt(),
@@ -188,8 +228,11 @@ export async function up({ databaseUrl, loader, label }) {
   ]);
   process.stdout.write(prepared.out);
   if (built.code !== 0 || prepared.code !== 0) process.exit(1);
+  if (shop) Object.assign(env, await shopNetwork(prepared.out));
   const server = await serve({ port, env });
-  console.log(`\nVantle is running at ${server.url}\nCtrl-C stops it.`);
+  console.log(`\nVantle is running at ${server.url}`);
+  if (shop) for (const name of tabletsAsk(env, port)) console.log(`Tablets open ${name}`);
+  console.log('Ctrl-C stops it.');
   let stopping = false;
   const end = async () => {
     if (stopping) return;

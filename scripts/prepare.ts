@@ -1,3 +1,4 @@
+import { canSignIn } from '@/services/access/who';
 import { closeDatabase, prepare } from '@/services/setup';
 
 /** Brings the shop's own database to the current schema. */
@@ -5,6 +6,7 @@ try {
   await prepare('own', (done, of) =>
     console.log(`Cases brought up to date with newer rules: ${done} of ${of}`),
   );
+  console.log(`Owner: ${(await canSignIn()) ? 'yes' : 'no'}`);
   await closeDatabase();
 } catch (e) {
   console.error(`The database could not be made ready: ${e instanceof Error ? e.message : String(e)}`);

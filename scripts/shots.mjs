@@ -46,6 +46,7 @@ const env = {
   VANTLE_DATABASE_URL: `file:${path.join(temp, 'shop.db')}`,
   VANTLE_FILES: path.join(temp, 'files'),
   VANTLE_LOG: 'silent',
+  VANTLE_DEMO: 'yes',
 };
 if (run(process.execPath, [TSX(), 'demo/load.ts'], { env }).code !== 0) process.exit(1);
 const server = await serve({ port: await freePort(), env, quiet: true });

@@ -1,8 +1,10 @@
 // npm start: a shop of one's own, empty at first, under data/ (or wherever VANTLE_DATABASE_URL says).
+// npm start -- --shop: the same for the tablets in the shop's network, over TLS.
 import { up } from './lib.mjs';
 
 await up({
   databaseUrl: process.env.VANTLE_DATABASE_URL ?? 'file:data/vantle.db',
   loader: ['scripts/prepare.ts'],
   label: 'start',
+  shop: process.argv.includes('--shop') || Boolean(process.env.VANTLE_HOST),
 });

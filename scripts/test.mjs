@@ -101,6 +101,7 @@ async function browserTests() {
     VANTLE_FILES: path.join(temp, `shop-${n}`, 'files'),
     VANTLE_LOG: 'error',
     VANTLE_DEMO_PAST: 'no',
+    VANTLE_DEMO: 'yes',
     VANTLE_VIN_DATA: path.join(temp, 'vin-data.db'),
   });
   mkdirSync(path.join(temp, 'shop-0'));

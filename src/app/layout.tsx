@@ -2,9 +2,13 @@ import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
 import '@fontsource-variable/atkinson-hyperlegible-next/wght-italic.css';
 import '@fontsource-variable/atkinson-hyperlegible-mono/index.css';
 import type { Metadata, Viewport } from 'next';
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { whoIsHere } from '@/app/page-for';
 import { Frame } from '@/screens/frame/frame';
+import type { Actor } from '@/services/access/actor';
+import { peopleWithPin } from '@/services/access/manage';
+import { deviceHere } from '@/services/access/who';
 import { decimalSign, people } from '@/services/shop';
 import { NumbersOfShop } from '@/screens/numbers';
 import { StyleRegistry } from '@/ui/registry';
@@ -19,7 +23,7 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 export default async function Layout({ children }: { children: ReactNode }) {
   const jar = await cookies();
   const theme = jar.get('vantle-theme')?.value;
-  const all = await people();
+  const who = await whoIsHere();
   return (
     <html
       lang="en"
@@ -29,14 +33,33 @@ export default async function Layout({ children }: { children: ReactNode }) {
       <body>
         <StyleRegistry>
           <GlobalStyle />
-          <Frame
-            people={all.map((p) => ({ id: p.id, name: p.name }))}
-            person={jar.get('vantle-person')?.value ?? ''}
-          >
-            <NumbersOfShop value={await decimalSign()}>{children}</NumbersOfShop>
-          </Frame>
+          {who ? (
+            <Frame
+              people={who.via === 'demo' ? await names() : []}
+              person={who.personId}
+              here={await hereOf(who)}
+            >
+              <NumbersOfShop value={await decimalSign()}>{children}</NumbersOfShop>
+            </Frame>
+          ) : (
+            children
+          )}
         </StyleRegistry>
       </body>
     </html>
   );
+}
+
+const names = async () => (await people()).map((p) => ({ id: p.id, name: p.name }));
+
+/** Who is signed in on this device, and who else may be; nobody in the demo. */
+async function hereOf(who: Actor) {
+  if (who.via === 'demo') return null;
+  const device = await deviceHere(await headers());
+  return {
+    id: who.personId,
+    name: who.name,
+    idleMinutes: who.deviceId && device ? device.idleMinutes : 0,
+    others: device ? (await peopleWithPin()).filter((p) => p.id !== who.personId) : [],
+  };
 }

@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import { Suspense } from 'react';
 import { DeskScreen } from '@/screens/desk/desk';
 import { LearnedStrip } from '@/screens/desk/learned';
@@ -8,6 +9,7 @@ import { people, shopName } from '@/services/shop';
 export const dynamic = 'force-dynamic';
 
 export default async function Page() {
+  await pageFor('look');
   return (
     <DeskScreen
       desk={await desk()}

@@ -12,6 +12,7 @@ import {
   listCatalogue,
   updateCatalogue,
 } from '@/store/catalogue';
+import { allow } from './access/actor';
 import { newId } from './save';
 
 /** The shop's list of parts and kinds of failure: growing, with synonyms and merging. */
@@ -98,6 +99,8 @@ function undoWords(last: Past, items: readonly CatalogueItem[]): string {
  * @throws Problem when the entry is gone, a merge would go round in a circle, or nothing is to undo
  */
 export async function changeCatalogue(request: CatalogueRequest, who: string): Promise<CatalogueItem> {
+  // Whoever writes a case adds what the list does not have; what stands in it is the lead's.
+  if (request.do !== 'add') allow('keep lists');
   return write(async (tx) => {
     const items = await listCatalogue(tx);
     const change: Change = { tx, items, who, at: new Date().toISOString() };

@@ -12,6 +12,7 @@ import {
   type Kind,
   type Op,
 } from '@/core/case';
+import { actionOf } from '@/core/access';
 import { db, write, type Tx } from '@/store/database';
 import {
   appendHistory,
@@ -25,6 +26,7 @@ import {
 } from '@/store/rows';
 import { listPeople } from '@/store/shop';
 import { casesOfVehicle } from '@/store/vehicles';
+import { allow } from './access/actor';
 import { aroundCase } from './around';
 import { creditTests } from './credit';
 import { digestsAreStale } from './keep-digests';
@@ -237,6 +239,7 @@ async function applySet(tx: Tx, op: Extract<Op, { op: 'set' }>, context: Context
     });
   }
   if (!belongs(op.kind, row, context)) throw new Problem('That row belongs to another case.');
+  allow(actionOf(op, row as Record<string, unknown>));
   const now = row as Record<string, unknown> & { revision: number };
   const fields = Object.keys(set).filter((f) => !sameValue(now[f], set[f]));
   if (fields.length === 0) return;
@@ -263,6 +266,7 @@ async function applySet(tx: Tx, op: Extract<Op, { op: 'set' }>, context: Context
 async function applyAdd(tx: Tx, op: Extract<Op, { op: 'add' }>, context: Context): Promise<void> {
   if (op.kind === 'case' || op.kind === 'vehicle')
     throw new Problem(`A ${op.kind} cannot be added to a case.`);
+  allow(actionOf(op));
   const there = await getRow(tx, op.kind, op.id);
   if (there) {
     if (!belongs(op.kind, there, context)) throw new Problem('That id is taken by another case.');
@@ -302,6 +306,7 @@ async function applyRemove(tx: Tx, kind: Kind, id: string, context: Context): Pr
   const row = await getRow(tx, kind, id);
   if (!row) return;
   if (!belongs(kind, row, context)) throw new Problem('That row belongs to another case.');
+  allow(actionOf({ op: 'remove', kind, id }, row as Record<string, unknown>));
   for (const owned of ownedBy(kind)) {
     for (const child of await rowsWhere(tx, owned.kind, owned.field, id))
       await applyRemove(tx, owned.kind, child.id, context);

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { Person } from '@/core/case';
 import { Money } from '@/core/money';
 import { findUnit, readEntry } from '@/core/readings';
+import { endSessions } from '@/store/access';
 import { db, write } from '@/store/database';
 import { appendHistory } from '@/store/rows';
 import { getSetting, listPeople, putSetting, upsertPerson, type PersonRow } from '@/store/shop';
@@ -131,7 +132,14 @@ export async function changeShop(request: ShopRequest, who: string): Promise<voi
     if (!request.person.active && !all.some((p) => p.active && p.id !== request.person.id)) {
       throw new Problem('Somebody has to be here: add another person first.');
     }
+    const leads = all.filter((p) => p.active && p.role === 'lead' && p.id !== request.person.id);
+    const isLead = request.person.active && request.person.role === 'lead';
+    if (before?.role === 'lead' && !isLead && leads.length === 0)
+      throw new Problem('The shop needs a lead: make somebody else one first.');
     await upsertPerson(tx, request.person);
+    // Whoever left, or may do less now, is signed out everywhere.
+    if (before && (!request.person.active || before.role !== request.person.role))
+      await endSessions(tx, { userId: request.person.id });
     await appendHistory(tx, {
       at,
       who,

@@ -1,4 +1,6 @@
-import { cookies } from 'next/headers';
+import type { Action } from '@/core/access';
+import { actingAs, actor, allow } from '@/services/access/actor';
+import { whoAsks } from '@/services/access/who';
 import type { z } from 'zod';
 import { Problem, type ProblemCode } from '@/core/problem';
 import { log } from '@/services/log';
@@ -48,10 +50,21 @@ export async function readBody<S extends z.ZodType>(request: Request, schema: S)
   return parsed.data;
 }
 
-/** Runs a handler, turning refusals into answers and writing one log line for the unexpected. */
-export async function answer(work: () => Promise<unknown>): Promise<Response> {
+/**
+ * Runs a handler in the name of whoever asks, where their role may do it; turns refusals into answers and writes one
+ * log line for the unexpected. Every handler goes through here and names its action; `scripts/rights.test.ts` looks.
+ */
+export async function answer(
+  request: Request,
+  action: Action,
+  work: () => Promise<unknown>,
+): Promise<Response> {
   try {
-    const body = await work();
+    const who = action === 'open' ? undefined : await whoAsks(request.headers);
+    if (!who && action !== 'open')
+      throw new Problem('Nobody is signed in here. Sign in, then go on; what you typed is kept.', 'sign in');
+    if (who) allow(action, who);
+    const body = await (who ? actingAs(who, work) : work());
     return body instanceof Response ? body : Response.json(body);
   } catch (e) {
     if (e instanceof Problem)
@@ -70,7 +83,5 @@ export async function answer(work: () => Promise<unknown>): Promise<Response> {
   }
 }
 
-/** Id of the person at this screen, or empty. */
-export async function personHere(): Promise<string> {
-  return (await cookies()).get('vantle-person')?.value.slice(0, 40) ?? '';
-}
+/** Id of the person who is signed in; empty for a program. */
+export const personHere = (): string => actor()?.personId ?? '';

@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { CompareScreen } from '@/screens/compare/compare';
@@ -12,6 +13,7 @@ export default async function Page({
 }: {
   searchParams: Promise<Record<'a' | 'b', string | string[] | undefined>>;
 }) {
+  await pageFor('look');
   const { a, b } = await searchParams;
   if (typeof a !== 'string' || typeof b !== 'string') notFound();
   const both = await compared(await caseIdOf(a), await caseIdOf(b));

@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { FindScreen } from '@/screens/find/find';
 import { findWithBeside } from '@/services/find';
@@ -10,6 +11,7 @@ export default async function Page({
 }: {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
+  await pageFor('look');
   const { q, with: inHand, put } = await searchParams;
   const line = typeof q === 'string' ? q : '';
   const how = readPutting(typeof put === 'string' ? put : null);

@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { ShopScreen } from '@/screens/shop/shop';
 import { callAgain, decimalSign, everybody, money, periods, shopName } from '@/services/shop';
@@ -6,6 +7,7 @@ export const metadata: Metadata = { title: 'Shop' };
 export const dynamic = 'force-dynamic';
 
 export default async function Page() {
+  await pageFor('look');
   return (
     <ShopScreen
       name={await shopName()}

@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { CheckLibrary } from '@/screens/checks/library';
 
@@ -8,6 +9,7 @@ export default async function Page({
 }: {
   searchParams: Promise<Record<'q' | 'case', string | string[] | undefined>>;
 }) {
+  await pageFor('look');
   const { q, case: caseId } = await searchParams;
   return (
     <CheckLibrary start={typeof q === 'string' ? q : ''} caseId={typeof caseId === 'string' ? caseId : ''} />

@@ -14,7 +14,7 @@ export const ProblemAnswer = z
 export type ProblemAnswer = z.infer<typeof ProblemAnswer>;
 
 /** Codes after which the same thing may be sent again and go in. */
-const AGAIN: ReadonlySet<ProblemCode> = new Set(['busy', 'disk', 'offline']);
+const AGAIN: ReadonlySet<ProblemCode> = new Set(['busy', 'disk', 'offline', 'sign in']);
 
 /** Whether sending the same again later may help. */
 export const mayGoAgain = (code: ProblemCode): boolean => AGAIN.has(code);

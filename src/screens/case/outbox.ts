@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Conflict } from '@/core/api';
 import { Change, sameValue } from '@/core/case';
+import { personHere } from '../person';
 import { OUTBOX_KEY, tabName } from '../tab';
 
 /** What one browser tab has not got through to the server yet. Kept in the browser's storage. */
@@ -11,6 +12,8 @@ const Outbox = z.object({
   beat: z.number(),
   /** The number of the case, to name it by. */
   number: z.number().int().optional(),
+  /** Id of the person who wrote it; it is sent in nobody else's name. */
+  by: z.string().optional(),
 });
 export type Outbox = z.infer<typeof Outbox>;
 
@@ -76,7 +79,11 @@ export function keepOutbox(caseId: string, box: Omit<Outbox, 'beat'>, tab = tabN
     if (box.changes.length === 0 && box.conflicts.length === 0) {
       if (localStorage.getItem(key) === null) return true;
       localStorage.removeItem(key);
-    } else localStorage.setItem(key, JSON.stringify({ ...box, beat: Date.now() }));
+    } else
+      localStorage.setItem(
+        key,
+        JSON.stringify({ ...box, by: box.by ?? personHere() ?? undefined, beat: Date.now() }),
+      );
     globalThis.window?.dispatchEvent(new Event(OUTBOX_CHANGED));
     return true;
   } catch {
@@ -104,6 +111,12 @@ export function keptOutboxes(): KeptOutbox[] {
   });
 }
 
+/** Whether an outbox is of the person who is signed in here. */
+export const isOwn = (box: Pick<Outbox, 'by'>): boolean => {
+  const here = personHere();
+  return box.by === undefined || here === null || box.by === here;
+};
+
 /**
  * Takes over what tabs that are gone left behind for a case, and what this tab left behind before a reload. Sending
  * something twice does no harm, so a doubtful one is taken.
@@ -115,7 +128,7 @@ export function takeOutboxes(caseId: string, alive?: ReadonlySet<string>): Outbo
   const own = tabName();
   const found: Outbox = { changes: [], conflicts: [], beat: 0 };
   for (const { tab, box, ...at } of keptOutboxes()) {
-    if (at.caseId !== caseId || (tab !== own && !isGone(tab, box, alive))) continue;
+    if (at.caseId !== caseId || !isOwn(box) || (tab !== own && !isGone(tab, box, alive))) continue;
     found.changes.push(...box.changes);
     found.conflicts.push(...box.conflicts);
     if (tab !== own) localStorage.removeItem(keyOf(caseId, tab));

@@ -1,17 +1,21 @@
 'use client';
 
 import { Contrast, Plus } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { Suspense, useEffect, useState, useTransition, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button, IconButton } from '@/ui/controls';
+import type { Here } from '../access/person-menu';
 import { ActionLine } from './action-line';
 import { useActionKeys, useActions } from './actions';
 import { FindLine } from './find-line';
 import { Going } from './going';
 import { KeysSheet } from './keys';
 import { UnsentCases } from './unsent';
+
+const PersonMenu = dynamic(() => import('../access/person-menu').then((m) => m.PersonMenu));
 
 export interface PersonChoice {
   id: string;
@@ -35,6 +39,15 @@ const Bar = styled.header`
     padding: 6px 10px;
     gap: 6px 10px;
   }
+  @media print {
+    display: none;
+  }
+`;
+const Notice = styled.p`
+  padding: 3px 16px;
+  font-size: 0.8125rem;
+  color: var(--ink-2);
+  background: var(--raised);
   @media print {
     display: none;
   }
@@ -111,10 +124,14 @@ const GO = [
 export function Frame({
   people,
   person,
+  here,
   children,
 }: {
+  /** In the demo: everybody, one of whom is chosen as writing. */
   people: PersonChoice[];
   person: string;
+  /** Who is signed in, outside the demo. */
+  here: Here | null;
   children: ReactNode;
 }) {
   const path = usePathname();
@@ -129,11 +146,11 @@ export function Frame({
   };
   // Whoever is shown as writing is the one who stands in the history, also before anybody chose.
   useEffect(() => {
-    if (person === '' && who !== '') remember(who);
-  }, [person, who]);
+    if (!here && person === '' && who !== '') remember(who);
+  }, [here, person, who]);
   const newCase = () =>
     startOpening(async () => {
-      choose(who);
+      if (!here) choose(who);
       const { openNewCase } = await import('./server');
       const { answer, problem } = await openNewCase();
       setProblem(problem);
@@ -160,6 +177,12 @@ export function Frame({
 
   return (
     <>
+      {!here && (
+        <Notice>
+          Demo shop with made-up cases. You are signed in as its lead without a passphrase; it is served to
+          this machine only.
+        </Notice>
+      )}
       <Bar>
         <Mark href="/" aria-label="Vantle, to the desk">
           <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true">
@@ -196,16 +219,20 @@ export function Frame({
         <Button $kind="main" onPress={newCase} isDisabled={opening}>
           <Plus aria-hidden="true" /> New case
         </Button>
-        <label>
-          <span className="visually-hidden">Who is writing</span>
-          <Who value={who} onChange={(e) => choose(e.target.value)}>
-            {people.map((p) => (
-              <option key={p.id} value={p.id}>
-                {p.name}
-              </option>
-            ))}
-          </Who>
-        </label>
+        {here ? (
+          <PersonMenu here={here} />
+        ) : (
+          <label>
+            <span className="visually-hidden">Who is writing</span>
+            <Who value={who} onChange={(e) => choose(e.target.value)}>
+              {people.map((p) => (
+                <option key={p.id} value={p.id}>
+                  {p.name}
+                </option>
+              ))}
+            </Who>
+          </label>
+        )}
         <ActionLine />
         <KeysSheet />
         <IconButton aria-label="Light or dark" onPress={toggleTheme}>

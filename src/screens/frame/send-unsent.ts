@@ -1,6 +1,6 @@
 import { mayGoAgain, SaveAnswer } from '@/core/api';
 import type { Change } from '@/core/case';
-import { isGone, keepOutbox, keptOutboxes, type KeptOutbox } from '../case/outbox';
+import { isGone, isOwn, keepOutbox, keptOutboxes, type KeptOutbox } from '../case/outbox';
 import { useUploads } from '../case/upload-queue';
 import { post } from '../send';
 import { casesShown, tabName, tabsOpen } from '../tab';
@@ -25,7 +25,7 @@ export async function sendUnsent(): Promise<Unsent[]> {
   const alive = await tabsOpen();
   for (const kept of keptOutboxes()) {
     const left = kept.tab === own ? !casesShown.has(kept.caseId) : isGone(kept.tab, kept.box, alive);
-    if (left && kept.box.changes.some((c) => !refused.has(c.id))) await sendOne(kept);
+    if (left && isOwn(kept.box) && kept.box.changes.some((c) => !refused.has(c.id))) await sendOne(kept);
   }
   const unsent = new Map<string, Unsent>();
   for (const { caseId, box } of keptOutboxes())
@@ -56,7 +56,16 @@ async function sendOne({ caseId, tab, box }: KeptOutbox): Promise<void> {
   // Its case may have been opened meanwhile and looks after it: sending twice does no harm, writing over it would.
   if (tab === tabName() && casesShown.has(caseId)) return;
   const left = changes.filter((c: Change) => !gone.has(c.id));
-  keepOutbox(caseId, { changes: left, conflicts, ...(box.number ? { number: box.number } : {}) }, tab);
+  keepOutbox(
+    caseId,
+    {
+      changes: left,
+      conflicts,
+      ...(box.number ? { number: box.number } : {}),
+      ...(box.by ? { by: box.by } : {}),
+    },
+    tab,
+  );
 }
 
 /** Files still on their way, and how far the one under way is, from 0 to 1. */

@@ -125,8 +125,8 @@ export function ShopScreen({
         <MoneyForm start={money} send={send} />
         <h2>People</h2>
         <Quiet>
-          Whoever is chosen at the top right stands in the history of what is written. Somebody who left is
-          set to “gone”; their work stays under their name.
+          Who is signed in stands in the history of what is written. PINs are set under Access. Somebody who
+          left is set to “gone”; their work stays under their name.
         </Quiet>
         <ul>
           {people.map((p) => (

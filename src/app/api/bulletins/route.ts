@@ -9,9 +9,9 @@ const BulletinRequest = z.discriminatedUnion('do', [
 ]);
 
 export function POST(request: Request) {
-  return answer(async () => {
+  return answer(request, 'keep lists', async () => {
     const body = await readBody(request, BulletinRequest);
-    const who = await personHere();
+    const who = personHere();
     const done =
       body.do === 'remove'
         ? await removeBulletin(body.id, who).then(() => ({ added: 0, replaced: 0 }))

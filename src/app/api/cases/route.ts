@@ -13,7 +13,7 @@ const Body = z.object({
 
 /** The case behind a number that people say. */
 export function GET(request: Request) {
-  return answer(async () => {
+  return answer(request, 'look', async () => {
     const number = Number(new URL(request.url).searchParams.get('number'));
     const id = Number.isSafeInteger(number) ? await caseByNumber(number) : undefined;
     if (!id) throw new Problem('There is no case of this number.', 'gone');
@@ -22,9 +22,9 @@ export function GET(request: Request) {
 }
 
 export function POST(request: Request) {
-  return answer(async () => {
+  return answer(request, 'take in', async () => {
     const body = await readBody(request, Body);
-    const who = await personHere();
+    const who = personHere();
     return body.line === undefined
       ? createCase(who, body.vehicleId)
       : startCase(body.line, readPutting(body.put ?? null), who);

@@ -3,7 +3,7 @@ import { answer, personHere, Problem, readBody } from '../answer';
 
 /** The list; with `use`, where one entry of it stands. */
 export function GET(request: Request) {
-  return answer(async () => {
+  return answer(request, 'look', async () => {
     const of = new URL(request.url).searchParams.get('use');
     if (of === null) return { items: await catalogueItems() };
     const use = await entryUse(of);
@@ -13,8 +13,8 @@ export function GET(request: Request) {
 }
 
 export function POST(request: Request) {
-  return answer(async () => {
+  return answer(request, 'diagnose', async () => {
     const body = await readBody(request, CatalogueRequest);
-    return { item: await changeCatalogue(body, await personHere()) };
+    return { item: await changeCatalogue(body, personHere()) };
   });
 }

@@ -1,12 +1,12 @@
 import { MeaningRequest, setMeaning, shopMeanings } from '@/services/meanings';
 import { answer, personHere, readBody } from '../answer';
 
-export function GET() {
-  return answer(async () => ({ own: await shopMeanings() }));
+export function GET(request: Request) {
+  return answer(request, 'look', async () => ({ own: await shopMeanings() }));
 }
 
 export function POST(request: Request) {
-  return answer(async () => ({
-    own: await setMeaning(await readBody(request, MeaningRequest), await personHere()),
+  return answer(request, 'keep lists', async () => ({
+    own: await setMeaning(await readBody(request, MeaningRequest), personHere()),
   }));
 }

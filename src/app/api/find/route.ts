@@ -3,7 +3,7 @@ import { answer } from '../answer';
 import { readPutting } from './putting';
 
 export function GET(request: Request) {
-  return answer(async () => {
+  return answer(request, 'look', async () => {
     const query = new URL(request.url).searchParams;
     const limit = Math.min(100, Math.max(1, Number(query.get('limit') ?? 30) || 30));
     return findWithBeside(query.get('q') ?? '', limit, readPutting(query.get('put')));

@@ -4,6 +4,9 @@ import { answer } from '../answer';
 export const dynamic = 'force-dynamic';
 
 /** Answers when the database can be read; the start script waits for it. */
-export function GET() {
-  return answer(async () => ({ ok: true, cases: await numberOfCases() }));
+export function GET(request: Request) {
+  return answer(request, 'open', async () => {
+    await numberOfCases();
+    return { ok: true };
+  });
 }

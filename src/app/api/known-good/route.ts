@@ -2,8 +2,8 @@ import { changeKnownGood, KnownGoodRequest, knownValues } from '@/services/known
 import { answer, personHere, readBody } from '../answer';
 
 export function POST(request: Request) {
-  return answer(async () => {
-    await changeKnownGood(await readBody(request, KnownGoodRequest), await personHere());
+  return answer(request, 'diagnose', async () => {
+    await changeKnownGood(await readBody(request, KnownGoodRequest), personHere());
     return { values: await knownValues() };
   });
 }

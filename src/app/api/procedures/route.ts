@@ -1,13 +1,13 @@
 import { changeProcedure, ProcedureRequest, procedures } from '@/services/procedures';
 import { answer, personHere, readBody } from '../answer';
 
-export function GET() {
-  return answer(async () => ({ procedures: await procedures() }));
+export function GET(request: Request) {
+  return answer(request, 'look', async () => ({ procedures: await procedures() }));
 }
 
 export function POST(request: Request) {
-  return answer(async () => {
-    await changeProcedure(await readBody(request, ProcedureRequest), await personHere());
+  return answer(request, 'diagnose', async () => {
+    await changeProcedure(await readBody(request, ProcedureRequest), personHere());
     return { procedures: await procedures() };
   });
 }

@@ -1,13 +1,13 @@
 import { changeScanHints, scanHints, ScanHintsRequest } from '@/services/scan-hints';
 import { answer, personHere, readBody } from '../answer';
 
-export function GET() {
-  return answer(async () => ({ hints: await scanHints() }));
+export function GET(request: Request) {
+  return answer(request, 'look', async () => ({ hints: await scanHints() }));
 }
 
 export function POST(request: Request) {
-  return answer(async () => {
-    await changeScanHints(await readBody(request, ScanHintsRequest), await personHere());
+  return answer(request, 'diagnose', async () => {
+    await changeScanHints(await readBody(request, ScanHintsRequest), personHere());
     return { hints: await scanHints() };
   });
 }

@@ -2,9 +2,9 @@ import { changeShop, everybody, ShopRequest } from '@/services/shop';
 import { answer, personHere, readBody } from '../answer';
 
 export function POST(request: Request) {
-  return answer(async () => {
+  return answer(request, 'run the shop', async () => {
     const body = await readBody(request, ShopRequest);
-    await changeShop(body, await personHere());
+    await changeShop(body, personHere());
     return { people: await everybody() };
   });
 }

@@ -5,7 +5,7 @@ const MOST = 400;
 
 /** Vehicles that were here before and may be the one at hand. */
 export function GET(request: Request) {
-  return answer(async () => {
+  return answer(request, 'look', async () => {
     const query = new URL(request.url).searchParams;
     const said = (field: string) => (query.get(field) ?? '').slice(0, MOST);
     const identity = {

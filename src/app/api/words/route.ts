@@ -2,9 +2,9 @@ import { changeWord, taughtWords, unknownWords, WordRequest } from '@/services/w
 import { answer, personHere, readBody } from '../answer';
 
 export function POST(request: Request) {
-  return answer(async () => {
+  return answer(request, 'keep lists', async () => {
     const body = await readBody(request, WordRequest);
-    const done = await changeWord(body, await personHere());
+    const done = await changeWord(body, personHere());
     return { ...done, taught: await taughtWords(), unknown: await unknownWords() };
   });
 }

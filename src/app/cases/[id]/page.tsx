@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
@@ -24,6 +25,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function Page({ params, searchParams }: Props) {
+  await pageFor('look');
   const open = await opened(await caseIdOf((await params).id));
   if (!open) notFound();
   const beside = (await searchParams).beside;

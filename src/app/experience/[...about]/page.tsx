@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
@@ -29,6 +30,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function Page({ params }: Props) {
+  await pageFor('look');
   const view = await page(JSON.stringify((await params).about));
   if (!view) notFound();
   return <ExperienceScreen view={view} now={new Date().toISOString()} />;

@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { OddsHeldScreen } from '@/screens/experience/odds-held';
 import { oddsHeld } from '@/services/learned';
@@ -8,5 +9,6 @@ export const metadata: Metadata = { title: 'How the odds held' };
 const MOST = 100;
 
 export default async function Page() {
+  await pageFor('look');
   return <OddsHeldScreen held={await oddsHeld(MOST)} />;
 }

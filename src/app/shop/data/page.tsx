@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { DataScreen } from '@/screens/shop/data';
 
@@ -9,6 +10,7 @@ export default async function Page({
 }: {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
+  await pageFor('data in and out');
   const given = await searchParams;
   const said = (name: string) => {
     const value = given[name];

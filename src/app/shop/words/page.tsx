@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { WordsScreen } from '@/screens/shop/words';
 import { buildsKnown, taughtWords, unknownWords } from '@/services/words';
@@ -10,6 +11,7 @@ export default async function Page({
 }: {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
+  await pageFor('look');
   const { word } = await searchParams;
   return (
     <WordsScreen

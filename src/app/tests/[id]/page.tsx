@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { checkOf } from '@/core/checks';
@@ -16,6 +17,7 @@ export async function generateMetadata({ params }: Pick<Props, 'params'>): Promi
 }
 
 export default async function Page({ params, searchParams }: Props) {
+  await pageFor('look');
   const { id } = await params;
   const { case: caseId } = await searchParams;
   if (!checkOf(id)) notFound();

@@ -5,5 +5,5 @@ import { readQueryOf } from '../../v1/query';
 
 /** How much a choice of cases gives out, for whoever is about to. */
 export function GET(request: Request) {
-  return answer(() => sizeOfChoice(readQueryOf(request, ExportQuery)));
+  return answer(request, 'data in and out', () => sizeOfChoice(readQueryOf(request, ExportQuery)));
 }

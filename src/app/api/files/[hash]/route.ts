@@ -6,7 +6,7 @@ const SANDBOX = "sandbox; default-src 'none'; style-src 'unsafe-inline'; img-src
 
 /** A stored file, or its small picture with `?thumb`. Its name is its content, so it may be kept for good. */
 export function GET(request: Request, { params }: { params: Promise<{ hash: string }> }) {
-  return answer(async () => {
+  return answer(request, 'look', async () => {
     const thumb = new URL(request.url).searchParams.has('thumb');
     const file = await storedFile((await params).hash, thumb);
     if (!file)

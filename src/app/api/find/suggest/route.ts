@@ -2,7 +2,7 @@ import { suggestions } from '@/services/find';
 import { answer } from '../../answer';
 
 export function GET(request: Request) {
-  return answer(async () => ({
+  return answer(request, 'look', async () => ({
     suggestions: await suggestions(new URL(request.url).searchParams.get('q') ?? ''),
   }));
 }

@@ -10,7 +10,7 @@ const Body = z.object({
 
 /** Recordings of the shop that are like one, with what they turned out to be. */
 export function POST(request: Request) {
-  return answer(async () => {
+  return answer(request, 'look', async () => {
     const { traceId, marked } = await readBody(request, Body);
     return tracesLike(traceId, marked);
   });

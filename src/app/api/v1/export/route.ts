@@ -9,7 +9,7 @@ const NAMES = { cases: 'cases.ndjson', 'cases.csv': 'cases.csv', 'readings.csv':
 
 /** Cases as a stream, so that a shop of any size can be given out. */
 export function GET(request: Request) {
-  return answer(async () => {
+  return answer(request, 'data in and out', async () => {
     const { as, files, ...choice } = readQueryOf(request, ExportQuery);
     const { ids, brought } = await chosenCases(choice);
     const pieces = exportAll(as, files === 'inline', ids);

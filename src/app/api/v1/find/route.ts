@@ -4,7 +4,7 @@ import { answer } from '../../answer';
 import { readQueryOf } from '../query';
 
 export function GET(request: Request) {
-  return answer(async () => {
+  return answer(request, 'look', async () => {
     const { q, limit } = readQueryOf(request, FindQuery);
     return find(q, limit);
   });

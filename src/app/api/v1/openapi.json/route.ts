@@ -1,5 +1,7 @@
 import { openApi } from '@/core/api';
+import { answer } from '../../answer';
 
-export function GET() {
-  return Response.json(openApi());
+/** How programs ask. */
+export function GET(request: Request) {
+  return answer(request, 'look', () => Promise.resolve(openApi()));
 }

@@ -4,5 +4,7 @@ import { answer, personHere, readBody } from '../../answer';
 
 /** Takes past jobs of a shop's table in as cases, some hundred at a time. */
 export function POST(request: Request) {
-  return answer(async () => takeRecords(await readBody(request, TakeRecordsRequest), await personHere()));
+  return answer(request, 'data in and out', async () =>
+    takeRecords(await readBody(request, TakeRecordsRequest), personHere()),
+  );
 }

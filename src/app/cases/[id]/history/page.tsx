@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { HistoryScreen } from '@/screens/history/history';
@@ -8,6 +9,7 @@ export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'History' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  await pageFor('look');
   const id = await caseIdOf((await params).id);
   const history = await historyOf(id);
   if (!history) notFound();

@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { ReportScreen } from '@/screens/report/report';
@@ -13,6 +14,7 @@ export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Report' };
 
 export default async function Page({ params, searchParams }: Props) {
+  await pageFor('look');
   const id = await caseIdOf((await params).id);
   const wanted = (await searchParams).for;
   const reader = REPORT_READERS.find((r) => r === wanted) ?? 'customer';

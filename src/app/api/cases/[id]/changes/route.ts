@@ -9,8 +9,8 @@ const Body = ChangeRequest.extend({
 });
 
 export function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  return answer(async () => {
+  return answer(request, 'take in', async () => {
     const { changes, seen } = await readBody(request, Body);
-    return saveChanges((await params).id, changes, await personHere(), seen);
+    return saveChanges((await params).id, changes, personHere(), seen);
   });
 }

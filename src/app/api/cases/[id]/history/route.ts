@@ -10,10 +10,10 @@ const Body = z.union([
 
 /** Undoes one change, or what this person did last; gives what was undone, and the history as it is then. */
 export function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  return answer(async () => {
+  return answer(request, 'take in', async () => {
     const { id } = await params;
     const body = await readBody(request, Body);
-    const who = await personHere();
+    const who = personHere();
     const undone = await (body.undo === 'last'
       ? undoLast(id, who, body.after, body.skip)
       : undo(id, body.seq, who));

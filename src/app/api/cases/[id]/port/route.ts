@@ -3,15 +3,15 @@ import { answer, personHere, readBody } from '../../../answer';
 
 type Params = { params: Promise<{ id: string }> };
 
-export function GET() {
-  return answer(async () => ({ faults: simulatedFaults() }));
+export function GET(request: Request) {
+  return answer(request, 'look', async () => ({ faults: simulatedFaults() }));
 }
 
 export function POST(request: Request, { params }: Params) {
-  return answer(async () => {
+  return answer(request, 'diagnose', async () => {
     const body = await readBody(request, PortRequest);
     const { id } = await params;
-    const done = await atPort(id, body, await personHere());
+    const done = await atPort(id, body, personHere());
     return { said: done };
   });
 }

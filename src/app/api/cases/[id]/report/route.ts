@@ -6,7 +6,7 @@ import { answer, Problem } from '../../../answer';
 
 /** The report of a case: `?for=customer|technician&as=pdf|md`. */
 export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  return answer(async () => {
+  return answer(request, 'look', async () => {
     const q = new URL(request.url).searchParams;
     const reader = REPORT_READERS.find((r) => r === (q.get('for') ?? 'technician'));
     if (!reader) throw new Problem(`A report is for one of: ${REPORT_READERS.join(', ')}.`);

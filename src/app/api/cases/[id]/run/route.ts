@@ -6,7 +6,7 @@ const Ask = z.object({ seconds: z.number().min(2).max(120) });
 
 /** Records live values of the connected vehicle; gives the frame log. */
 export function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  return answer(async () => {
+  return answer(request, 'diagnose', async () => {
     const { seconds } = await readBody(request, Ask);
     return { log: await recordRun((await params).id, seconds) };
   });

@@ -7,7 +7,7 @@ const MOST_BYTES = 30 * 1024 * 1024;
 
 /** Reads a scan report and puts it nowhere: text as the body, or a form with `text` or `picture`. */
 export function POST(request: Request) {
-  return answer(async () => {
+  return answer(request, 'look', async () => {
     const bytes = await bytesOf(
       request,
       MOST_BYTES,

@@ -8,7 +8,7 @@ const MOST_BYTES = 60 * 1024 * 1024;
 
 /** Analyses a recording and keeps nothing of it: a form with `file`, and what is asked. */
 export function POST(request: Request) {
-  return answer(async () => {
+  return answer(request, 'look', async () => {
     const bytes = await bytesOf(
       request,
       MOST_BYTES,

@@ -1,3 +1,4 @@
+import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { TraceScreen } from '@/screens/traces/trace-screen';
@@ -10,6 +11,7 @@ export const dynamic = 'force-dynamic';
 
 /** `new` takes a recording in; any other id opens the trace of that id. */
 export default async function Page({ params }: { params: Promise<{ id: string; traceId: string }> }) {
+  await pageFor('look');
   const { id, traceId } = await params;
   const open = await openCase(await caseIdOf(id));
   if (!open) notFound();

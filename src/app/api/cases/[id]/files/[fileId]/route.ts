@@ -13,7 +13,7 @@ const Id = z.string().regex(/^[A-Za-z0-9_-]{6,40}$/);
 
 /** Takes a file in as the body of the request. Sending it again under the same id does no harm. */
 export function PUT(request: Request, { params }: { params: Promise<{ id: string; fileId: string }> }) {
-  return answer(async () => {
+  return answer(request, 'take in', async () => {
     const { id, fileId } = await params;
     const q = new URL(request.url).searchParams;
     const query = Query.safeParse(
@@ -24,6 +24,6 @@ export function PUT(request: Request, { params }: { params: Promise<{ id: string
     const announced = Number(request.headers.get('content-length') ?? 0);
     const { recording, ...rest } = query.data;
     const upload = { caseId: id, id: fileId, ...rest, recording: recording === '1' };
-    return { attachment: await takeFile(upload, request.body, announced, await personHere()) };
+    return { attachment: await takeFile(upload, request.body, announced, personHere()) };
   });
 }

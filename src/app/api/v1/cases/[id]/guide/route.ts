@@ -2,8 +2,8 @@ import { caseIdOf } from '@/services/cases';
 import { guideAnswer } from '@/services/guide-answer';
 import { answer, Problem } from '../../../../answer';
 
-export function GET(_request: Request, { params }: { params: Promise<{ id: string }> }) {
-  return answer(async () => {
+export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {
+  return answer(request, 'look', async () => {
     const guide = await guideAnswer(await caseIdOf((await params).id));
     if (!guide) throw new Problem('There is no such case. Ask for it by its number or its id.', 'gone');
     return guide;

@@ -1,0 +1,250 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { expect, test, type Page } from '@playwright/test';
+import { freePort, run, serve, TSX } from '../scripts/lib.mjs';
+import { part, saved } from './help';
+
+/** A shop of its own, with nobody in it yet. */
+async function ownShop() {
+  const folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-own-'));
+  const env = {
+    VANTLE_DATABASE_URL: `file:${path.join(folder, 'shop.db')}`,
+    VANTLE_FILES: path.join(folder, 'files'),
+    VANTLE_LOG: 'silent',
+    VANTLE_DEMO: 'no',
+  };
+  expect(run(process.execPath, [TSX(), 'scripts/prepare.ts'], { capture: true, env }).code).toBe(0);
+  const server = await serve({ port: await freePort(), env, quiet: true });
+  const end = async () => {
+    await server.stop();
+    rmSync(folder, { recursive: true, force: true });
+  };
+  return { ...server, end };
+}
+
+async function makeOwner(page: Page, url: string) {
+  await page.goto(url);
+  await expect(page).toHaveURL(/welcome/);
+  await page.getByLabel('Your name').fill('Ilse Brandt');
+  await page.getByLabel(/^Passphrase/).fill('three worn valve seats');
+  await page.getByLabel('The same again').fill('three worn valve seats');
+  await page.getByLabel(/^PIN/).fill('4071');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('button', { name: 'Signed in: Ilse Brandt' })).toBeVisible();
+}
+
+const enterPin = async (page: Page, pin: string) => {
+  await expect(page.getByRole('group', { name: 'PIN' })).toBeVisible();
+  await page.keyboard.type(pin);
+  await page.keyboard.press('Enter');
+};
+
+test('from the first start to two people on two devices, each in their own name', async ({ browser }) => {
+  test.setTimeout(180_000);
+  const shop = await ownShop();
+  const lead = await (await browser.newContext()).newPage();
+  const tablet = await (await browser.newContext()).newPage();
+  try {
+    await makeOwner(lead, shop.url);
+    // Nobody else becomes the owner, and nothing is to be seen without signing in.
+    await tablet.goto(`${shop.url}/welcome`);
+    await expect(tablet).toHaveURL(/sign-in/);
+    await tablet.goto(`${shop.url}/cases/1`);
+    await expect(tablet).toHaveURL(/sign-in/);
+    await expect(tablet.getByText('Ilse Brandt')).toHaveCount(0);
+    expect((await tablet.request.get(`${shop.url}/api/desk`)).status()).toBe(401);
+
+    // A technician, by the lead, with a PIN.
+    await lead.goto(`${shop.url}/shop`);
+    await lead.getByLabel('Name of a new person').fill('Tam Reuter');
+    await lead.getByRole('button', { name: 'Add', exact: true }).click();
+    await expect(lead.getByText('Tam Reuter is here now.')).toBeVisible();
+    await lead.goto(`${shop.url}/shop/access`);
+    const row = lead.getByRole('listitem').filter({ hasText: 'Tam Reuter' });
+    await row.getByRole('button', { name: 'Set PIN or passphrase' }).click();
+    await row.getByLabel('PIN, 4 to 6 digits').fill('1234');
+    await row.getByRole('button', { name: 'Keep' }).click();
+    await expect(lead.getByRole('alert')).toContainText('first one anybody tries');
+    await row.getByLabel('PIN, 4 to 6 digits').fill('8052');
+    await row.getByRole('button', { name: 'Keep' }).click();
+    await expect(row.getByText('PIN', { exact: true })).toBeVisible();
+
+    // The tablet is admitted by a code, once.
+    await lead.getByRole('button', { name: 'Admit a device' }).click();
+    const code = (await lead.locator('output strong').textContent())!;
+    const admit = async (page: Page) => {
+      await page.goto(`${shop.url}/sign-in?code=${code}`);
+      await page.getByLabel('Name of this device').fill('Tablet, bay 2');
+      await page.getByRole('button', { name: 'Admit', exact: true }).click();
+    };
+    await admit(tablet);
+    await tablet.getByRole('button', { name: 'Tam Reuter' }).click();
+    await enterPin(tablet, '9999');
+    await expect(tablet.getByRole('alert')).toContainText('4 tries left');
+    await enterPin(tablet, '8052');
+    await expect(tablet.getByRole('button', { name: 'Signed in: Tam Reuter' })).toBeVisible();
+    const third = await (await browser.newContext()).newPage();
+    await admit(third);
+    await expect(third.getByRole('alert')).toContainText('not good, or no longer');
+    await third.close();
+
+    // What Tam writes stands in Tam's name, and naming the cause is the lead's.
+    await tablet.getByRole('button', { name: 'New case' }).click();
+    await expect(tablet.getByLabel('VIN')).toBeFocused();
+    const words = part(tablet, 'Complaint').getByLabel('Customer’s own words');
+    await words.fill('shakes at idle');
+    await saved(tablet);
+    const id = /cases\/([^/?]+)/.exec(tablet.url())![1]!;
+    const changed = await tablet.evaluate(async (id) => {
+      const change = {
+        id: 'c-1',
+        ops: [{ op: 'add', kind: 'cause', id: 'cause-1', row: { state: 'diagnosed' } }],
+      };
+      const response = await fetch(`/api/cases/${id}/changes`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ changes: [change] }),
+      });
+      return (await response.json()) as { results: { ok: boolean; code: string; error: string }[] };
+    }, id);
+    expect(changed.results[0]).toMatchObject({ ok: false, code: 'not allowed' });
+    await tablet.goto(`${shop.url}/shop/access`);
+    await expect(tablet.getByRole('heading', { name: 'Not for you' })).toBeVisible();
+
+    // Two presses and a PIN: the lead on the same tablet.
+    await tablet.goto(`${shop.url}/cases/${id}`);
+    await tablet.getByRole('button', { name: 'Signed in: Tam Reuter' }).click();
+    await tablet.getByRole('button', { name: 'Ilse Brandt' }).click();
+    await enterPin(tablet, '4071');
+    await expect(tablet).toHaveURL(new RegExp(`/cases/${id}`));
+    await expect(tablet.getByRole('button', { name: 'Signed in: Ilse Brandt' })).toBeVisible();
+    await tablet.goto(`${shop.url}/cases/${id}/history`);
+    await expect(tablet.getByRole('main')).toContainText('Tam Reuter');
+
+    // The lead sees it all, and takes the tablet out of the shop.
+    await lead.reload();
+    const log = lead.getByRole('region', { name: 'Who did what' });
+    await expect(log).toContainText('Failed sign-in');
+    await expect(log).toContainText('Tam Reuter');
+    await lead
+      .getByRole('region', { name: 'Devices' })
+      .getByRole('listitem')
+      .filter({ hasText: 'Tablet, bay 2' })
+      .getByRole('button', { name: 'Revoke' })
+      .click();
+    await expect(lead.getByRole('region', { name: 'Devices' })).not.toContainText('Tablet, bay 2');
+    await tablet.goto(shop.url);
+    await expect(tablet).toHaveURL(/sign-in/);
+    await expect(tablet.getByLabel('Passphrase')).toBeVisible();
+  } finally {
+    await shop.end();
+  }
+});
+
+test('words written without a connection wait for who wrote them', async ({ browser }) => {
+  test.setTimeout(120_000);
+  const shop = await ownShop();
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  try {
+    await makeOwner(page, shop.url);
+    const post = (url: string, body: unknown) =>
+      page.evaluate(
+        ([url, body]) =>
+          fetch(url!, { method: 'POST', headers: { 'content-type': 'application/json' }, body: body! }).then(
+            (r) => r.status,
+          ),
+        [url, JSON.stringify(body)],
+      );
+    const person = { id: 'tam', name: 'Tam Reuter', role: 'technician', active: true };
+    expect(await post('/api/shop', { do: 'person', person })).toBe(200);
+    expect(await post('/api/access', { do: 'secret', personId: 'tam', pin: '8052' })).toBe(200);
+    await page.goto(shop.url);
+    await page.getByRole('button', { name: 'New case' }).click();
+    await expect(page.getByLabel('VIN')).toBeFocused();
+    // The case cannot be reached, signing in can.
+    await context.route('**/changes', (route) => route.abort());
+    await part(page, 'Complaint').getByLabel('Customer’s own words').fill('said by Ilse');
+    await page.getByRole('button', { name: 'Signed in: Ilse Brandt' }).click();
+    await page.getByRole('button', { name: 'Tam Reuter' }).click();
+    await expect(page.getByRole('alert').filter({ hasText: 'Ilse Brandt' })).toContainText('not saved yet');
+    await page.getByRole('button', { name: 'Leave it so, and go on' }).click();
+    await enterPin(page, '8052');
+    await context.unroute('**/changes');
+    const words = part(page, 'Complaint').getByLabel('Customer’s own words');
+    await expect(words).toHaveValue('');
+    await page.waitForTimeout(1500);
+    await expect(words).toHaveValue('');
+
+    await page.getByRole('button', { name: 'Signed in: Tam Reuter' }).click();
+    await page.getByRole('button', { name: 'Ilse Brandt' }).click();
+    await enterPin(page, '4071');
+    await expect(words).toHaveValue('said by Ilse');
+    await saved(page);
+  } finally {
+    await shop.end();
+  }
+});
+
+test('five wrong PINs lock it, the passphrase still lets in, and a lead unlocks', async ({ page }) => {
+  const shop = await ownShop();
+  try {
+    await makeOwner(page, shop.url);
+    await page.getByRole('button', { name: 'Signed in: Ilse Brandt' }).click();
+    await page.getByRole('button', { name: 'Sign out' }).click();
+    await page.getByRole('button', { name: 'Ilse Brandt' }).click();
+    for (let i = 0; i < 5; i++) {
+      await enterPin(page, '2580');
+      await expect(page.getByRole('alert')).toContainText(i < 4 ? `${4 - i} tr` : 'Too many wrong PINs');
+    }
+    await enterPin(page, '4071');
+    await expect(page.getByRole('alert')).toContainText('Too many wrong PINs');
+    await page.getByRole('button', { name: 'Passphrase' }).click();
+    await page.getByLabel('Name', { exact: true }).fill('ilse brandt');
+    await page.getByLabel('Passphrase').fill('three worn valve seats');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('button', { name: 'Signed in: Ilse Brandt' })).toBeVisible();
+    await page.goto(`${shop.url}/shop/access`);
+    await page.getByRole('button', { name: 'Unlock' }).click();
+    await expect(page.getByText('locked', { exact: true })).toHaveCount(0);
+  } finally {
+    await shop.end();
+  }
+});
+
+test('programs come in with a token, and a page of another site does not', async ({ page }) => {
+  const shop = await ownShop();
+  const ask = (path: string, token?: string, init: RequestInit = {}) =>
+    fetch(shop.url + path, {
+      ...init,
+      headers: { ...init.headers, ...(token ? { authorization: `Bearer ${token}` } : {}) },
+    });
+  try {
+    // Before there is an owner, the token given at the start.
+    expect((await ask('/api/v1/find?q=P0171')).status).toBe(401);
+    expect((await ask('/api/v1/find?q=P0171', shop.token)).status).toBe(200);
+    await makeOwner(page, shop.url);
+    await page.goto(`${shop.url}/shop/access`);
+    await page.getByLabel('Name of the program').fill('parts desk');
+    await page.getByRole('button', { name: 'Make a token' }).click();
+    const token = (await page.locator('output strong').textContent())!;
+    expect((await ask('/api/v1/find?q=P0171', token)).status).toBe(200);
+    const import_ = { method: 'POST', body: '{}' };
+    expect((await ask('/api/v1/import', token, import_)).status).toBe(403);
+    expect((await ask('/api/v1/find?q=P0171', `${token}x`)).status).toBe(401);
+
+    // The session's cookie rides along on what another site sends: it is not taken.
+    const cookie = (await page.context().cookies()).map((c) => `${c.name}=${c.value}`).join('; ');
+    const json = { 'content-type': 'application/json', cookie };
+    const body = '{}';
+    const write = (headers: Record<string, string>) =>
+      ask('/api/cases', undefined, { method: 'POST', headers, body }).then((r) => r.status);
+    expect(await write({ ...json, origin: 'https://elsewhere.example' })).toBe(403);
+    expect(await write({ ...json, 'sec-fetch-site': 'cross-site' })).toBe(403);
+    expect(await write({ cookie, 'content-type': 'text/plain' })).toBe(415);
+    expect(await write({ ...json, origin: shop.url })).toBe(200);
+  } finally {
+    await shop.end();
+  }
+});

@@ -1,0 +1,53 @@
+import { z } from 'zod';
+
+/** Who may do what in a shop. Everything that is asked of the server names one of these actions. */
+
+export const ROLES = ['lead', 'technician', 'desk'] as const;
+export const Role = z.enum(ROLES);
+export type Role = z.infer<typeof Role>;
+export const ROLE_NAMES: Record<Role, string> = {
+  lead: 'Lead',
+  technician: 'Technician',
+  desk: 'Front desk',
+};
+
+export const ACTIONS = {
+  open: 'Sign in; whether the server is up',
+  own: 'One’s own sign-in, PIN and passphrase',
+  look: 'See cases, find, guide, reports',
+  'take in': 'Open cases: complaint, customer, vehicle; what the customer answered; follow-ups',
+  diagnose: 'Evidence, suspects, repair, proof; known-good values, procedures, how reports are read',
+  'sign off': 'Name the cause, close and open a case again',
+  'keep lists': 'Parts and failures, words, meanings of codes, bulletins',
+  'data in and out': 'Take cases in and give them out, backups',
+  'run the shop': 'Settings, people, devices, tokens, who did what; erase a customer',
+} as const;
+export type Action = keyof typeof ACTIONS;
+
+const ALLOWED: Record<Role, readonly Action[]> = {
+  desk: ['open', 'own', 'look', 'take in'],
+  technician: ['open', 'own', 'look', 'take in', 'diagnose'],
+  lead: Object.keys(ACTIONS) as Action[],
+};
+
+/**
+ * Whether a role may do something.
+ *
+ * @example mayDo('technician', 'sign off') // false
+ */
+export const mayDo = (role: Role, action: Action): boolean => ALLOWED[role].includes(action);
+
+/** The sentence for somebody whose role may not. */
+export function notAllowed(role: Role, action: Action): string {
+  const others = ROLES.filter((r) => mayDo(r, action)).map((r) => ROLE_NAMES[r].toLowerCase());
+  return `${ROLE_NAMES[role]} may not do this (${ACTIONS[action].toLowerCase()}). Ask the ${others.at(-1)}.`;
+}
+
+/** What a token may do: only look, what a technician may, or everything. */
+export const TOKEN_SCOPES = ['look', 'technician', 'lead'] as const;
+export const TokenScope = z.enum(TOKEN_SCOPES);
+export type TokenScope = z.infer<typeof TokenScope>;
+
+/** Whether a token of a scope may do something. */
+export const tokenMayDo = (scope: TokenScope, action: Action): boolean =>
+  scope === 'look' ? action === 'look' || action === 'open' : mayDo(scope, action);

@@ -1,0 +1,47 @@
+import type { Kind, Op } from '@/core/case';
+import type { Action } from './roles';
+
+/** Which right a write to a case needs, by the kind of row and its fields. */
+
+/** Rows of the complaint and of the customer's side of it. */
+const TAKEN_IN: ReadonlySet<Kind> = new Set<Kind>([
+  'vehicle',
+  'case',
+  'symptom',
+  'earlier',
+  'followUp',
+  'comeback',
+]);
+/** Fields of a case that only who signs off writes. */
+const SIGNED_OFF = new Set(['closedAt', 'unexplained', 'lesson']);
+/** Fields of a repair that are the customer's answer, which the desk takes. */
+const ANSWER = new Set(['authorisation', 'askedAt', 'answeredAt', 'answeredById', 'declinedMeans']);
+/** What shows a photo of the vehicle or a document, before anything is tested. */
+const isOfTheCase = (row: Record<string, unknown>): boolean => !row.testId && !row.partId && !row.scanId;
+
+/**
+ * The right that an operation on a case needs.
+ *
+ * @param op as it is sent
+ * @param row the row as it stands, where it is there already
+ * @example actionOf({ op: 'set', kind: 'cause', id: 'c1', revision: 1, set: { state: 'diagnosed' }, was: {} }) // 'sign off'
+ */
+export function actionOf(op: Op, row?: Record<string, unknown>): Action {
+  const fields = op.op === 'set' ? Object.keys(op.set) : op.op === 'add' ? Object.keys(op.row) : [];
+  if (op.kind === 'cause') return causeAction(op, row);
+  if (op.kind === 'case' && op.op === 'set' && fields.some((f) => SIGNED_OFF.has(f))) return 'sign off';
+  if (op.kind === 'repair' && op.op === 'set' && fields.every((f) => ANSWER.has(f))) return 'take in';
+  if (op.kind === 'attachment' && isOfTheCase(op.op === 'add' ? op.row : (row ?? {}))) return 'take in';
+  return TAKEN_IN.has(op.kind) ? 'take in' : 'diagnose';
+}
+
+/** To name the cause is the lead's; that it was repaired, declined or waits for a part is not the cause itself. */
+function causeAction(op: Op, row?: Record<string, unknown>): Action {
+  const suspected = row?.state === 'suspected';
+  if (op.op === 'remove') return suspected ? 'diagnose' : 'sign off';
+  if (op.op === 'add') return op.row.state === 'suspected' ? 'diagnose' : 'sign off';
+  const { state } = op.set;
+  const named = 'partId' in op.set || 'failureId' in op.set;
+  const confirmed = state === 'diagnosed' || (state !== undefined && state !== 'declined' && suspected);
+  return confirmed || (named && !suspected) ? 'sign off' : 'diagnose';
+}

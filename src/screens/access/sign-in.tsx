@@ -1,0 +1,146 @@
+'use client';
+
+import { useState } from 'react';
+import styled from 'styled-components';
+import { Button } from '@/ui/controls';
+import { backTo, goAs, signInWith } from './api';
+import { Field, PinPad, Refusal, SignInPage } from './parts';
+
+const People = styled.div`
+  display: grid;
+  gap: 8px;
+  & button {
+    min-height: 60px;
+    font-size: 1.0625rem;
+    justify-content: flex-start;
+  }
+`;
+
+interface Props {
+  shop: string;
+  /** The admitted device, and who has a PIN on it. */
+  device: { name: string; people: { id: string; name: string }[] } | null;
+  to: string;
+  /** Who is asked for a PIN at once. */
+  chosen: string;
+  code: string;
+}
+
+type Way = 'pin' | 'passphrase' | 'admit';
+
+/** Who is here: a name and a PIN on an admitted device, a passphrase elsewhere. */
+export function SignIn({ shop, device, to, chosen, code }: Props) {
+  const [way, setWay] = useState<Way>(code ? 'admit' : device ? 'pin' : 'passphrase');
+  const [problem, setProblem] = useState('');
+  const [busy, setBusy] = useState(false);
+  const go = async (body: unknown, then = backTo(to)) => {
+    setBusy(true);
+    const { answer, problem } = await signInWith(body);
+    if (answer) goAs(then);
+    else {
+      setProblem(problem);
+      setBusy(false);
+    }
+  };
+  const change = (next: Way) => {
+    setWay(next);
+    setProblem('');
+  };
+  return (
+    <SignInPage title={way === 'admit' ? 'Admit this device' : `Sign in to ${shop}`}>
+      {problem && <Refusal>{problem}</Refusal>}
+      {way === 'pin' && device && <ByPin people={device.people} chosen={chosen} busy={busy} go={go} />}
+      {way === 'passphrase' && <ByPassphrase busy={busy} go={go} />}
+      {way === 'admit' && <Admit code={code} busy={busy} go={(body) => go(body, '/sign-in')} />}
+      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
+        {way !== 'pin' && device && <Button onPress={() => change('pin')}>Name and PIN</Button>}
+        {way !== 'passphrase' && <Button onPress={() => change('passphrase')}>Passphrase</Button>}
+        {way !== 'admit' && !device && (
+          <Button onPress={() => change('admit')}>Admit this device with a code</Button>
+        )}
+      </div>
+      {device && <p>This device: {device.name}</p>}
+    </SignInPage>
+  );
+}
+
+interface WayProps {
+  busy: boolean;
+  go: (body: unknown) => void;
+}
+
+function ByPin({
+  people,
+  chosen,
+  busy,
+  go,
+}: WayProps & { people: { id: string; name: string }[]; chosen: string }) {
+  const [who, setWho] = useState(people.find((p) => p.id === chosen) ?? null);
+  if (!who)
+    return (
+      <People role="group" aria-label="Who is here">
+        {people.map((p) => (
+          <Button key={p.id} onPress={() => setWho(p)}>
+            {p.name}
+          </Button>
+        ))}
+      </People>
+    );
+  return (
+    <>
+      <div style={{ display: 'flex', alignItems: 'center', gap: 10 }}>
+        <strong>{who.name}</strong>
+        <Button $kind="quiet" onPress={() => setWho(null)}>
+          Somebody else
+        </Button>
+      </div>
+      <PinPad busy={busy} onPin={(pin) => go({ do: 'pin', personId: who.id, pin })} />
+    </>
+  );
+}
+
+function ByPassphrase({ busy, go }: WayProps) {
+  return (
+    <form
+      style={{ display: 'grid', gap: 12 }}
+      onSubmit={(e) => {
+        e.preventDefault();
+        const form = new FormData(e.currentTarget);
+        go({ do: 'passphrase', name: form.get('name'), passphrase: form.get('passphrase') });
+      }}
+    >
+      <Field label="Name" name="name" autoComplete="username" required />
+      <Field label="Passphrase" name="passphrase" type="password" autoComplete="current-password" required />
+      <Button $kind="main" type="submit" isDisabled={busy}>
+        Sign in
+      </Button>
+    </form>
+  );
+}
+
+function Admit({ code, busy, go }: WayProps & { code: string }) {
+  return (
+    <form
+      style={{ display: 'grid', gap: 12 }}
+      onSubmit={(e) => {
+        e.preventDefault();
+        const form = new FormData(e.currentTarget);
+        go({ do: 'admit', code: form.get('code'), device: form.get('device') });
+      }}
+    >
+      <p>A lead makes the code under Shop, Access. It is good for ten minutes and for one device.</p>
+      <Field
+        label="Code"
+        name="code"
+        defaultValue={code}
+        autoComplete="off"
+        autoCapitalize="characters"
+        required
+      />
+      <Field label="Name of this device" name="device" placeholder="Tablet, bay 2" required />
+      <Button $kind="main" type="submit" isDisabled={busy}>
+        Admit
+      </Button>
+    </form>
+  );
+}

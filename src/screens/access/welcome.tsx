@@ -1,0 +1,57 @@
+'use client';
+
+import { useState } from 'react';
+import { Button } from '@/ui/controls';
+import { goAs, signInWith } from './api';
+import { Field, Refusal, SignInPage } from './parts';
+
+/** The first start: whoever sets the shop up becomes its first lead, and this its first device. */
+export function Welcome() {
+  const [problem, setProblem] = useState('');
+  const [busy, setBusy] = useState(false);
+  return (
+    <SignInPage title="Set up your shop">
+      <p>
+        You become the first lead. The passphrase lets you in from any device; on this one, and on those you
+        admit, your name and a PIN are enough.
+      </p>
+      {problem && <Refusal>{problem}</Refusal>}
+      <form
+        style={{ display: 'grid', gap: 12 }}
+        onSubmit={(e) => {
+          e.preventDefault();
+          const said = Object.fromEntries(new FormData(e.currentTarget));
+          if (said.passphrase !== said.again) return setProblem('The two passphrases are not the same.');
+          setBusy(true);
+          void signInWith({ do: 'owner', ...said, again: undefined }).then(({ answer, problem }) => {
+            if (answer) return goAs('/');
+            setProblem(problem);
+            setBusy(false);
+          });
+        }}
+      >
+        <Field label="Your name" name="name" autoComplete="name" required />
+        <Field
+          label="Passphrase, at least 10 characters"
+          name="passphrase"
+          type="password"
+          autoComplete="new-password"
+          required
+        />
+        <Field label="The same again" name="again" type="password" autoComplete="new-password" required />
+        <Field
+          label="PIN, 4 to 6 digits"
+          name="pin"
+          inputMode="numeric"
+          pattern="[0-9]{4,6}"
+          autoComplete="off"
+          required
+        />
+        <Field label="Name of this device" name="device" defaultValue="Workshop PC" required />
+        <Button $kind="main" type="submit" isDisabled={busy}>
+          Begin
+        </Button>
+      </form>
+    </SignInPage>
+  );
+}
