@@ -8,11 +8,20 @@ import { longCase } from './long-case';
 
 test('an empty shop says how to begin, and a file of cases makes it a shop', async ({ page }) => {
   const folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-empty-'));
-  const env = { VANTLE_DATABASE_URL: `file:${path.join(folder, 'shop.db')}`, VANTLE_LOG: 'silent' };
+  const env = {
+    VANTLE_DATABASE_URL: `file:${path.join(folder, 'shop.db')}`,
+    VANTLE_LOG: 'silent',
+    VANTLE_DEMO: 'no',
+  };
   expect(run(process.execPath, [TSX(), 'scripts/prepare.ts'], { capture: true, env }).code).toBe(0);
   const server = await serve({ port: await freePort(), env, quiet: true });
   try {
     await page.goto(server.url);
+    await page.getByLabel('Your name').fill('Ilse Brandt');
+    await page.getByLabel(/^Passphrase/).fill('three worn valve seats');
+    await page.getByLabel('The same again').fill('three worn valve seats');
+    await page.getByLabel(/^PIN/).fill('4071');
+    await page.getByRole('button', { name: 'Begin' }).click();
     const ways = page.getByRole('list', { name: 'Beginnings' });
     await expect(ways.getByRole('heading', { level: 2 })).toHaveCount(5);
     await expect(ways.getByText('npm run demo')).toBeVisible();

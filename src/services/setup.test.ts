@@ -103,6 +103,10 @@ describe('the shop’s own words and people', () => {
       { do: 'person', person: { id: 'new', name: 'Nadia', role: 'technician', active: true } },
       '',
     );
+    await expect(
+      changeShop({ do: 'person', person: { ...lead!, role: 'technician', active: true } }, ''),
+    ).rejects.toThrow(/needs a lead/);
+    await changeShop({ do: 'person', person: { id: 'new', name: 'Nadia', role: 'lead', active: true } }, '');
     await changeShop({ do: 'person', person: { ...lead!, role: 'lead', active: false } }, '');
     expect((await people()).map((p) => p.name)).toEqual(['Nadia']);
     expect(await everybody()).toHaveLength(2);

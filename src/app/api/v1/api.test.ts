@@ -162,7 +162,13 @@ describe('what the handlers answer', () => {
       JSON.stringify(fresh),
     ];
     const send = () =>
-      importCases(new Request('http://shop/api/v1/import', { method: 'POST', body: broken.join('\n') }));
+      importCases(
+        new Request('http://shop/api/v1/import', {
+          method: 'POST',
+          headers: { authorization },
+          body: broken.join('\n'),
+        }),
+      );
     const body = await answers('importCases', await send());
     expect(body).toMatchObject({ created: 1, unchanged: 1, lines: 5 });
     expect(body.refused).toMatchObject([
@@ -170,7 +176,9 @@ describe('what the handlers answer', () => {
       { line: 4, reason: expect.stringMatching(/openedAt/) as string },
     ]);
     expect(await answers('importCases', await send())).toMatchObject({ created: 0, unchanged: 2 });
-    const empty = await importCases(new Request('http://shop/api/v1/import', { method: 'POST' }));
+    const empty = await importCases(
+      new Request('http://shop/api/v1/import', { method: 'POST', headers: { authorization } }),
+    );
     expect(empty.status).toBe(400);
     await answers('importCases', empty);
   });
