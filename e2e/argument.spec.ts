@@ -103,7 +103,7 @@ test('a comeback is offered, confirmed, lowers the earlier case, and is undone f
   await page.goto('/cases/43/history');
   const change = page.getByRole('list', { name: 'Changes' }).getByRole('listitem').first();
   await expect(change).toContainText('comeback');
-  await expect(change).toContainText('Aoife Kerr');
+  await expect(change).toContainText('Mara Voss');
   await change.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.getByText('Undone; that stands in the history too.')).toBeVisible();
   await page.goto('/cases/27');

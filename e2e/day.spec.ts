@@ -101,6 +101,13 @@ test('a case goes from the counter to the bay, to the customer and back, and eac
     await part(bay, 'Repair').getByRole('button', { name: 'Repair', exact: true }).click();
   }
   await saved(bay);
+  // The technician proposes, the lead names them.
+  await lead.goto(bay.url());
+  for (const left of [1, 0]) {
+    await part(lead, 'Cause').getByRole('button', { name: 'Confirm the cause' }).first().click();
+    await expect(part(lead, 'Cause').getByRole('button', { name: 'Confirm the cause' })).toHaveCount(left);
+  }
+  await saved(lead);
   const repairs = part(desk, 'Repair');
   const belt = repairs.getByRole('group', { name: /accessory belt: where it stands/ });
   const charger = repairs.getByRole('group', { name: /alternator: where it stands/ });

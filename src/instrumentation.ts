@@ -3,4 +3,6 @@ export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
   const { warmUp } = await import('./services/warm-up');
   warmUp();
+  const { scheduleBackups } = await import('./services/backup/process');
+  scheduleBackups();
 }

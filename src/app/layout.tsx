@@ -30,7 +30,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
       data-theme={theme === 'dark' || theme === 'light' ? theme : undefined}
       suppressHydrationWarning
     >
-      <body>
+      <body data-role={who?.role}>
         <StyleRegistry>
           <GlobalStyle />
           {who ? (
@@ -50,7 +50,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
   );
 }
 
-const names = async () => (await people()).map((p) => ({ id: p.id, name: p.name }));
+const names = async () => (await people()).map((p) => ({ id: p.id, name: p.name, role: p.role }));
 
 /** Who is signed in on this device, and who else may be; nobody in the demo. */
 async function hereOf(who: Actor) {

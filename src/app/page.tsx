@@ -2,6 +2,7 @@ import { pageFor } from '@/app/page-for';
 import { Suspense } from 'react';
 import { DeskScreen } from '@/screens/desk/desk';
 import { LearnedStrip } from '@/screens/desk/learned';
+import { backupWarning } from '@/services/backup/schedule';
 import { desk } from '@/services/desk';
 import { learnedLately } from '@/services/learned';
 import { people, shopName } from '@/services/shop';
@@ -16,6 +17,7 @@ export default async function Page() {
       shop={await shopName()}
       now={new Date().toISOString()}
       people={(await people()).map(({ id, name }) => ({ id, name }))}
+      warning={(await pageFor('look')).role === 'lead' ? await backupWarning() : ''}
       learned={
         <Suspense fallback={null}>
           <Learned />

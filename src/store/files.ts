@@ -1,6 +1,6 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { createReadStream } from 'node:fs';
-import { link, mkdir, open, readFile, rm, stat, unlink, writeFile } from 'node:fs/promises';
+import { link, mkdir, open, readdir, readFile, rm, stat, unlink, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 
 /**
@@ -140,4 +140,36 @@ export const dropReceived = (file: string): Promise<void> => rm(file, { force: t
 export async function readStored(hash: string): Promise<Buffer | undefined> {
   if (!HASH.test(hash)) return undefined;
   return readFile(placeOf(hash)).catch(() => undefined);
+}
+
+/** Every stored file and small picture, by name and path; what is still coming in is none. */
+export async function storedFiles(): Promise<{ name: string; path: string }[]> {
+  const folder = filesFolder();
+  const found: { name: string; path: string }[] = [];
+  for (const part of (await readdir(folder).catch(() => [])).sort()) {
+    if (!/^[0-9a-f]{2}$/.test(part)) continue;
+    for (const name of (await readdir(path.join(folder, part))).sort())
+      if (/^[0-9a-f]{64}(?:\.thumb)?$/.test(name)) found.push({ name, path: path.join(folder, part, name) });
+  }
+  return found;
+}
+
+const CUT_OFF_AFTER_MS = 24 * 60 * 60 * 1000;
+
+/**
+ * Throws away what uploads that were cut off have left: temporary files a day old.
+ *
+ * @returns how many
+ */
+export async function sweepIncoming(now = Date.now()): Promise<number> {
+  const folder = path.join(filesFolder(), 'incoming');
+  let swept = 0;
+  for (const name of await readdir(folder).catch(() => [])) {
+    const file = path.join(folder, name);
+    const { mtimeMs } = await stat(file).catch(() => ({ mtimeMs: now }));
+    if (now - mtimeMs < CUT_OFF_AFTER_MS) continue;
+    await rm(file, { force: true });
+    swept++;
+  }
+  return swept;
 }

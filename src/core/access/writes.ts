@@ -35,13 +35,16 @@ export function actionOf(op: Op, row?: Record<string, unknown>): Action {
   return TAKEN_IN.has(op.kind) ? 'take in' : 'diagnose';
 }
 
-/** To name the cause is the lead's; that it was repaired, declined or waits for a part is not the cause itself. */
+/**
+ * To name the cause is the lead's: a technician proposes one (`suspected`). What becomes of a named one, declined,
+ * waiting for a part, repaired, follows from the repair.
+ */
 function causeAction(op: Op, row?: Record<string, unknown>): Action {
-  const suspected = row?.state === 'suspected';
-  if (op.op === 'remove') return suspected ? 'diagnose' : 'sign off';
+  const proposed = row?.state === 'suspected';
+  if (op.op === 'remove') return proposed ? 'diagnose' : 'sign off';
   if (op.op === 'add') return op.row.state === 'suspected' ? 'diagnose' : 'sign off';
-  const { state } = op.set;
-  const named = 'partId' in op.set || 'failureId' in op.set;
-  const confirmed = state === 'diagnosed' || (state !== undefined && state !== 'declined' && suspected);
-  return confirmed || (named && !suspected) ? 'sign off' : 'diagnose';
+  const fields = Object.keys(op.set);
+  if (fields.includes('state') && (proposed || op.set.state === 'suspected')) return 'sign off';
+  if (fields.some((f) => f === 'partId' || f === 'failureId') && !proposed) return 'sign off';
+  return fields.every((f) => f === 'state') ? 'take in' : 'diagnose';
 }

@@ -90,7 +90,10 @@ export function nextActs(record: Facts, repairId: string): RepairAct[] {
   const state = repairStates(record).get(repairId);
   if (state === undefined) return [];
   const toOrder = partsToOrder(record, repairId).length > 0;
-  return NEXT[state].filter((act) => act !== 'order' || toOrder);
+  const causeId = record.repair.find((r) => r.id === repairId)?.causeId;
+  // What a technician proposed is repaired once the lead has named it the cause.
+  const proposed = record.cause.find((c) => c.id === causeId)?.state === 'suspected';
+  return NEXT[state].filter((act) => (act !== 'order' || toOrder) && !(act === 'done' && proposed));
 }
 
 /** How the cause of a repair stands after an act; left as it is where nothing is said. */
@@ -139,7 +142,8 @@ export function repairAct(
         ? partsAwaited(record, repairId).map((p) => [p, { arrivedAt: at }] as const)
         : [];
   const cause = record.cause.find((c) => c.id === repair.causeId);
-  const stands = CAUSE_AFTER[act];
+  // Whether it is the cause at all is for the lead to say.
+  const stands = cause?.state === 'suspected' ? undefined : CAUSE_AFTER[act];
   // Another repair of the same cause that was done, or goes on, keeps it from being declined as a whole.
   const others = [...repairStates(record)].filter(
     ([id, state]) =>

@@ -264,8 +264,7 @@ function Tokens({ view, change }: { view: AccessView; change: Change }) {
             <span>
               <strong>{t.name}</strong>{' '}
               <Quiet>
-                {t.begins}…, {SCOPES.find((s) => s.value === t.scope)?.label}, until{' '}
-                {dayTime(t.expiresAt)}
+                {t.begins}…, {SCOPES.find((s) => s.value === t.scope)?.label}, until {dayTime(t.expiresAt)}
                 {t.usedAt ? `, used ${dayTime(t.usedAt)}` : ', never used'}
               </Quiet>
             </span>

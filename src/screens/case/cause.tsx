@@ -3,6 +3,7 @@
 import { Plus, X } from 'lucide-react';
 import styled from 'styled-components';
 import { CAUSE_STATES, type RowOf } from '@/core/case';
+import { causeStateHere, mayHere } from '../person';
 import { Button, Empty, IconButton, Quiet, Tag } from '@/ui/controls';
 import { useActions } from '../frame/actions';
 import { useConclusions } from './conclusions';
@@ -44,7 +45,8 @@ export function CausePart() {
   const found = useConclusions().suspects.some((e) => e.suspectId === null);
   const nothing = suspects.length + causes.length === 0 && !found;
   const addSuspect = () => focus(`${add('suspect', { position: suspects.length })}:partId`);
-  const addCause = () => focus(`${add('cause', { position: causes.length })}:partId`);
+  const addCause = () =>
+    focus(`${add('cause', { position: causes.length, state: causeStateHere() })}:partId`);
   useActions('On a case', [
     { say: 'Suspect', words: 'add', key: 'u', run: addSuspect },
     { say: 'Cause', words: 'add', key: 'c', run: addCause },
@@ -150,6 +152,16 @@ function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
           <X aria-hidden="true" />
         </IconButton>
       </Row>
+      {c.state === 'suspected' && (
+        <p style={{ paddingLeft: 8, display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap' }}>
+          <Tag $tone="unsure">proposed</Tag>
+          {mayHere('sign off') ? (
+            <Button onPress={() => edit('cause', c.id, 'state', 'diagnosed')}>Confirm the cause</Button>
+          ) : (
+            <Quiet>A lead confirms the cause.</Quiet>
+          )}
+        </p>
+      )}
       {system && (
         <Quiet as="p" style={{ paddingLeft: 8 }}>
           {system}

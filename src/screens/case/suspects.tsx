@@ -1,6 +1,7 @@
 'use client';
 
 import { Plus, X } from 'lucide-react';
+import { causeStateHere } from '../person';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -184,7 +185,7 @@ function FoundSuspect({ entry: e }: { entry: BoardEntry }) {
               op: 'add' as const,
               kind: 'cause' as const,
               id: nanoid(14),
-              row: { ...named, position: causes.length },
+              row: { ...named, state: causeStateHere(), position: causes.length },
             },
           ]
         : []),
@@ -234,7 +235,13 @@ function SuspectCard({ suspect: s }: { suspect: RowOf<'suspect'> }) {
         op: 'add',
         kind: 'cause',
         id,
-        row: { partId: s.partId, failureId: s.failureId, where: s.where, position: record.cause.length },
+        row: {
+          partId: s.partId,
+          failureId: s.failureId,
+          where: s.where,
+          state: causeStateHere(),
+          position: record.cause.length,
+        },
       },
       {
         op: 'set',

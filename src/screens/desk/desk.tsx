@@ -58,11 +58,14 @@ export function DeskScreen({
   now,
   people,
   learned,
+  warning,
 }: {
   desk: Desk;
   shop: string;
   now: string;
   people: { id: string; name: string }[];
+  /** What there is to say of backups; empty where all is well. */
+  warning: string;
   /** What the shop learned lately; it comes after the rest. */
   learned: ReactNode;
 }) {
@@ -73,6 +76,11 @@ export function DeskScreen({
     <Page>
       <section>
         <h1>{shop}</h1>
+        {warning && (
+          <p role="alert" style={{ padding: '8px 12px', background: 'var(--unsure-soft)' }}>
+            {warning} <Link href="/shop/backups">Backups</Link>
+          </p>
+        )}
         {desk.open.length === 0 ? (
           <Empty>Nothing is open. Every case is closed.</Empty>
         ) : (

@@ -20,6 +20,7 @@ const PersonMenu = dynamic(() => import('../access/person-menu').then((m) => m.P
 export interface PersonChoice {
   id: string;
   name: string;
+  role: string;
 }
 
 const Bar = styled.header`
@@ -143,6 +144,8 @@ export function Frame({
   const choose = (id: string) => {
     setWho(id);
     remember(id);
+    // Each role has its own rights in the demo too.
+    document.body.dataset.role = people.find((p) => p.id === id)?.role ?? '';
   };
   // Whoever is shown as writing is the one who stands in the history, also before anybody chose.
   useEffect(() => {

@@ -10,6 +10,7 @@ const SECTIONS = [
   { href: '/shop/data', label: 'In and out' },
   { href: '/shop/records', label: 'Old records' },
   { href: '/shop/access', label: 'Access' },
+  { href: '/shop/backups', label: 'Backups' },
 ];
 
 /** What stands around the pages of the shop itself. */

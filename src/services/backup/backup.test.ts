@@ -1,0 +1,217 @@
+import { randomBytes } from 'node:crypto';
+import {
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  truncateSync,
+  writeFileSync,
+} from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import { createClient } from '@libsql/client';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { connection, write } from '@/store/database';
+import { putSecret } from '@/store/access';
+import { createCase } from '../cases';
+import { takeFile } from '../files';
+import { testShop, writeOn } from '../test-shop';
+import { makeBackup } from './make';
+import { backUpBeside } from './process';
+import { asksPassphrase, checkBackup } from './read';
+import { differenceInWords, restoreBeside, restoreInto } from './restore';
+import { backUpNow, backupIsDue, backupOverview, backupWarning } from './schedule';
+import { PIECE, sealing, unsealing } from './seal';
+
+let end: () => Promise<void>;
+let folder: string;
+beforeAll(async () => {
+  end = await testShop();
+  folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-backup-'));
+  process.env.VANTLE_BACKUPS = path.join(folder, 'daily');
+}, 30_000);
+afterAll(async () => {
+  delete process.env.VANTLE_BACKUPS;
+  rmSync(folder, { recursive: true, force: true });
+  await end();
+});
+
+const at = (name: string) => path.join(folder, name);
+const body = (text: string) => new Response(text).body!;
+
+/** Every row of every table that a backup holds, in an order of its own. */
+async function rowsOf(file: string): Promise<Record<string, string[]>> {
+  const client = createClient({ url: `file:${file}` });
+  const tables = (await client.execute(`select name from sqlite_master where type = 'table'`)).rows;
+  const all: Record<string, string[]> = {};
+  for (const { name } of tables)
+    all[String(name)] = (await client.execute(`select * from "${String(name)}"`)).rows
+      .map((r) => JSON.stringify(r))
+      .sort();
+  client.close();
+  return all;
+}
+
+describe('a backup', () => {
+  it('made beside twenty writers is whole, and gives back every row and every file', async () => {
+    const { id } = await createCase('lead');
+    await write((tx) => putSecret(tx, { id: 'lead', name: 'Lead' }, 'pin', 'a hash', new Date()));
+    const upload = { caseId: id, id: 'file-one', name: 'note.txt', testId: null, partId: null };
+    await takeFile(upload, body('what was heard'), 0, 'lead');
+    let writing = true;
+    const writers = Array.from({ length: 20 }, async (_, w) => {
+      for (let i = 0; writing; i++) {
+        await new Promise((r) => setTimeout(r, 50));
+        await writeOn(id, 'lead', {
+          op: 'add',
+          kind: 'symptom',
+          id: `w${w}-${i}`,
+          row: { words: `${w} ${i}` },
+        });
+      }
+    });
+    // As it is done in a shop: by a process of its own.
+    await backUpBeside();
+    writing = false;
+    await Promise.all(writers);
+    const [made] = (await backupOverview()).backups;
+    const file = path.join(folder, 'daily', made!.name);
+    expect(await checkBackup(file)).toMatchObject({ cases: 1, files: 1 });
+
+    const to = { database: at('back/shop.db'), files: at('back/files') };
+    await restoreInto(file, undefined, to);
+    const rows = await rowsOf(to.database);
+    // Every symptom has its history and every history its symptom: no write came half.
+    const ids = (list: string[], field: string) =>
+      list.map((r) => String((JSON.parse(r) as Record<string, unknown>)[field])).sort();
+    const history = rows.history!.filter((r) => (JSON.parse(r) as { kind: string }).kind === 'symptom');
+    expect(ids(rows.symptoms!, 'id')).toEqual(ids(history, 'row_id'));
+    expect(readdirSync(to.files).flatMap((d) => readdirSync(path.join(to.files, d)))).toHaveLength(1);
+    expect(statSync(to.database).mode & 0o777).toBe(0o600);
+  });
+
+  it('holds nothing that lets anybody in', async () => {
+    await makeBackup(at('secrets.vantle-backup'), undefined);
+    await restoreInto(at('secrets.vantle-backup'), undefined, {
+      database: at('s/shop.db'),
+      files: at('s/files'),
+    });
+    const rows = await rowsOf(at('s/shop.db'));
+    for (const table of ['accounts', 'users', 'sessions', 'devices', 'tokens'])
+      expect(rows[table], table).toEqual([]);
+    expect(readFileSync(at('s/shop.db')).includes('a hash')).toBe(false);
+    expect(rows.people!.length).toBeGreaterThan(0);
+  });
+
+  it('of a quiet shop is the shop, row by row', async () => {
+    await makeBackup(at('quiet.vantle-backup'), undefined);
+    const file = connection().url.replace('file:', '');
+    await restoreInto(at('quiet.vantle-backup'), undefined, {
+      database: at('q/shop.db'),
+      files: at('q/files'),
+    });
+    const [mine, back] = [await rowsOf(file), await rowsOf(at('q/shop.db'))];
+    for (const table of ['cases', 'symptoms', 'history', 'attachments', 'people', 'catalogue'])
+      expect(back[table], table).toEqual(mine[table]);
+  });
+
+  it('is never put over a shop that is there, and says beside it what differs', async () => {
+    await makeBackup(at('older.vantle-backup'), undefined);
+    await createCase('lead');
+    const file = connection().url.replace('file:', '');
+    const shop = { database: file, files: process.env.VANTLE_FILES! };
+    await expect(restoreInto(at('older.vantle-backup'), undefined, shop)).rejects.toThrow('already');
+    const { difference } = await restoreBeside(at('older.vantle-backup'), undefined, at('beside'), shop);
+    expect(difference!.cases).toMatchObject({ onlyHere: 1, onlyThere: 0 });
+    expect(differenceInWords(difference!).join('\n')).toMatch(/1 only in the shop/);
+  });
+
+  it('cut short, or with a byte changed, is refused', async () => {
+    const file = at('damaged.vantle-backup');
+    await makeBackup(file, undefined);
+    const whole = readFileSync(file);
+    for (const spoil of [
+      () => truncateSync(file, whole.length - 40),
+      () => {
+        const bytes = Buffer.from(whole);
+        bytes[bytes.length >> 1]! ^= 1;
+        writeFileSync(file, bytes);
+      },
+      () => writeFileSync(file, 'nothing of the kind'),
+    ]) {
+      writeFileSync(file, whole);
+      spoil();
+      await expect(checkBackup(file)).rejects.toThrow(/not whole|damaged/);
+    }
+    await expect(checkBackup(at('none'))).rejects.toThrow('not there');
+  });
+
+  it('encrypted opens with its passphrase only', async () => {
+    const file = at('sealed.vantle-backup');
+    await makeBackup(file, 'drei müde Ventile');
+    expect(await asksPassphrase(file)).toBe(true);
+    expect(readFileSync(file).includes('shop.db')).toBe(false);
+    await expect(checkBackup(file)).rejects.toThrow('encrypted');
+    await expect(checkBackup(file, 'another one')).rejects.toThrow('passphrase');
+    expect((await checkBackup(file, 'drei müde Ventile')).cases).toBeGreaterThan(0);
+  });
+});
+
+describe('sealing', () => {
+  const through = async (bytes: Buffer, streams: NodeJS.ReadWriteStream): Promise<Buffer> => {
+    const out: Buffer[] = [];
+    await pipeline(Readable.from([bytes]), streams, async function (source: AsyncIterable<unknown>) {
+      for await (const piece of source) out.push(piece as Buffer);
+    });
+    return Buffer.concat(out);
+  };
+  it.each([0, 1, PIECE - 1, PIECE, PIECE + 1, 3 * PIECE, 200_001])('%d bytes come back', async (n) => {
+    const bytes = randomBytes(n);
+    const sealed = await through(bytes, await sealing('a passphrase'));
+    expect(
+      (await through(sealed, await unsealing('a passphrase', sealed.subarray(0, 64)))).equals(bytes),
+    ).toBe(true);
+  });
+  it('pieces left out, doubled or swapped are found', async () => {
+    const sealed = await through(randomBytes(3 * PIECE + 5), await sealing('a passphrase'));
+    const head = sealed.subarray(0, 39);
+    const piece = (i: number) => sealed.subarray(39 + i * (PIECE + 16), 39 + (i + 1) * (PIECE + 16));
+    for (const order of [
+      [0, 2, 3],
+      [0, 0, 1, 2, 3],
+      [1, 0, 2, 3],
+      [0, 1, 2],
+    ]) {
+      const changed = Buffer.concat([head, ...order.map(piece)]);
+      await expect(
+        through(changed, await unsealing('a passphrase', changed.subarray(0, 64))),
+      ).rejects.toThrow();
+    }
+  });
+});
+
+describe('every day', () => {
+  it('is due once a day, keeps so many, and says when the last good one is old', async () => {
+    const day = 86_400_000;
+    const start = Date.now();
+    expect(await backupIsDue(start + 2 * day)).toBe(true);
+    for (let n = 0; n < 3; n++) await backUpNow('', undefined, new Date(start + n * 1000));
+    expect((await backupOverview()).backups.length).toBeGreaterThanOrEqual(3);
+    expect(await backupIsDue(start + day / 2)).toBe(false);
+    expect(await backupIsDue(start + 2 * day)).toBe(true);
+    expect(await backupWarning(start + day)).toBe('');
+    expect(await backupWarning(start + 4 * day)).toContain('3 days old');
+  });
+  it('one that fails keeps what was there, and says why', async () => {
+    const before = (await backupOverview()).last!.good;
+    process.env.VANTLE_BACKUPS = at('quiet.vantle-backup/nowhere');
+    await expect(backUpNow('')).rejects.toThrow('nowhere');
+    process.env.VANTLE_BACKUPS = path.join(folder, 'daily');
+    const { last } = await backupOverview();
+    expect(last!.good).toBe(before);
+    expect(last!.problem).toContain('could not be written');
+  });
+});

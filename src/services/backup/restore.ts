@@ -1,0 +1,76 @@
+import { existsSync, readdirSync } from 'node:fs';
+import { cp, mkdir, mkdtemp, rename, rm } from 'node:fs/promises';
+import path from 'node:path';
+import { Problem } from '@/core/problem';
+import { differenceOf, type Difference } from '@/store/snapshot';
+import type { Manifest } from './manifest';
+import { unpackBackup } from './read';
+
+/** Puts a backup back: into an empty place, or beside what is there, with a comparison. */
+
+export interface Place {
+  /** Path of the database. */
+  database: string;
+  /** Folder of the stored files. */
+  files: string;
+}
+
+const isEmpty = (folder: string): boolean => !existsSync(folder) || readdirSync(folder).length === 0;
+
+/**
+ * Restores into a place where nothing is; whole, or not at all.
+ *
+ * @throws Problem where something is there already
+ */
+export async function restoreInto(
+  file: string,
+  passphrase: string | undefined,
+  to: Place,
+): Promise<Manifest> {
+  if (existsSync(to.database) || !isEmpty(to.files))
+    throw new Problem(
+      `There is a shop at ${to.database} already. It was left as it is; restore beside it (--beside FOLDER) and compare first, or move it away.`,
+    );
+  const folder = path.dirname(path.resolve(to.database));
+  await mkdir(folder, { recursive: true });
+  const beside = await mkdtemp(path.join(folder, 'restoring-'));
+  try {
+    const manifest = await unpackBackup(file, passphrase, beside);
+    await mkdir(path.dirname(path.resolve(to.files)), { recursive: true });
+    await rm(to.files, { recursive: true, force: true });
+    // The files may be meant for another disk.
+    await rename(path.join(beside, 'files'), to.files).catch(() =>
+      cp(path.join(beside, 'files'), to.files, { recursive: true }),
+    );
+    await rename(path.join(beside, 'shop.db'), to.database);
+    return manifest;
+  } finally {
+    await rm(beside, { recursive: true, force: true });
+  }
+}
+
+/** Unpacks a backup into a folder of its own and says how it differs from the shop that is there. */
+export async function restoreBeside(
+  file: string,
+  passphrase: string | undefined,
+  folder: string,
+  shop: Place,
+): Promise<{ manifest: Manifest; difference: Difference | undefined }> {
+  if (!isEmpty(folder)) throw new Problem(`"${folder}" is not empty. Name a folder that is not there yet.`);
+  const manifest = await unpackBackup(file, passphrase, folder);
+  const difference = existsSync(shop.database)
+    ? await differenceOf(shop.database, path.join(folder, 'shop.db'))
+    : undefined;
+  return { manifest, difference };
+}
+
+/** The comparison in lines for a terminal. */
+export function differenceInWords(d: Difference): string[] {
+  const { cases } = d;
+  return [
+    `Cases: ${cases.same} the same, ${cases.newerHere} written on since, ${cases.newerThere} newer in the backup, ${cases.onlyHere} only in the shop, ${cases.onlyThere} only in the backup.`,
+    ...d.tables
+      .filter((t) => t.here !== t.there)
+      .map((t) => `${t.name}: ${t.here} in the shop, ${t.there} in the backup`),
+  ];
+}
