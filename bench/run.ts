@@ -11,6 +11,7 @@ import { reports } from './reports';
 import { requests } from './requests';
 import { scale } from './scale';
 import { screens } from './screens';
+import { fuzz } from './fuzz';
 import { likeness } from './likeness';
 import { traces } from './traces';
 import { triage } from './triage';
@@ -33,6 +34,14 @@ const BENCHES: {
     about:
       'One change saved and one case opened through HTTP on the production build with the demo shop, beside a bare insert and read on the same disk in the same run.',
     run: requests,
+  },
+  {
+    name: 'fuzz',
+    title: 'Drawn requests',
+    about:
+      'Requests drawn over all routes and pages, with a lead’s rights: hostile names, numbers, encodings and bodies (`e2e/drawn-requests.ts`). A test sends 5,000 of them in every run.',
+    run: fuzz,
+    asked: true,
   },
   {
     name: 'felt',

@@ -14,7 +14,7 @@ export default async function Page({
   await pageFor('look');
   const { q, with: inHand, put } = await searchParams;
   const line = typeof q === 'string' ? q : '';
-  const how = readPutting(typeof put === 'string' ? put : null);
+  const how = puttingOr(typeof put === 'string' ? put : null);
   return (
     <FindScreen
       line={line}
@@ -24,3 +24,12 @@ export default async function Page({
     />
   );
 }
+
+/** An address whose corrections are not understood, cut off in a message perhaps, is searched without them. */
+const puttingOr = (text: string | null): ReturnType<typeof readPutting> => {
+  try {
+    return readPutting(text);
+  } catch {
+    return readPutting(null);
+  }
+};

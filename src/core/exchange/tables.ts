@@ -5,6 +5,10 @@ import { conditionLabel } from '@/core/symptoms/conditions';
 import { symptomById } from '@/core/symptoms/names';
 import type { Sending } from './write-case-file';
 
+/** What a spreadsheet takes for the beginning of a formula, and a signed value that is none. */
+const RUNS = /^\s*[=+\-@\t\r|%]/;
+const PLAIN = /^[+-]\d+(?:[.,]\d+)?(?: ?[\p{L}%°Ω/]{1,10})?$/u;
+
 /**
  * One line of a CSV file (RFC 4180): fields with a comma, a quote or a line end are quoted. A field a
  * spreadsheet would run as a formula is kept text by a leading apostrophe.
@@ -15,7 +19,7 @@ export function csvLine(fields: readonly (string | number | null)[]): string {
   const cell = (f: string | number | null): string => {
     if (f === null) return '';
     if (typeof f === 'number') return String(f);
-    const text = /^[=+@\t\r]|^-(?!\d)/.test(f) ? `'${f}` : f;
+    const text = RUNS.test(f) && !PLAIN.test(f) ? `'${f}` : f;
     return /[",\r\n]/.test(text) ? `"${text.replace(/"/g, '""')}"` : text;
   };
   return `${fields.map(cell).join(',')}\r\n`;

@@ -2,7 +2,8 @@ import { ExportQuery } from '@/core/api';
 import { exportAll } from '@/services/export';
 import { chosenCases } from '@/services/export-choice';
 import { log } from '@/services/log';
-import { answer } from '../../answer';
+import { noteAccess } from '@/services/access/log';
+import { answer, personHere } from '../../answer';
 import { readQueryOf } from '../query';
 
 const NAMES = { cases: 'cases.ndjson', 'cases.csv': 'cases.csv', 'readings.csv': 'readings.csv' };
@@ -12,6 +13,11 @@ export function GET(request: Request) {
   return answer(request, 'data in and out', async () => {
     const { as, files, ...choice } = readQueryOf(request, ExportQuery);
     const { ids, brought } = await chosenCases(choice);
+    await noteAccess(personHere(), 'export', '', {
+      as,
+      cases: ids?.length ?? 'all',
+      ...(files === 'inline' ? { files } : {}),
+    });
     const pieces = exportAll(as, files === 'inline', ids);
     const encoder = new TextEncoder();
     const body = new ReadableStream<Uint8Array>({
