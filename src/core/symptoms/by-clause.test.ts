@@ -20,7 +20,7 @@ describe('symptoms clause by clause', () => {
     ['stalls normally when hot', ['stall hot']],
     ['it pulls normally', []],
     // When it is not there is a circumstance, and nothing that it lacks.
-    ['noise from the front brakes, not when I drive slowly', ['brake-noise']],
+    ['noise from the front brakes, not when it rolls slowly', ['brake-noise']],
     ['not if I start it warm', []],
     ['stalls when hot, never when it starts cold', ['stall hot']],
     ['no lights on the dash apart from the airbag lamp', ['airbag-light']],

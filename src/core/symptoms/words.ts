@@ -7,7 +7,7 @@ export const SMALL = new Set(
     ' ',
   ),
 );
-/** "Not when I drive": it takes back what follows as a circumstance, and makes no symptom of it ("no drive"). */
+/** "Not when it starts": it takes back what follows as a circumstance, and makes no symptom of it ("no start"). */
 export const NOT_WHEN = 'not-when';
 export const NEGATIONS = new Set(['not', 'no', 'never', 'without', 'longer', 'neither', 'nor', NOT_WHEN]);
 

@@ -4,12 +4,12 @@ import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { AccessView } from './view';
-import { Button, Choice, FieldLabel, Input, Quiet, Tag } from '@/ui/controls';
+import { Button, Choice, Quiet, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { ShopShelf } from '../shop/sections';
 import { access } from './api';
 import { AccessLog } from './log';
-import { Refusal } from './parts';
+import { Field, Refusal } from './parts';
 
 const Page = styled.div`
   max-width: 860px;
@@ -149,14 +149,8 @@ function SecretForm({
         void onDone(Object.fromEntries(said) as Record<string, string>);
       }}
     >
-      <FieldLabel>
-        PIN, 4 to 6 digits
-        <Input name="pin" inputMode="numeric" autoComplete="off" />
-      </FieldLabel>
-      <FieldLabel>
-        Passphrase
-        <Input name="passphrase" type="password" autoComplete="new-password" />
-      </FieldLabel>
+      <Field label="PIN, 4 to 6 digits" name="pin" inputMode="numeric" autoComplete="off" />
+      <Field label="Passphrase" name="passphrase" type="password" autoComplete="new-password" />
       <Button $kind="main" type="submit">
         Keep
       </Button>
@@ -201,7 +195,6 @@ function Devices({ view, change }: { view: AccessView; change: Change }) {
       <Button onPress={() => void make()}>Admit a device</Button>
       {shown && (
         <Once>
-          {/* eslint-disable-next-line @next/next/no-img-element */}
           <img
             src={shown.picture}
             alt="The same code for the camera of the tablet"
@@ -281,15 +274,9 @@ function Tokens({ view, change }: { view: AccessView; change: Change }) {
           void change(asked).then((done) => setToken(done?.token ?? ''));
         }}
       >
-        <FieldLabel>
-          Name of the program
-          <Input name="name" required />
-        </FieldLabel>
+        <Field label="Name of the program" name="name" required />
         <Choice label="Rights" value={scope} options={SCOPES} onChange={setScope} />
-        <FieldLabel>
-          Days it is good for
-          <Input name="days" inputMode="numeric" defaultValue="365" required />
-        </FieldLabel>
+        <Field label="Days it is good for" name="days" inputMode="numeric" defaultValue="365" required />
         <Button type="submit">Make a token</Button>
       </form>
       {token && (

@@ -1,7 +1,7 @@
 'use client';
 
 import { Delete } from 'lucide-react';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useId, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button, FieldLabel, Input } from '@/ui/controls';
 
@@ -16,6 +16,10 @@ const Page = styled.main`
   }
   & p {
     color: var(--ink-2);
+  }
+  & form > button {
+    min-height: 48px;
+    justify-content: center;
   }
 `;
 export const Refusal = styled.p.attrs({ role: 'alert' })`
@@ -54,12 +58,13 @@ export function SignInPage({ title, children }: { title: string; children: React
 export function Field({
   label,
   ...rest
-}: { label: string } & Omit<React.ComponentProps<typeof Input>, 'ref'>) {
+}: { label: string } & Omit<React.ComponentProps<typeof Input>, 'ref' | 'id'>) {
+  const id = useId();
   return (
-    <FieldLabel as="label" style={{ display: 'grid', gap: 4 }}>
-      {label}
-      <Input {...rest} />
-    </FieldLabel>
+    <div>
+      <FieldLabel htmlFor={id}>{label}</FieldLabel>
+      <Input id={id} {...rest} />
+    </div>
   );
 }
 

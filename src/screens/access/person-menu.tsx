@@ -9,8 +9,8 @@ import { access, goAs, onAccessChanged } from './api';
 
 const Menu = styled.div`
   position: absolute;
-  top: 50px;
-  right: 12px;
+  top: calc(100% + 6px);
+  right: 0;
   z-index: 40;
   display: grid;
   gap: 4px;
@@ -81,7 +81,7 @@ export function PersonMenu({ here }: { here: Here }) {
     };
   }, [open]);
   return (
-    <div ref={box}>
+    <div ref={box} style={{ position: 'relative' }}>
       <Button
         $kind="quiet"
         aria-expanded={open}

@@ -3,8 +3,9 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { z } from 'zod';
-import { Button, FieldLabel, Input, Quiet } from '@/ui/controls';
+import { Button, Quiet } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
+import { Field } from '../access/parts';
 import { post } from '../send';
 import { ShopShelf } from './sections';
 
@@ -78,10 +79,12 @@ export function BackupsScreen({ start }: { start: View }) {
             void send({ do: 'now', ...(passphrase ? { passphrase } : {}) }, 'Backed up, and read through.');
           }}
         >
-          <FieldLabel>
-            Passphrase to encrypt it with, if wanted
-            <Input name="passphrase" type="password" autoComplete="new-password" />
-          </FieldLabel>
+          <Field
+            label="Passphrase to encrypt it with, if wanted"
+            name="passphrase"
+            type="password"
+            autoComplete="new-password"
+          />
           <Button $kind="main" type="submit" isDisabled={busy}>
             {busy ? 'Backing up …' : 'Back up now'}
           </Button>
@@ -111,14 +114,13 @@ export function BackupsScreen({ start }: { start: View }) {
           <label style={{ display: 'flex', gap: 8, minHeight: 44, alignItems: 'center' }}>
             <input type="checkbox" name="daily" defaultChecked={settings.daily} /> Back up every day
           </label>
-          <FieldLabel>
-            Folder, best on another disk
-            <Input name="folder" defaultValue={settings.folder} placeholder={view.folder} />
-          </FieldLabel>
-          <FieldLabel>
-            How many are kept
-            <Input name="keep" inputMode="numeric" defaultValue={settings.keep} />
-          </FieldLabel>
+          <Field
+            label="Folder, best on another disk"
+            name="folder"
+            defaultValue={settings.folder}
+            placeholder={view.folder}
+          />
+          <Field label="How many are kept" name="keep" inputMode="numeric" defaultValue={settings.keep} />
           <Button type="submit" isDisabled={busy}>
             Keep
           </Button>

@@ -12,10 +12,10 @@ import os from 'node:os';
 import path from 'node:path';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { createClient } from '@libsql/client';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { connection, write } from '@/store/database';
 import { putSecret } from '@/store/access';
+import { rowsOf } from '@/store/test-rows';
 import { createCase } from '../cases';
 import { takeFile } from '../files';
 import { testShop, writeOn } from '../test-shop';
@@ -41,19 +41,6 @@ afterAll(async () => {
 
 const at = (name: string) => path.join(folder, name);
 const body = (text: string) => new Response(text).body!;
-
-/** Every row of every table that a backup holds, in an order of its own. */
-async function rowsOf(file: string): Promise<Record<string, string[]>> {
-  const client = createClient({ url: `file:${file}` });
-  const tables = (await client.execute(`select name from sqlite_master where type = 'table'`)).rows;
-  const all: Record<string, string[]> = {};
-  for (const { name } of tables)
-    all[String(name)] = (await client.execute(`select * from "${String(name)}"`)).rows
-      .map((r) => JSON.stringify(r))
-      .sort();
-  client.close();
-  return all;
-}
 
 describe('a backup', () => {
   it('made beside twenty writers is whole, and gives back every row and every file', async () => {
