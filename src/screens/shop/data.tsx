@@ -48,7 +48,7 @@ export function DataScreen({ start }: { start: ExportChoice }) {
           The same ways in and out, and search and guide, are described at{' '}
           <a href="/api/v1/openapi.json">/api/v1/openapi.json</a> (OpenAPI 3.1).
         </p>
-        <Quiet>Whoever reaches this server reaches all of it: keep it within the shop’s network.</Quiet>
+        <Quiet>A program sends a token, made under Access, as Authorization: Bearer.</Quiet>
       </Section>
     </ShopShelf>
   );

@@ -9,6 +9,7 @@ const SECTIONS = [
   { href: '/shop/bulletins', label: 'Bulletins' },
   { href: '/shop/data', label: 'In and out' },
   { href: '/shop/records', label: 'Old records' },
+  { href: '/shop/customers', label: 'Customers' },
   { href: '/shop/access', label: 'Access' },
   { href: '/shop/backups', label: 'Backups' },
 ];

@@ -1,13 +1,11 @@
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { TraceAnswer } from '@/core/api';
 import { ANALYSES, fittingAnalyses, isMeantFor, proposedRoles } from '@/core/traces';
 import { csvOf } from '@/core/traces/files';
-import { testShop } from '@/services/test-shop';
+import { testShop, signedRequest } from '@/services/test-shop';
 import { recordWithScope } from '@/sim/scope/scope';
 import { TraceApi } from '@/workers/trace-api';
 import { POST } from './route';
-
-vi.mock('next/headers', () => ({ cookies: () => Promise.resolve({ get: () => undefined }) }));
 
 let end: () => Promise<void>;
 beforeAll(async () => {
@@ -21,7 +19,7 @@ const send = (fields: Record<string, string | Blob>, name = 'run.csv') => {
     if (v instanceof Blob) form.set(k, v, name);
     else form.set(k, v);
   }
-  return POST(new Request('http://shop/api/v1/traces/analyse', { method: 'POST', body: form }));
+  return POST(signedRequest('http://shop/api/v1/traces/analyse', { method: 'POST', body: form }));
 };
 const recorded = (test: string, fault: string) => {
   const parts: BlobPart[] = [];
@@ -86,7 +84,7 @@ describe('analysing a recording', () => {
   });
   it('refuses what is no form', async () => {
     const response = await POST(
-      new Request('http://shop/api/v1/traces/analyse', { method: 'POST', body: 'time,a\n0,1' }),
+      signedRequest('http://shop/api/v1/traces/analyse', { method: 'POST', body: 'time,a\n0,1' }),
     );
     expect(response.status).toBe(400);
   });

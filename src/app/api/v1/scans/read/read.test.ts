@@ -1,14 +1,12 @@
 import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ScanReading } from '@/core/api';
 import { changeScanHints } from '@/services/scan-hints';
 import { stopLetters } from '@/services/scan-picture';
-import { testShop } from '@/services/test-shop';
+import { testShop, signedRequest } from '@/services/test-shop';
 import { kindOfReport } from '@/core/codes';
 import { POST } from './route';
-
-vi.mock('next/headers', () => ({ cookies: () => Promise.resolve({ get: () => undefined }) }));
 
 let end: () => Promise<void>;
 beforeAll(async () => {
@@ -21,7 +19,7 @@ afterAll(async () => {
 
 const URL = 'http://shop/api/v1/scans/read';
 const send = (body: BodyInit, headers: Record<string, string> = {}) =>
-  POST(new Request(URL, { method: 'POST', body, headers }));
+  POST(signedRequest(URL, { method: 'POST', body, headers }));
 const picture = (bytes: Buffer) => {
   const form = new FormData();
   form.set('picture', new Blob([new Uint8Array(bytes)], { type: 'image/png' }), 'screen.png');
@@ -93,7 +91,7 @@ describe('a body without an announced length', () => {
       },
     });
     const response = await POST(
-      new Request(URL, { method: 'POST', body: endless, duplex: 'half' } as RequestInit),
+      signedRequest(URL, { method: 'POST', body: endless, duplex: 'half' } as RequestInit),
     );
     expect(response.status).toBe(413);
     expect(sent).toBeLessThan(60_000_000);

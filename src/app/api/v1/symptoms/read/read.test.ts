@@ -1,10 +1,8 @@
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { SymptomsReading } from '@/core/api';
-import { testShop } from '@/services/test-shop';
+import { testShop, signedRequest } from '@/services/test-shop';
 import { changeWord } from '@/services/words';
 import { POST } from './route';
-
-vi.mock('next/headers', () => ({ cookies: () => Promise.resolve({ get: () => undefined }) }));
 
 let end: () => Promise<void>;
 beforeAll(async () => {
@@ -13,7 +11,7 @@ beforeAll(async () => {
 afterAll(() => end());
 
 const send = (text: string) =>
-  POST(new Request('http://shop/api/v1/symptoms/read', { method: 'POST', body: text }));
+  POST(signedRequest('http://shop/api/v1/symptoms/read', { method: 'POST', body: text }));
 const read = async (text: string) => SymptomsReading.parse(await (await send(text)).json());
 
 describe('reading a complaint', () => {
