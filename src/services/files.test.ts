@@ -1,11 +1,12 @@
 import { createHash } from 'node:crypto';
-import { existsSync, readdirSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { buffer } from 'node:stream/consumers';
 import sharp from 'sharp';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { createCase, openCase } from './cases';
-import { MOST_BYTES, storedFile, takeFile } from './files';
+import { withoutPngText } from '@/core/exchange/png-chunks';
+import { MOST_BYTES, storeBrought, storedFile, takeFile } from './files';
 import { applyChanges } from './save';
 import { testShop } from './test-shop';
 
@@ -54,6 +55,61 @@ const photo = () =>
     .toBuffer();
 
 describe('photos', () => {
+  it.each(['jpeg', 'png', 'webp', 'gif'] as const)(
+    'a %s brought in a case file loses what it says beside its pixels, and stays itself the next time',
+    async (format) => {
+      const plain = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#7a4030' } })
+        .toFormat(format)
+        .toBuffer();
+      const xmp = '<x:xmpmeta xmlns:x="adobe:ns:meta/"><geo>59.3293N 18.0686E</geo></x:xmpmeta>';
+      const spoken =
+        format === 'gif'
+          ? Buffer.concat([
+              plain.subarray(0, -1),
+              Buffer.from([0x21, 0xfe, xmp.length]),
+              Buffer.from(xmp),
+              Buffer.from([0, 0x3b]),
+            ])
+          : await sharp(plain).withXmp(xmp).toFormat(format).toBuffer();
+      // A PNG may have it compressed.
+      const mark = format === 'png' ? 'iTXt' : '59.3293N';
+      expect(spoken.includes(mark)).toBe(true);
+      const bring = async (content: Buffer) => {
+        const files = [{ name: `a.${format}`, data: content.toString('base64') }];
+        const file = { files } as unknown as Parameters<typeof storeBrought>[0];
+        await storeBrought(file);
+        return readFileSync(stored().find((f) => f.endsWith(file.files![0]!.sha256!))!);
+      };
+      const kept = await bring(spoken);
+      expect(kept.includes(mark)).toBe(false);
+      expect(await sharp(kept).metadata()).toMatchObject({ width: 40, height: 30 });
+      expect((await bring(kept)).equals(kept)).toBe(true);
+    },
+  );
+
+  it('a moving PNG keeps its pictures and loses its words', async () => {
+    const png = await sharp({ create: { width: 8, height: 8, channels: 3, background: '#fff' } })
+      .png()
+      .toBuffer();
+    const chunk = (type: string, data: string) => {
+      const length = Buffer.alloc(4);
+      length.writeUInt32BE(data.length);
+      return Buffer.concat([length, Buffer.from(type + data), Buffer.alloc(4)]);
+    };
+    const spoken = Buffer.concat([
+      png.subarray(0, 33),
+      chunk('acTL', '\0\0\0\x01\0\0\0\0'),
+      chunk('tEXt', 'GPS\x0059.3293N'),
+      png.subarray(33, -12),
+      chunk('eXIf', '59.3293N'),
+      png.subarray(-12),
+    ]);
+    const clean = Buffer.from(withoutPngText(spoken));
+    expect(clean.includes('59.3293N')).toBe(false);
+    expect(clean.includes('acTL')).toBe(true);
+    expect(Buffer.concat([clean.subarray(0, 33), clean.subarray(33 + 20)]).equals(png)).toBe(true);
+  });
+
   it('lose their place and other particulars, are turned upright, and get a small picture', async () => {
     const original = await photo();
     const before = await sharp(original).metadata();

@@ -4,6 +4,7 @@ import { fileTypeFromBuffer } from 'file-type';
 import sharp from 'sharp';
 import { Attachment } from '@/core/case';
 import { withoutPlace, type CaseFile } from '@/core/exchange';
+import { withoutPngText } from '@/core/exchange/png-chunks';
 import { db } from '@/store/database';
 import {
   dropReceived,
@@ -48,13 +49,29 @@ export interface Upload {
 }
 
 /** Pictures are written anew without anything but their pixels; these kinds can be. */
-const PICTURES: Record<string, 'jpeg' | 'png' | 'webp' | 'avif' | 'tiff'> = {
+const PICTURES: Record<string, 'jpeg' | 'png' | 'webp' | 'avif' | 'tiff' | 'gif'> = {
   'image/jpeg': 'jpeg',
   'image/png': 'png',
   'image/webp': 'webp',
   'image/avif': 'avif',
   'image/tiff': 'tiff',
+  'image/gif': 'gif',
 };
+/** What carries a place or a text beside the pixels of a picture, by how it begins in the file. */
+const MORE_THAN_PIXELS = [
+  ...[
+    'Exif\0\0',
+    'http://ns.adobe.com/xap/',
+    '<x:xmpmeta',
+    'XMP DataXMP',
+    '8BIM',
+    'eXIf',
+    'tEXt',
+    'iTXt',
+    'zTXt',
+  ],
+].map((mark) => Buffer.from(mark, 'latin1'));
+const carriesMore = (picture: Buffer): boolean => MORE_THAN_PIXELS.some((mark) => picture.includes(mark));
 const FILMS = new Set(['video/mp4', 'video/quicktime', 'video/x-m4v', 'audio/x-m4a', 'video/3gpp']);
 
 const PROGRAMS = new Set([
@@ -89,9 +106,9 @@ async function prepare(
   if (picture) {
     try {
       // Only the pixels are carried over; quality high enough that a photographed display stays legible.
-      const clean = await sharp(content, { failOn: 'error' })
-        .rotate()
-        .toFormat(picture, picture === 'png' ? {} : { quality: 92 })
+      const read = sharp(content, { failOn: 'error', animated: picture === 'gif' });
+      const clean = await (picture === 'gif' ? read : read.rotate())
+        .toFormat(picture, picture === 'png' || picture === 'gif' ? {} : { quality: 92 })
         .toBuffer();
       const thumb = await sharp(clean)
         .resize(THUMB, THUMB, { fit: 'inside', withoutEnlargement: true })
@@ -106,6 +123,7 @@ async function prepare(
     throw new Problem(
       `"${name}" is a HEIC picture, which most screens here cannot show. Set the camera to "most compatible" (JPEG) and take it again.`,
     );
+  if (mime === 'image/apng') return { content: withoutPngText(content), mime };
   if (FILMS.has(mime)) return { content: withoutPlace(content), mime };
   if (PROGRAMS.has(mime))
     throw new Problem(
@@ -212,7 +230,7 @@ export async function storeBrought(file: CaseFile): Promise<void> {
     if (f.sha256 !== undefined && f.sha256 !== hash)
       throw new Problem(`The content of "${name}" is not what its checksum says; it was damaged on the way.`);
     const { content, mime, thumb } = await prepare(brought, name);
-    const carries = PICTURES[mime] ? (await sharp(brought).metadata()).exif !== undefined : true;
+    const carries = PICTURES[mime] ? carriesMore(brought) : true;
     // What was cleaned here before is kept to the byte, so that it is the same file again.
     const kept = carries ? content : brought;
     f.sha256 = await keep(kept);

@@ -143,9 +143,7 @@ export function Frame({
 
   const choose = (id: string) => {
     setWho(id);
-    remember(id);
-    // Each role has its own rights in the demo too.
-    document.body.dataset.role = people.find((p) => p.id === id)?.role ?? '';
+    remember(id, people.find((p) => p.id === id)?.role);
   };
   // Whoever is shown as writing is the one who stands in the history, also before anybody chose.
   useEffect(() => {
@@ -252,7 +250,9 @@ export function Frame({
   );
 }
 
-function remember(id: string) {
+/** In the demo each name has the rights of its role. */
+function remember(id: string, role = document.body.dataset.role) {
+  document.body.dataset.role = role ?? '';
   document.cookie = `vantle-person=${encodeURIComponent(id)}; path=/; max-age=31536000; samesite=lax`;
 }
 
