@@ -5,7 +5,15 @@ import { demoFiles } from './pictures';
 import { pastCases } from './past';
 import { DEMO_PROCEDURES } from './procedures';
 import { demoTraces } from './traces';
-import { DEMO_MEANINGS, DEMO_MONEY, DEMO_PEOPLE, DEMO_WORDS, SHOP_NAME, demoCases } from './shop';
+import {
+  DEMO_ACCESS,
+  DEMO_MEANINGS,
+  DEMO_MONEY,
+  DEMO_PEOPLE,
+  DEMO_WORDS,
+  SHOP_NAME,
+  demoCases,
+} from './shop';
 
 /** Loads the demo shop once into the database that VANTLE_DATABASE_URL names. */
 try {
@@ -17,6 +25,7 @@ try {
     shopName: SHOP_NAME,
     people: DEMO_PEOPLE,
     money: DEMO_MONEY,
+    ...DEMO_ACCESS,
     meanings: DEMO_MEANINGS,
     cases,
     past,

@@ -21,6 +21,12 @@ export const DEMO_PEOPLE = [
   { id: 'jun', name: 'Jun Okafor', role: 'desk' as const },
 ];
 
+/** Where its people sign in, and which programs ask. */
+export const DEMO_ACCESS = {
+  devices: ['Workshop PC', 'Tablet, bay 2', 'Front desk'],
+  tokens: [{ name: 'parts order list', scope: 'look' as const }],
+};
+
 /** What it counts in, and what an hour of its work costs. */
 export const DEMO_MONEY = { currency: 'EUR', hourRate: 92 };
 

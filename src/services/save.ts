@@ -29,6 +29,7 @@ import { casesOfVehicle } from '@/store/vehicles';
 import { allow } from './access/actor';
 import { aroundCase } from './around';
 import { creditTests } from './credit';
+import { failureOf } from './failure';
 import { digestsAreStale } from './keep-digests';
 import { log } from './log';
 import { newsOf } from './news';
@@ -181,33 +182,14 @@ async function withWriter(conflict: Omit<Conflict, 'by' | 'at'>): Promise<Confli
 
 /** What a failure means to whoever wrote: a code for the program, and the sentence beside it. */
 function told(e: unknown, caseId: string): { error: string; code: ProblemCode } {
-  for (let at: unknown = e; at instanceof Error; at = at.cause) {
-    if (at instanceof Problem) return { error: at.message, code: at.code };
-    const code = 'code' in at ? String(at.code) : '';
-    if (code.startsWith('SQLITE_CONSTRAINT'))
-      return {
-        error: 'This belongs to something that is not there any more. Reload the case and try again.',
-        code: 'gone',
-      };
-    if (code.startsWith('SQLITE_BUSY') || code.startsWith('SQLITE_LOCKED'))
-      return {
-        error: 'The database was busy for too long. It is kept here and will be sent again.',
-        code: 'busy',
-      };
-    if (code.startsWith('SQLITE_FULL') || code.startsWith('SQLITE_IOERR')) {
-      log.error({ caseId, code }, 'write failed');
-      return {
-        error:
-          'The disk could not take it (full, or failing). Free some space; what you typed is kept in this browser and will be sent again.',
-        code: 'disk',
-      };
+  const failed = failureOf(e);
+  if (failed?.logged) log.error({ caseId, code: failed.logged }, 'write failed');
+  return (
+    failed ?? {
+      error: 'It could not be saved, for a reason nobody expected. It is kept here; reload to send it again.',
+      code: 'internal',
     }
-    if (code !== '') log.error({ caseId, code }, 'write failed');
-  }
-  return {
-    error: 'It could not be saved, for a reason nobody expected. It is kept here; reload to send it again.',
-    code: 'internal',
-  };
+  );
 }
 
 async function applyOp(tx: Tx, op: Op, context: Context): Promise<void> {

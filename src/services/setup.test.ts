@@ -31,6 +31,8 @@ const content = (n: number) => ({
   shopName: SHOP_NAME,
   people: DEMO_PEOPLE,
   money: { currency: 'EUR', hourRate: 90 },
+  devices: ['Tablet'],
+  tokens: [],
   meanings: DEMO_MEANINGS,
   cases: demoCases(new Date('2026-06-01T00:00:00Z')).slice(0, n),
   procedures: DEMO_PROCEDURES,

@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import type { TakeRecordsRequest } from '@/core/api';
 import { Problem } from '@/core/problem';
 import type { KnownGood, Op, Procedure } from '@/core/case';
@@ -16,6 +17,7 @@ import {
   putMeaning,
   putSetting,
 } from '@/store/shop';
+import { insertDevice, insertToken, listDevices, listTokens } from '@/store/access';
 import { bringUpToDate } from './bring-up-to-date';
 import { repairDatabase } from './repair-database';
 import { takeFile } from './files';
@@ -64,6 +66,9 @@ export interface DemoContent {
   knownGood: KnownGood[];
   /** Words of the shop's own. */
   words: { words: string; of: 'symptom' | 'condition' | 'vehicle'; concept: string }[];
+  /** Devices that were admitted, and programs that have a token; nobody has their secrets. */
+  devices: string[];
+  tokens: { name: string; scope: 'look' | 'technician' | 'lead' }[];
   /** A table of past jobs from before the shop had Vantle. */
   oldRecords?: TakeRecordsRequest;
   /** Photos and files: on which case, on which of its tests (by its question), and what they hold. */
@@ -141,6 +146,7 @@ async function addShelves(content: DemoContent): Promise<void> {
   for (const word of content.words)
     if (!taught.has(word.words)) await changeWord({ do: 'teach', ...word }, who);
   await loadShippedBulletins(who);
+  await addAccess(content, who);
   for (const value of content.knownGood) await changeKnownGood({ do: 'save', value }, who);
   for (const [i, file] of (await content.files()).entries()) {
     const caseId = await caseIdByNumber(db(), file.caseNumber);
@@ -169,6 +175,39 @@ async function addShelves(content: DemoContent): Promise<void> {
         who,
       );
   }
+}
+
+/** What a lead sees under Access: nobody comes in by it, since the secrets are thrown away. */
+async function addAccess(content: DemoContent, who: string): Promise<void> {
+  const now = new Date();
+  const secret = () => randomBytes(32).toString('hex');
+  await write(async (tx) => {
+    if ((await listDevices(tx)).length + (await listTokens(tx)).length > 0) return;
+    for (const [i, name] of content.devices.entries())
+      await insertDevice(tx, {
+        id: `demo-device-${i}`,
+        name,
+        secretHash: secret(),
+        idleMinutes: 10,
+        admittedAt: now.toISOString(),
+        admittedById: who,
+        seenAt: null,
+        revokedAt: null,
+      });
+    for (const [i, { name, scope }] of content.tokens.entries())
+      await insertToken(tx, {
+        id: `demo-token-${i}`,
+        name,
+        hash: secret(),
+        begins: 'vt_',
+        scope,
+        createdAt: now.toISOString(),
+        createdById: who,
+        expiresAt: new Date(now.getTime() + 365 * 86_400_000).toISOString(),
+        usedAt: null,
+        revokedAt: null,
+      });
+  });
 }
 
 export { closeDatabase };

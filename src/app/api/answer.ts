@@ -3,6 +3,7 @@ import { actingAs, actor, allow } from '@/services/access/actor';
 import { whoAsks } from '@/services/access/who';
 import type { z } from 'zod';
 import { Problem, type ProblemCode } from '@/core/problem';
+import { failureOf } from '@/services/failure';
 import { log } from '@/services/log';
 import { bytesOf } from './body';
 
@@ -67,8 +68,11 @@ export async function answer(
     const body = await (who ? actingAs(who, work) : work());
     return body instanceof Response ? body : Response.json(body);
   } catch (e) {
-    if (e instanceof Problem)
-      return Response.json({ error: e.message, code: e.code }, { status: STATUS[e.code] });
+    const failed = failureOf(e);
+    if (failed && failed.code !== 'internal') {
+      if (failed.logged) log.error({ code: failed.logged }, 'request failed');
+      return Response.json({ error: failed.error, code: failed.code }, { status: STATUS[failed.code] });
+    }
     log.error(
       { err: e instanceof Error ? { name: e.name, stack: e.stack?.split('\n').slice(1, 5) } : {} },
       'request failed',

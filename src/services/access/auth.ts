@@ -77,7 +77,8 @@ const made = (secret: string, secure: boolean) =>
     },
     session: {
       expiresIn: 30 * DAYS,
-      updateAge: DAYS,
+      // Looking writes nothing: a session ends thirty days after it began.
+      disableSessionRefresh: true,
       additionalFields: {
         deviceId: { type: 'string', required: false, input: false },
         activeAt: { type: 'date', required: false, input: false },
