@@ -194,6 +194,7 @@ test('words written without a connection wait for who wrote them', async ({ brow
 });
 
 test('five wrong PINs lock it, the passphrase still lets in, and a lead unlocks', async ({ page }) => {
+  test.setTimeout(180_000);
   const shop = await ownShop();
   try {
     await makeOwner(page, shop.url);
@@ -221,6 +222,7 @@ test('five wrong PINs lock it, the passphrase still lets in, and a lead unlocks'
 });
 
 test('programs come in with a token, and a page of another site does not', async ({ page }) => {
+  test.setTimeout(180_000);
   const shop = await ownShop();
   const ask = (path: string, token?: string, init: RequestInit = {}) =>
     fetch(shop.url + path, {

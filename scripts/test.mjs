@@ -4,7 +4,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { bin, CHROMIUM, ensureBuilt, ensureInstalled, freePort, runBeside, serve, TSX } from './lib.mjs';
 
-const BROWSERS = 3;
+const BROWSERS = 2;
 const only = process.argv.slice(2);
 const wanted = (step) => only.length === 0 || only.includes(step);
 const temp = mkdtempSync(path.join(os.tmpdir(), 'vantle-test-'));

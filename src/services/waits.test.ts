@@ -31,6 +31,24 @@ async function withRepair(): Promise<string> {
   return id;
 }
 describe('what a case waits for', () => {
+  it('a write that was on its way while it followed is no second version, but another person’s is', async () => {
+    const id = await withRepair();
+    const seen = (await record(id)).case;
+    await act(id, 'ask');
+    const close = (who: string) =>
+      writeOn(id, who, {
+        op: 'set',
+        kind: 'case',
+        id,
+        revision: seen.revision,
+        set: { waitsFor: '' },
+        was: { waitsFor: seen.waitsFor },
+      });
+    await expect(close('somebody')).rejects.toThrow('conflict');
+    await close('lead');
+    expect((await openCase(id))!.record.case.waitsFor).not.toBe('diagnosis');
+  });
+
   it('follows from what is written of its repair, step by step, and the note goes with it', async () => {
     const id = await withRepair();
     expect(await waits(id)).toBe('diagnosis');

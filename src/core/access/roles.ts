@@ -1,10 +1,7 @@
-import { z } from 'zod';
-
 /** Who may do what in a shop. Everything that is asked of the server names one of these actions. */
 
 export const ROLES = ['lead', 'technician', 'desk'] as const;
-export const Role = z.enum(ROLES);
-export type Role = z.infer<typeof Role>;
+export type Role = (typeof ROLES)[number];
 export const ROLE_NAMES: Record<Role, string> = {
   lead: 'Lead',
   technician: 'Technician',
@@ -45,8 +42,7 @@ export function notAllowed(role: Role, action: Action): string {
 
 /** What a token may do: only look, what a technician may, or everything. */
 export const TOKEN_SCOPES = ['look', 'technician', 'lead'] as const;
-export const TokenScope = z.enum(TOKEN_SCOPES);
-export type TokenScope = z.infer<typeof TokenScope>;
+export type TokenScope = (typeof TOKEN_SCOPES)[number];
 
 /** Whether a token of a scope may do something. */
 export const tokenMayDo = (scope: TokenScope, action: Action): boolean =>

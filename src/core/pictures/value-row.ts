@@ -150,7 +150,7 @@ function nameOf(readings: readonly Reading[]): { text: string; sure: boolean } {
 
 /** What is left of a name whose first word was lost: "temperature" of what? */
 const RESTS =
-  /^(?:(?:air|fuel|rail|trim|rate|flow|temp\w*|pressure|position|speed|voltage|volt\w*|current|level|value|B[12]|bank|sensor|\d)\s*)+$/iu;
+  /^(?:(?:air|fuel|rail|trim|rate|flow|temp[a-z]*|pressure|position|speed|volt[a-z]*|current|level|value|B[12]|bank|sensor|\d)(?![a-z])\s*)+$/iu;
 
 /** A name without a bank has none in any reading either: "B1" may have been read as "BL". */
 const bankSeen = (key: string, readings: readonly Reading[]): boolean =>

@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { z } from 'zod';
-import { Passphrase, Pin, plainCode, TokenScope } from '@/core/access';
+import { Passphrase, Pin, plainCode, TOKEN_SCOPES } from '@/core/access';
 import { Problem } from '@/core/problem';
 import {
   endSessions,
@@ -52,7 +52,7 @@ export const AccessRequest = z.discriminatedUnion('do', [
   z.object({
     do: z.literal('token'),
     name: z.string().trim().min(1, 'Name the token after what uses it.').max(60),
-    scope: TokenScope,
+    scope: z.enum(TOKEN_SCOPES),
     days: z.number().int().min(1).max(730, 'At most two years.'),
   }),
   z.object({ do: z.literal('revoke token'), id: Id }),

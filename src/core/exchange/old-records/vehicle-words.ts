@@ -8,7 +8,7 @@ export interface VehicleWords {
 
 const YEAR = /(?<![\d.,])(?:\(|\[)?\b(19[4-9]\d|20[0-4]\d)\b(?:\)|\])?(?![.,]?\d)/u;
 const ENGINE =
-  /(?<!\S)(?:\d[.,]\d\s?[A-Za-z]{0,5}|\d{3,4}\s?cc)(?:\s+(?:V\d|16V|diesel|petrol|hybrid|turbo|TD|hdi?|T|\d{1,2}V))*[\s,)]*$/iu;
+  /(?<!\S)(?:\d[.,]\d\s?[A-Za-z]{0,5}|\d{3,4}\s?cc)(?:\s+(?:V\d|diesel|petrol|hybrid|turbo|TD|hdi?|T|\d{1,2}V))*[\s,)]*$/iu;
 
 /**
  * The makes that a column of vehicles shows: first words that stand before different models.
