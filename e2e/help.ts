@@ -1,4 +1,8 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
 import { expect, type Page } from '@playwright/test';
+import { freePort, run, serve, TSX } from '../scripts/lib.mjs';
 
 /** What several browser tests do alike. */
 
@@ -19,4 +23,34 @@ export async function addTest(page: Page, question: string) {
   await evidence.getByRole('button', { name: 'Test', exact: true }).click();
   await page.keyboard.type(question);
   return evidence.getByRole('article', { name: question });
+}
+
+/** A shop of its own, with nobody in it yet. */
+export async function ownShop() {
+  const folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-own-'));
+  const env = {
+    VANTLE_DATABASE_URL: `file:${path.join(folder, 'shop.db')}`,
+    VANTLE_FILES: path.join(folder, 'files'),
+    VANTLE_LOG: 'silent',
+    VANTLE_DEMO: 'no',
+  };
+  expect(run(process.execPath, [TSX(), 'scripts/prepare.ts'], { capture: true, env }).code).toBe(0);
+  const server = await serve({ port: await freePort(), env, quiet: true });
+  const end = async () => {
+    await server.stop();
+    rmSync(folder, { recursive: true, force: true });
+  };
+  return { ...server, folder, env, end };
+}
+
+/** Makes the owner of a shop that has nobody yet, as the first start asks. */
+export async function makeOwner(page: Page, url: string) {
+  await page.goto(url);
+  await expect(page).toHaveURL(/welcome/);
+  await page.getByLabel('Your name').fill('Ilse Brandt');
+  await page.getByLabel(/^Passphrase/).fill('three worn valve seats');
+  await page.getByLabel('The same again').fill('three worn valve seats');
+  await page.getByLabel(/^PIN/).fill('4071');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('button', { name: 'Signed in: Ilse Brandt' })).toBeVisible();
 }

@@ -1,16 +1,10 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import os from 'node:os';
-import path from 'node:path';
 import { createClient } from '@libsql/client';
 import { expect, test } from '@playwright/test';
-import { freePort, run, serve, TSX } from '../scripts/lib.mjs';
+import { ownShop } from './help';
 
 /** Writes until the server is killed with SIGKILL; every write that was acknowledged must be there afterwards. */
 test('kill -9 during a stream of writes loses none that was acknowledged', async () => {
-  const folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-kill-'));
-  const env = { VANTLE_DATABASE_URL: `file:${path.join(folder, 'shop.db')}`, VANTLE_LOG: 'silent' };
-  expect(run(process.execPath, [TSX(), 'scripts/prepare.ts'], { capture: true, env }).code).toBe(0);
-  const server = await serve({ port: await freePort(), env, quiet: true });
+  const server = await ownShop();
   const post = (url: string, body: unknown) =>
     fetch(server.url + url, {
       method: 'POST',
@@ -42,7 +36,7 @@ test('kill -9 during a stream of writes loses none that was acknowledged', async
   await Promise.all(writers);
   expect(sent).toBeGreaterThan(acknowledged.length);
 
-  const client = createClient({ url: env.VANTLE_DATABASE_URL });
+  const client = createClient({ url: server.env.VANTLE_DATABASE_URL });
   const stored = new Set((await client.execute('select id from symptoms')).rows.map((r) => String(r.id)));
   const history = new Set(
     (await client.execute("select row_id from history where kind = 'symptom'")).rows.map((r) =>
@@ -54,5 +48,5 @@ test('kill -9 during a stream of writes loses none that was acknowledged', async
   expect([...stored].sort()).toEqual([...history].sort());
   expect((await client.execute('PRAGMA integrity_check')).rows[0]?.integrity_check).toBe('ok');
   client.close();
-  rmSync(folder, { recursive: true, force: true });
+  await server.end();
 });

@@ -1,27 +1,13 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import os from 'node:os';
+import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
-import { freePort, run, serve, TSX } from '../scripts/lib.mjs';
-import { freshCase, part, saved } from './help';
+import { freshCase, makeOwner, ownShop, part, saved } from './help';
 import { longCase } from './long-case';
 
 test('an empty shop says how to begin, and a file of cases makes it a shop', async ({ page }) => {
-  const folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-empty-'));
-  const env = {
-    VANTLE_DATABASE_URL: `file:${path.join(folder, 'shop.db')}`,
-    VANTLE_LOG: 'silent',
-    VANTLE_DEMO: 'no',
-  };
-  expect(run(process.execPath, [TSX(), 'scripts/prepare.ts'], { capture: true, env }).code).toBe(0);
-  const server = await serve({ port: await freePort(), env, quiet: true });
+  const shop = await ownShop();
   try {
-    await page.goto(server.url);
-    await page.getByLabel('Your name').fill('Ilse Brandt');
-    await page.getByLabel(/^Passphrase/).fill('three worn valve seats');
-    await page.getByLabel('The same again').fill('three worn valve seats');
-    await page.getByLabel(/^PIN/).fill('4071');
-    await page.getByRole('button', { name: 'Begin' }).click();
+    await makeOwner(page, shop.url);
     const ways = page.getByRole('list', { name: 'Beginnings' });
     await expect(ways.getByRole('heading', { level: 2 })).toHaveCount(5);
     await expect(ways.getByText('npm run demo')).toBeVisible();
@@ -34,24 +20,23 @@ test('an empty shop says how to begin, and a file of cases makes it a shop', asy
       ['/tests/procedures', /./],
       ['/causes', /./],
     ] as const) {
-      await page.goto(server.url + url);
+      await page.goto(shop.url + url);
       await expect(page.getByRole('main')).toContainText(says);
     }
 
-    const file = path.join(folder, 'cases.ndjson');
+    const file = path.join(shop.folder, 'cases.ndjson');
     writeFileSync(file, `${JSON.stringify(longCase(7))}\n{"format": "of another kind"}\n`);
-    await page.goto(server.url);
+    await page.goto(shop.url);
     await page.getByLabel('Case file').setInputFiles(file);
     await expect(page.getByText('1 case created')).toBeVisible();
     await expect(page.getByText('line 2')).toBeVisible();
-    await page.goto(server.url);
+    await page.goto(shop.url);
     await expect(page.getByRole('link', { name: /Bartholomäus/ })).toBeVisible();
 
     await page.getByRole('button', { name: 'New case' }).click();
     await expect(page.getByLabel('VIN')).toBeFocused();
   } finally {
-    await server.stop();
-    rmSync(folder, { recursive: true, force: true });
+    await shop.end();
   }
 });
 
