@@ -206,8 +206,8 @@ export function* drawnRequests(
     routes.filter((r) => !r.includes(' /api/')),
   ];
   for (;;) {
-    // A page takes ten times as long as a call.
-    const [method, pattern] = pick(next() < 0.1 ? pages : calls).split(' ') as [string, string];
+    // A page takes far longer than a call.
+    const [method, pattern] = pick(next() < 0.05 ? pages : calls).split(' ') as [string, string];
     const path = pattern.replace(/\[[^\]]*\]/g, () =>
       next() < 0.5
         ? pick(ids)

@@ -113,7 +113,8 @@ export function inFront(inner, { names, secure = false, proxy = '' }) {
     for (const name of OWN_HEADERS) delete headers[name];
     const trusted = proxy !== '' && [proxy, `::ffff:${proxy}`].includes(socket.remoteAddress);
     const forwarded = trusted ? headers['x-forwarded-for']?.split(',').at(-1)?.trim() : undefined;
-    headers['x-vantle-peer'] = forwarded ?? socket.remoteAddress ?? '';
+    // A proxy on this machine that does not say for whom it asks asks for nobody on this machine.
+    headers['x-vantle-peer'] = trusted ? (forwarded ?? 'unknown') : (socket.remoteAddress ?? '');
     headers['x-vantle-secure'] =
       secure || (trusted && headers['x-forwarded-proto'] === 'https') ? 'yes' : 'no';
     const refusal = refusalOf(request, names);

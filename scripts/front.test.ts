@@ -104,6 +104,8 @@ describe('in front of the application', () => {
     expect(seen).toMatchObject({ 'x-vantle-peer': '127.0.0.1', 'x-vantle-secure': 'no' });
     const proxied = await through({ ...forged, 'x-forwarded-proto': 'https' }, { proxy: '127.0.0.1' });
     expect(proxied.seen).toMatchObject({ 'x-vantle-peer': '203.0.113.9', 'x-vantle-secure': 'yes' });
+    const silent = await through({}, { proxy: '127.0.0.1' });
+    expect(silent.seen['x-vantle-peer']).toBe('unknown');
     const other = await through({ ...forged, 'x-forwarded-proto': 'https' }, { proxy: '192.0.2.1' });
     expect(other.seen).toMatchObject({ 'x-vantle-peer': '127.0.0.1', 'x-vantle-secure': 'no' });
   });

@@ -61,10 +61,13 @@ async function saved(): Promise<boolean> {
 export function PersonMenu({ here }: { here: Here }) {
   const [open, setOpen] = useState(false);
   const [held, setHeld] = useState<string>();
+  const [offline, setOffline] = useState(false);
   const box = useRef<HTMLDivElement>(null);
   const leave = async (to: string, sure = false) => {
     if (!sure && !(await saved())) return setHeld(to);
-    await access({ do: 'sign out' });
+    const { code } = await access({ do: 'sign out' });
+    // Without a connection there is no page to sign in on: this one stays, and so does what stands on it.
+    if (code === 'offline') return setOffline(true);
     goAs(`/sign-in?person=${to}&to=${encodeURIComponent(location.pathname + location.search)}`);
   };
   useEffect(() => onAccessChanged(() => location.reload()), []);
@@ -100,6 +103,9 @@ export function PersonMenu({ here }: { here: Here }) {
                 </Button>
               ))}
               <Button onPress={() => void leave('')}>Sign out</Button>
+              {offline && (
+                <p role="alert">No connection to the shop’s server: nobody else can sign in now.</p>
+              )}
             </>
           ) : (
             <>

@@ -1,5 +1,6 @@
 import { mayGoAgain, SaveAnswer, type Conflict, type OpenCase } from '@/core/api';
 import type { Change } from '@/core/case';
+import { personHere } from '../person';
 import { post } from '../send';
 
 /** What of an open case's state is on its way to the server. */
@@ -51,7 +52,7 @@ export function flusher({ caseId, get, set, keep, schedule }: Store): () => Prom
     set({ sending, waiting: s.waiting.slice(100), saveState: 'saving' });
     const { answer, problem, code } = await post(
       `/api/cases/${caseId}/changes`,
-      { changes: sending, seen: get().open.record.case.seq },
+      { changes: sending, seen: get().open.record.case.seq, by: personHere() ?? undefined },
       SaveAnswer,
     );
     /** Nothing is lost: it stays in the outbox, in order, and goes out again. */

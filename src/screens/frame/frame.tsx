@@ -8,6 +8,7 @@ import { Suspense, useEffect, useState, useTransition, type ReactNode } from 're
 import styled from 'styled-components';
 import { Button, IconButton } from '@/ui/controls';
 import type { Here } from '../access/person-menu';
+import { writeAs } from '../person';
 import { ActionLine } from './action-line';
 import { useActionKeys, useActions } from './actions';
 import { FindLine } from './find-line';
@@ -143,12 +144,12 @@ export function Frame({
 
   const choose = (id: string) => {
     setWho(id);
-    remember(id, people.find((p) => p.id === id)?.role);
+    writeAs(id, people.find((p) => p.id === id)?.role);
   };
   // Whoever is shown as writing is the one who stands in the history, also before anybody chose.
   useEffect(() => {
-    if (!here && person === '' && who !== '') remember(who);
-  }, [here, person, who]);
+    if (!here && who !== '') writeAs(who, undefined);
+  }, [here, who]);
   const newCase = () =>
     startOpening(async () => {
       if (!here) choose(who);
@@ -180,8 +181,8 @@ export function Frame({
     <>
       {!here && (
         <Notice>
-          Demo shop with made-up cases. You are signed in as its lead without a passphrase; it is served to
-          this machine only.
+          Demo shop with made-up cases, served to this machine only. You are signed in without a passphrase,
+          as its lead until you choose another name.
         </Notice>
       )}
       <Bar>
@@ -248,12 +249,6 @@ export function Frame({
       {children}
     </>
   );
-}
-
-/** In the demo each name has the rights of its role. */
-function remember(id: string, role = document.body.dataset.role) {
-  document.body.dataset.role = role ?? '';
-  document.cookie = `vantle-person=${encodeURIComponent(id)}; path=/; max-age=31536000; samesite=lax`;
 }
 
 function toggleTheme() {

@@ -38,7 +38,11 @@ export async function sendUnsent(): Promise<Unsent[]> {
 async function sendOne({ caseId, tab, box }: KeptOutbox): Promise<void> {
   const { changes, conflicts } = box;
   const sending = changes.filter((c) => !refused.has(c.id)).slice(0, AT_ONCE);
-  const { answer, code } = await post(`/api/cases/${caseId}/changes`, { changes: sending }, SaveAnswer);
+  const { answer, code } = await post(
+    `/api/cases/${caseId}/changes`,
+    { changes: sending, by: box.by },
+    SaveAnswer,
+  );
   if (!answer) {
     if (code !== 'offline' && !mayGoAgain(code) && code !== 'internal')
       for (const c of sending) refused.add(c.id);
