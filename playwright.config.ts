@@ -18,6 +18,8 @@ export default defineConfig({
     baseURL: addresses[mine],
     viewport: { width: 1280, height: 800 },
     browserName: 'chromium',
+    // What a page keeps for later would be drawn twice; the test of it allows them.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: CHROMIUM(),
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],

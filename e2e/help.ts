@@ -35,12 +35,21 @@ export async function ownShop() {
     VANTLE_DEMO: 'no',
   };
   expect(run(process.execPath, [TSX(), 'scripts/prepare.ts'], { capture: true, env }).code).toBe(0);
-  const server = await serve({ port: await freePort(), env, quiet: true });
+  const port = await freePort();
+  let server = await serve({ port, env, quiet: true });
+  const { url, token } = server;
+  const stop = () => server.stop();
+  /** As a power cut would end it. */
+  const kill = () => server.child.kill('SIGKILL');
+  /** The same shop again, at the same address. */
+  const restart = async () => {
+    server = await serve({ port, env: { ...env, VANTLE_TOKEN: token }, quiet: true });
+  };
   const end = async () => {
-    await server.stop();
+    await stop();
     rmSync(folder, { recursive: true, force: true });
   };
-  return { ...server, folder, env, end };
+  return { url, token, folder, env, stop, kill, restart, end };
 }
 
 /** Makes the owner of a shop that has nobody yet, as the first start asks. */

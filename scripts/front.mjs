@@ -87,7 +87,7 @@ export const HEADERS = {
   'cross-origin-opener-policy': 'same-origin',
   'cross-origin-resource-policy': 'same-origin',
   'permissions-policy':
-    'camera=(self), microphone=(), geolocation=(), payment=(), usb=(), serial=(), bluetooth=(), midi=(), interest-cohort=()',
+    'camera=(self), microphone=(), geolocation=(), payment=(), usb=(), serial=(), midi=(), interest-cohort=()',
 };
 
 /** Headers that say where a request comes from; only this server may set them. */

@@ -55,7 +55,7 @@ describe('with the signal taken out', () => {
           );
           expect(about(result, 'pass')).toEqual([]);
         }),
-        { numRuns: 6 },
+        { numRuns: 4 },
       );
     },
     60_000,
@@ -90,7 +90,7 @@ describe('with two channels exchanged', () => {
               .sort(),
           );
         }),
-        { numRuns: 8 },
+        { numRuns: 5 },
       );
     },
     120_000,
@@ -115,7 +115,7 @@ describe('with two channels exchanged', () => {
             first.map((x) => `cylinder ${by(Number(x.split(' ')[1]), 1)}`).sort(),
           );
         }),
-        { numRuns: 6 },
+        { numRuns: 4 },
       );
     },
     60_000,

@@ -5,19 +5,20 @@ import { LearnedStrip } from '@/screens/desk/learned';
 import { backupWarning } from '@/services/backup/schedule';
 import { desk } from '@/services/desk';
 import { learnedLately } from '@/services/learned';
+import { setAsideWarning } from '@/services/set-aside';
 import { people, shopName } from '@/services/shop';
 
 export const dynamic = 'force-dynamic';
 
 export default async function Page() {
-  await pageFor('look');
+  const { role } = await pageFor('look');
   return (
     <DeskScreen
       desk={await desk()}
       shop={await shopName()}
       now={new Date().toISOString()}
       people={(await people()).map(({ id, name }) => ({ id, name }))}
-      warning={(await pageFor('look')).role === 'lead' ? await backupWarning() : ''}
+      warnings={role === 'lead' ? await warningsForLead() : []}
       learned={
         <Suspense fallback={null}>
           <Learned />
@@ -25,6 +26,13 @@ export default async function Page() {
       }
     />
   );
+}
+
+async function warningsForLead() {
+  return [
+    { text: await backupWarning(), href: '/shop/backups', link: 'Backups' },
+    { text: setAsideWarning(), href: '/shop/backups', link: 'Backups' },
+  ].filter((w) => w.text !== '');
 }
 
 /** Comes after the rest: it looks at a dozen cases anew when something was written. */

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { erasing, withoutCustomer } from '@/core/case/erase';
+import { ambiguousWords, erasing, withoutCustomer } from '@/core/case/erase';
+import { isTradeWord } from '@/core/trade/trade-words';
 import { connection } from '@/store/database';
 import { createCase, openCase } from './cases';
 import { customerData, customerExport, eraseCustomer } from './customer-data';
@@ -44,6 +45,7 @@ describe('a customer', () => {
     );
     expect(await eraseCustomer({ name: 'Odalys Quennell', sure: 'odalys quennell' }, 'lead')).toEqual({
       erased: 1,
+      ambiguous: [],
     });
 
     const all = JSON.stringify([await openCase(id), await historyOf(id)]);
@@ -62,6 +64,17 @@ describe('a customer', () => {
     expect(readFileSync(url.replace('file:', '')).includes('Quennell')).toBe(false);
   });
 
+  it('called by words of the trade leaves what was found as it was', async () => {
+    const id = await caseOf('Black Diesel', 'BD 4');
+    await setOn(id, 'case', { said: 'Black Diesel: black smoke, Diesel knocks. Mrs Black called.' });
+    expect(await eraseCustomer({ name: 'Black Diesel', sure: 'Black Diesel' }, 'lead')).toEqual({
+      erased: 1,
+      ambiguous: ['Black', 'Diesel'],
+    });
+    const { record } = (await openCase(id))!;
+    expect(record.case.said).toBe('(customer): black smoke, Diesel knocks. Mrs (customer) called.');
+  });
+
   it('keeps the guard of the history', async () => {
     await expect(connection().client.execute("update history set who = 'x'")).rejects.toThrow('append-only');
   });
@@ -72,6 +85,23 @@ describe('erasing', () => {
     const rid = erasing('Ada Lind-Fenwick', '');
     expect(rid('Mrs lind-fenwick and Ada Lind-Fenwick')).toBe('Mrs (customer) and (customer)');
     expect(rid('the adapter of the Fenwicks')).toBe('the adapter of the Fenwicks');
+  });
+  it('leaves words of the trade that stand alone, and says which they are', () => {
+    const trade = (w: string) => ['black', 'stone'].includes(w);
+    const rid = erasing('Ann Black', '', trade);
+    expect(ambiguousWords('Ann Black', trade)).toEqual(['Black']);
+    expect(rid('Black smoke, says Mr. Black; ann black paid, herr blackwood not')).toBe(
+      'Black smoke, says Mr. (customer); (customer) paid, herr blackwood not',
+    );
+  });
+  it('knows diesel as a word of the trade, and no surname of the demo', () => {
+    expect(['diesel', 'black', 'pump', 'quennell', 'fenwick'].map(isTradeWord)).toEqual([
+      true,
+      true,
+      true,
+      false,
+      false,
+    ]);
   });
   it('leaves nothing of the name in any text, and other texts as they are', () => {
     fc.assert(

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { CASE_KINDS, type Kind } from '@/core/case';
-import { erasing, withoutCustomer } from '@/core/case/erase';
+import { ambiguousWords, erasing, withoutCustomer } from '@/core/case/erase';
 import { Problem } from '@/core/problem';
+import { isTradeWord } from '@/core/trade/trade-words';
 import { db, write, type Tx } from '@/store/database';
 import { casesOfCustomer, dropDigests, rewriteHistory } from '@/store/erase';
 import { appendHistory, loadCase, updateRow } from '@/store/rows';
@@ -55,13 +56,13 @@ export async function customerExport(name: string, who: string) {
  * Takes a customer out of their cases and of the history of those. The cases stay, with what was found; so do VINs,
  * photos and recordings, and backups that were made before.
  *
- * @returns of how many cases
+ * @returns of how many cases, and the words of the name that the trade has too: alone they stay where they stand
  * @throws Problem where the name was not repeated, or nothing is kept
  */
 export async function eraseCustomer(
   { name, sure }: z.infer<typeof EraseRequest>,
   who: string,
-): Promise<{ erased: number }> {
+): Promise<{ erased: number; ambiguous: string[] }> {
   if (sure.trim().toLowerCase() !== name.toLowerCase())
     throw new Problem('Write the name once more, exactly: erasing cannot be undone.');
   const erased = await write(async (tx) => {
@@ -74,13 +75,13 @@ export async function eraseCustomer(
   });
   digestsAreStale();
   await noteAccess(who, 'customer', '', { erased: true, cases: erased });
-  return { erased };
+  return { erased, ambiguous: ambiguousWords(name, isTradeWord) };
 }
 
 async function eraseCase(tx: Tx, id: string, all: readonly string[], who: string, at: string): Promise<void> {
   const record = await loadCase(tx, id);
   if (!record) return;
-  const rid = erasing(record.case.customer, record.case.phone);
+  const rid = erasing(record.case.customer, record.case.phone, isTradeWord);
   const rows: [Kind, { id: string; revision: number }][] = [
     ['case', record.case],
     ...CASE_KINDS.flatMap((kind) => record[kind].map((row): [Kind, typeof row] => [kind, row])),

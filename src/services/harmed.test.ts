@@ -7,7 +7,7 @@ import { desk } from './desk';
 import { takeIn } from './import';
 import { changeProcedure, procedures } from './procedures';
 import { Procedure } from '@/core/case';
-import { setAside } from './set-aside';
+import { setAside, setAsideWarning } from './set-aside';
 import { prepare } from './setup';
 import { testShop } from './test-shop';
 import { changeWord, shopVocabulary, taughtWords } from './words';
@@ -59,6 +59,7 @@ describe('one line', () => {
     await changeProcedure({ do: 'save', procedure: whole }, 'lead');
     expect((await procedures()).map((p) => p.id)).toEqual(['whole']);
     expect(setAside().map((a) => `${a.what} ${a.id}`)).toEqual(['procedure broken']);
+    expect(setAsideWarning()).toMatch(/^One row could not be read and is left out.*procedure broken/);
   });
 });
 

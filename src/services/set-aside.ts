@@ -15,6 +15,14 @@ const shared = globalThis as typeof globalThis & { vantleSetAside?: Map<string, 
 /** What is set aside at present, for the shop's pages. */
 export const setAside = (): SetAside[] => [...(shared.vantleSetAside?.values() ?? [])];
 
+/** What the desk has to say of rows that are set aside; empty where there are none. */
+export function setAsideWarning(): string {
+  const all = setAside();
+  if (all.length === 0) return '';
+  const [first] = all;
+  return `${all.length === 1 ? 'One row' : `${all.length} rows`} could not be read and ${all.length === 1 ? 'is' : 'are'} left out; nothing is deleted. First: ${first!.what} ${first!.id} (${first!.why}). Restore a backup beside this shop to compare.`;
+}
+
 /**
  * The rows that fit their shape; the others are noted and left out.
  *

@@ -135,6 +135,12 @@ export async function lastHistorySeq(q: Tx | Db): Promise<number> {
   return row?.n ?? 0;
 }
 
+/** When the first entry of the history was written; null where there is none. */
+export async function firstHistoryAt(q: Tx | Db): Promise<string | null> {
+  const [row] = await q.select({ at: s.history.at }).from(s.history).orderBy(asc(s.history.seq)).limit(1);
+  return row?.at ?? null;
+}
+
 /** What happened on a case, newest first. */
 export async function caseHistory(q: Tx | Db, caseId: string, limit: number) {
   return q

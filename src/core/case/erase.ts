@@ -8,22 +8,50 @@ const OWN = new Set(['customer', 'phone', 'plate', 'orderNumber', 'spendingLimit
 
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
+const TITLES = 'mr|mrs|ms|miss|mx|dr|herr|frau|mme|señora?';
+
+/** The words of a name that are long enough to be looked for alone. */
+const wordsOf = (name: string): string[] => name.split(/[\s,]+/).filter((w) => [...w].length >= LEAST);
+
+/**
+ * Words of a name that are words of the trade too. They are erased only as part of the whole name or after a title,
+ * because "Black Diesel Repairs" must not take black and diesel out of what was found.
+ *
+ * @param name as it stands on the case
+ * @param isTradeWord whether a word, in lower case, is one of the trade
+ * @returns those words, as they stand in the name
+ * @example ambiguousWords('Ada Black', (w) => w === 'black') // ['Black']
+ */
+export const ambiguousWords = (name: string, isTradeWord: (word: string) => boolean): string[] =>
+  wordsOf(name).filter((w) => isTradeWord(w.toLowerCase()));
+
 /**
  * Says how texts are rid of somebody's name and telephone number.
  *
  * @param name as it stands on the case; the whole of it and each longer word of it go
  * @param phone the number, whatever stands between its figures
+ * @param isTradeWord words, in lower case, that go only with the whole name or after a title
  * @returns replaces them in a text
  * @example erasing('Ada Fenwick', '')('Mrs Fenwick says') // 'Mrs (customer) says'
  */
-export function erasing(name: string, phone: string): (text: string) => string {
-  const words = name.split(/[\s,]+/).filter((w) => [...w].length >= LEAST);
-  const wanted = [name.trim(), ...words].filter((w) => w !== '').map(escaped);
+export function erasing(
+  name: string,
+  phone: string,
+  isTradeWord: (word: string) => boolean = () => false,
+): (text: string) => string {
+  const ambiguous = ambiguousWords(name, isTradeWord);
+  const wanted = [name.trim(), ...wordsOf(name).filter((w) => !ambiguous.includes(w))].filter(
+    (w) => w !== '',
+  );
   const figures = phone.replace(/\D/g, '').slice(-7);
+  const START = '(?<![\\p{L}\\p{N}])';
+  const anyOf = (list: readonly string[], before: string) =>
+    list.length === 0
+      ? []
+      : [new RegExp(`${before}(?:${list.map(escaped).join('|')})(?![\\p{L}\\p{N}])`, 'giu')];
   const patterns = [
-    ...(wanted.length > 0
-      ? [new RegExp(`(?<![\\p{L}\\p{N}])(?:${wanted.join('|')})(?![\\p{L}\\p{N}])`, 'giu')]
-      : []),
+    ...anyOf(wanted, START),
+    ...anyOf(ambiguous, `(?<=${START}(?:${TITLES})\\.?\\s)`),
     ...(figures.length >= 6 ? [new RegExp(`[+\\d]*${[...figures].join('[\\s()/.-]{0,2}')}`, 'gu')] : []),
   ];
   return (text) => patterns.reduce((t, p) => t.replace(p, ERASED), text);

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { forgetKeptPages } from '../frame/keep-offline';
 import { post } from '../send';
 
 /** Signing in and what belongs to it, as the page asks the server. */
@@ -18,8 +19,9 @@ const CHANGED = 'vantle-access';
 let going = false;
 
 /** Opens a page in the name of whoever is signed in now; other tabs of this browser follow. */
-export function goAs(path: string): void {
+export async function goAs(path: string): Promise<void> {
   going = true;
+  await forgetKeptPages();
   new BroadcastChannel(CHANGED).postMessage('changed');
   // A tab has one writer: what another wrote in it waits under its own name.
   sessionStorage.removeItem('vantle:tab');

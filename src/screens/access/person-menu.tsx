@@ -68,7 +68,7 @@ export function PersonMenu({ here }: { here: Here }) {
     const { code } = await access({ do: 'sign out' });
     // Without a connection there is no page to sign in on: this one stays, and so does what stands on it.
     if (code === 'offline') return setOffline(true);
-    goAs(`/sign-in?person=${to}&to=${encodeURIComponent(location.pathname + location.search)}`);
+    void goAs(`/sign-in?person=${to}&to=${encodeURIComponent(location.pathname + location.search)}`);
   };
   useEffect(() => onAccessChanged(() => location.reload()), []);
   useIdle(here.idleMinutes, () => void leave(here.id, true));

@@ -1,8 +1,9 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '@/ui/controls';
+import { forgetKeptPages } from '../frame/keep-offline';
 import { backTo, goAs, signInWith } from './api';
 import { Field, PinPad, Refusal, SignInPage } from './parts';
 
@@ -33,10 +34,12 @@ export function SignIn({ shop, device, to, chosen, code }: Props) {
   const [way, setWay] = useState<Way>(code ? 'admit' : device ? 'pin' : 'passphrase');
   const [problem, setProblem] = useState('');
   const [busy, setBusy] = useState(false);
+  // Nobody is signed in any more, wherever that was decided.
+  useEffect(() => void forgetKeptPages(), []);
   const go = async (body: unknown, then = backTo(to)) => {
     setBusy(true);
     const { answer, problem } = await signInWith(body);
-    if (answer) goAs(then);
+    if (answer) void goAs(then);
     else {
       setProblem(problem);
       setBusy(false);

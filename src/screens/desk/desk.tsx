@@ -58,14 +58,14 @@ export function DeskScreen({
   now,
   people,
   learned,
-  warning,
+  warnings,
 }: {
   desk: Desk;
   shop: string;
   now: string;
   people: { id: string; name: string }[];
-  /** What there is to say of backups; empty where all is well. */
-  warning: string;
+  /** What a lead must hear of the shop's data, and the page to deal with it. */
+  warnings: { text: string; href: string; link: string }[];
   /** What the shop learned lately; it comes after the rest. */
   learned: ReactNode;
 }) {
@@ -76,11 +76,15 @@ export function DeskScreen({
     <Page>
       <section>
         <h1>{shop}</h1>
-        {warning && (
-          <p role="alert" style={{ padding: '8px 12px', background: 'var(--unsure-soft)' }}>
-            {warning} <Link href="/shop/backups">Backups</Link>
+        {warnings.map((w) => (
+          <p
+            key={w.text}
+            role="alert"
+            style={{ padding: '8px 12px', background: 'var(--unsure-soft)', marginBottom: 6 }}
+          >
+            {w.text} <Link href={w.href}>{w.link}</Link>
           </p>
-        )}
+        ))}
         {desk.open.length === 0 ? (
           <Empty>Nothing is open. Every case is closed.</Empty>
         ) : (

@@ -14,6 +14,7 @@ import { useActionKeys, useActions } from './actions';
 import { FindLine } from './find-line';
 import { Going } from './going';
 import { KeysSheet } from './keys';
+import { Offline } from './offline';
 import { UnsentCases } from './unsent';
 
 const PersonMenu = dynamic(() => import('../access/person-menu').then((m) => m.PersonMenu));
@@ -241,6 +242,7 @@ export function Frame({
           <Contrast aria-hidden="true" />
         </IconButton>
       </Bar>
+      <Offline />
       {problem && (
         <p role="alert" style={{ padding: '8px 16px', background: 'var(--fail-soft)', color: 'var(--fail)' }}>
           {problem}

@@ -48,6 +48,17 @@ const Section = styled.section`
   }
 `;
 
+const Erased = z.object({ erased: z.number(), ambiguous: z.array(z.string()) });
+
+const whatWasErased = ({ erased, ambiguous }: z.infer<typeof Erased>): string =>
+  [
+    `Erased from ${erased === 1 ? 'one case' : `${erased} cases`} and their history.`,
+    ambiguous.length > 0 &&
+      `${ambiguous.map((w) => `“${w}”`).join(' and ')} is also a word of the trade: it went with the whole name and after Mr or Mrs, and stays where it stands alone. Read those cases once.`,
+  ]
+    .filter(Boolean)
+    .join(' ');
+
 /** What is kept on a customer: shown, given to them, erased at their wish. */
 export function CustomersScreen() {
   const [name, setName] = useState('');
@@ -103,12 +114,10 @@ export function CustomersScreen() {
               onSubmit={(e) => {
                 e.preventDefault();
                 const sure = String(new FormData(e.currentTarget).get('sure') ?? '');
-                void post('/api/customers', { name, sure }, z.object({ erased: z.number() })).then(
-                  async ({ answer, problem }) => {
-                    if (answer) await look(name);
-                    setMessage(answer ? `Erased from ${answer.erased} cases and their history.` : problem);
-                  },
-                );
+                void post('/api/customers', { name, sure }, Erased).then(async ({ answer, problem }) => {
+                  if (answer) await look(name);
+                  setMessage(answer ? whatWasErased(answer) : problem);
+                });
               }}
             >
               <Field label="To erase it, write the name once more" name="sure" autoComplete="off" required />

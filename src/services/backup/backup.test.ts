@@ -15,6 +15,7 @@ import { pipeline } from 'node:stream/promises';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { connection, write } from '@/store/database';
 import { putSecret } from '@/store/access';
+import { putSetting } from '@/store/shop';
 import { rowsOf } from '@/store/test-rows';
 import { createCase } from '../cases';
 import { takeFile } from '../files';
@@ -185,12 +186,20 @@ describe('every day', () => {
     const day = 86_400_000;
     const start = Date.now();
     expect(await backupIsDue(start + 2 * day)).toBe(true);
+    await write((tx) => putSetting(tx, 'backup.last', { at: '', good: '', problem: '' }));
+    expect(await backupWarning(start + 3 * day)).toBe('There is no backup yet.');
     for (let n = 0; n < 3; n++) await backUpNow('', undefined, new Date(start + n * 1000));
     expect((await backupOverview()).backups.length).toBeGreaterThanOrEqual(3);
     expect(await backupIsDue(start + day / 2)).toBe(false);
     expect(await backupIsDue(start + 2 * day)).toBe(true);
     expect(await backupWarning(start + day)).toBe('');
     expect(await backupWarning(start + 4 * day)).toContain('3 days old');
+    await write((tx) => putSetting(tx, 'backup.settings', { daily: false, folder: '', keep: 14 }));
+    expect(await backupWarning(start + day)).toBe('');
+    expect(await backupWarning(start + 4 * day)).toBe(
+      'The last good backup is 3 days old. Daily backups are off.',
+    );
+    await write((tx) => putSetting(tx, 'backup.settings', { daily: true, folder: '', keep: 14 }));
   });
   it('one that fails keeps what was there, and says why', async () => {
     const before = (await backupOverview()).last?.good ?? '';

@@ -3,7 +3,7 @@ import path from 'node:path';
 import { z } from 'zod';
 import { Problem } from '@/core/problem';
 import { db, write } from '@/store/database';
-import { getSetting, putSetting } from '@/store/shop';
+import { firstHistoryAt, getSetting, putSetting } from '@/store/shop';
 import { noteAccess } from '../access/log';
 import { log } from '../log';
 import { ENDING, makeBackup } from './make';
@@ -97,16 +97,24 @@ export async function backupIsDue(now = Date.now()): Promise<boolean> {
   return now - good >= 24 * HOUR && now - tried >= HOUR;
 }
 
-/** What the desk has to say of backups; empty where all is well. */
+/**
+ * What the desk has to say of backups; empty where all is well. A shop without daily backups is told too, and one
+ * whose first never came: what was never tried has not failed, and is missing all the same.
+ */
 export async function backupWarning(now = Date.now()): Promise<string> {
   if ((await getSetting<string>(db(), 'shop.kind')) !== 'own') return '';
-  if (!(await backupSettings()).daily) return '';
   const last = await getSetting<Last>(db(), LAST);
-  if (!last) return '';
-  const good = last.good ? new Date(last.good).getTime() : 0;
-  if (now - good < OVERDUE_MS) return '';
-  const days = Math.floor((now - good) / (24 * HOUR));
-  return `${last.good ? `The last good backup is ${days} days old.` : 'No backup has gone well yet.'} ${last.problem}`.trim();
+  const since = last?.good || (await firstHistoryAt(db()));
+  const age = since ? now - new Date(since).getTime() : 0;
+  if (age < OVERDUE_MS) return '';
+  const days = Math.floor(age / (24 * HOUR));
+  const daily = (await backupSettings()).daily;
+  return [
+    last?.good ? `The last good backup is ${days} days old.` : 'There is no backup yet.',
+    daily ? (last?.problem ?? '') : 'Daily backups are off.',
+  ]
+    .filter(Boolean)
+    .join(' ');
 }
 
 /** Everything that the page of backups shows. */

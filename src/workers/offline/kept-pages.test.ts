@@ -1,0 +1,44 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { isKept, pageWithoutConnection, withKeptAt } from './kept-pages';
+
+describe('pages kept for the time without a connection', () => {
+  it('are the desk and single cases, nothing that lists people, customers or the shop', () => {
+    expect(['/', '/cases/17', '/cases/01J-x'].every(isKept)).toBe(true);
+    expect(
+      ['/find', '/shop', '/shop/customers', '/sign-in', '/cases', '/cases/17/report', '/api/cases/17'].some(
+        isKept,
+      ),
+    ).toBe(false);
+  });
+
+  it('say when the server drew them; one without a date says that it does not know', () => {
+    const html = '<html lang="en"><body data-role="lead">x</body></html>';
+    // The example date of RFC 9110, 5.6.7.
+    expect(withKeptAt(html, 'Sun, 06 Nov 1994 08:49:37 GMT')).toBe(
+      '<html lang="en"><body data-kept-at="1994-11-06T08:49:37.000Z" data-role="lead">x</body></html>',
+    );
+    expect(withKeptAt(html, '')).toContain('data-kept-at="unknown"');
+  });
+
+  it('stand as links on the page for an address that is not kept', () => {
+    const page = pageWithoutConnection([
+      { path: '/cases/8', html: '<title>8 · Corvane &amp; Sons · Vantle</title>' },
+      { path: '/cases/9', html: '<p>no title</p>' },
+      { path: '/', html: '<title>Vantle</title>' },
+    ]);
+    expect(page).toContain('<a href="/cases/8">8 · Corvane &amp; Sons</a>');
+    expect(page).toContain('<a href="/cases/9">/cases/9</a>');
+    expect(page).toContain('<a href="/">Desk</a>');
+    expect(pageWithoutConnection([])).toContain('No page is kept');
+  });
+
+  it('bring no script of their own into that page', () => {
+    fc.assert(
+      fc.property(fc.string(), (text) => {
+        const page = pageWithoutConnection([{ path: `/cases/${text}"><script>`, html: `<title>${text}` }]);
+        expect(page.includes('<script')).toBe(false);
+      }),
+    );
+  });
+});

@@ -1,0 +1,62 @@
+/** What the service worker keeps of the shop's pages, and what it answers without a connection. */
+
+/** Names of the caches. The window deletes the first two when somebody else signs in. */
+export const CACHES = {
+  pages: 'vantle-pages',
+  pictures: 'vantle-pictures',
+  assets: 'vantle-assets',
+} as const;
+
+/** Attribute of the body of a page that was answered from the cache: when the server drew it. */
+export const KEPT_AT = 'data-kept-at';
+
+/** From the window: keep the page at this path, and what it loaded of the application. */
+export interface KeepMessage {
+  keep: string;
+  assets: string[];
+}
+
+/** The desk and single cases: what somebody at a vehicle needs when the connection goes. */
+export const isKept = (path: string): boolean => path === '/' || /^\/cases\/[^/]+$/.test(path);
+
+const escaped = (text: string): string =>
+  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
+
+/**
+ * A kept page that says of itself when it was drawn.
+ *
+ * @param html the page
+ * @param drawn value of its Date header; empty where there is none
+ */
+export function withKeptAt(html: string, drawn: string): string {
+  const time = Date.parse(drawn);
+  const at = Number.isNaN(time) ? 'unknown' : new Date(time).toISOString();
+  return html.replace(/<body\b/, `<body ${KEPT_AT}="${at}"`);
+}
+
+/** The title of a page, as its link is written on the page that stands in for one that is not kept. */
+const titleOf = (html: string): string =>
+  (/<title>([^<]*)<\/title>/.exec(html)?.[1] ?? '').replace(/ · Vantle$/, '');
+
+/**
+ * The page for an address that is not kept: what can be opened without a connection. It has no scripts and loads
+ * nothing.
+ *
+ * @param kept path and HTML of each kept page, the last read first
+ */
+export function pageWithoutConnection(kept: readonly { path: string; html: string }[]): string {
+  const links = kept
+    .map(({ path, html }) => {
+      // The title comes out of HTML and is escaped there already.
+      const name = path === '/' ? 'Desk' : titleOf(html) || escaped(path);
+      return `<li><a href="${escaped(path)}">${name}</a></li>`;
+    })
+    .join('');
+  return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>No connection · Vantle</title>
+<meta name="viewport" content="width=device-width, initial-scale=1"><meta name="color-scheme" content="light dark">
+<style>body{font:1.0625rem/1.5 system-ui,sans-serif;max-width:40rem;margin:2rem auto;padding:0 1rem}a{display:inline-block;padding:.6rem 0}ul{list-style:none;padding:0}</style></head>
+<body><h1>No connection to the shop’s server</h1>
+<p>This page was not opened on this device lately, so it cannot be shown now. What you wrote on a case stays on this device and is sent when the connection is back.</p>
+${links ? `<h2>Can be opened now</h2><ul>${links}</ul>` : '<p>No page is kept on this device yet: the desk and the cases read last are, once they were opened.</p>'}
+<p><a href="">Try again</a></p></body></html>`;
+}

@@ -1,0 +1,106 @@
+/// <reference lib="webworker" />
+import { CacheFirst, ExpirationPlugin, NetworkFirst, Serwist } from 'serwist';
+import { CACHES, isKept, pageWithoutConnection, withKeptAt, type KeepMessage } from './kept-pages';
+
+/**
+ * The service worker: the application opens without a connection, with the desk and the cases that were read last.
+ * Whatever the server answers comes first; what is kept is shown only when it does not answer, and says so.
+ */
+
+declare const self: ServiceWorkerGlobalScope;
+
+/** After this long without an answer a kept page is better than none. */
+const PATIENCE_S = 10;
+const TWO_WEEKS_S = 14 * 86_400;
+const MOST_PAGES = 60;
+
+const withHtml = (html: string, of?: Response): Response => {
+  const headers = new Headers(of?.headers ?? { 'content-type': 'text/html; charset=utf-8' });
+  for (const name of ['content-encoding', 'content-length']) headers.delete(name);
+  return new Response(html, { status: 200, headers });
+};
+
+/** A page of the shop, not a redirect to signing in and not a refusal. */
+const mayBeKept = (response: Response): boolean =>
+  response.status === 200 &&
+  !response.redirected &&
+  (response.headers.get('content-type') ?? '').startsWith('text/html');
+
+async function keptPages(): Promise<{ path: string; html: string }[]> {
+  const cache = await caches.open(CACHES.pages);
+  const pages = [];
+  for (const request of [...(await cache.keys())].reverse()) {
+    const html = await (await cache.match(request))?.text();
+    if (html !== undefined) pages.push({ path: new URL(request.url).pathname, html });
+  }
+  return pages;
+}
+
+const pages = new NetworkFirst({
+  cacheName: CACHES.pages,
+  networkTimeoutSeconds: PATIENCE_S,
+  matchOptions: { ignoreVary: true, ignoreSearch: true },
+  plugins: [
+    new ExpirationPlugin({ maxEntries: MOST_PAGES, maxAgeSeconds: TWO_WEEKS_S }),
+    {
+      cacheWillUpdate: async ({ request, response }) =>
+        isKept(new URL(request.url).pathname) && mayBeKept(response) ? response : null,
+      cachedResponseWillBeUsed: async ({ cachedResponse }) =>
+        cachedResponse &&
+        withHtml(
+          withKeptAt(await cachedResponse.text(), cachedResponse.headers.get('date') ?? ''),
+          cachedResponse,
+        ),
+      handlerDidError: async () => withHtml(pageWithoutConnection(await keptPages())),
+    },
+  ],
+});
+
+const serwist = new Serwist({
+  skipWaiting: true,
+  clientsClaim: true,
+  runtimeCaching: [
+    {
+      // Named by their content: what is kept is what the server has.
+      matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/_next/static/'),
+      handler: new CacheFirst({
+        cacheName: CACHES.assets,
+        plugins: [new ExpirationPlugin({ maxEntries: 500, maxAgeSeconds: 4 * TWO_WEEKS_S })],
+      }),
+    },
+    {
+      matcher: ({ url, sameOrigin, request }) =>
+        sameOrigin && request.destination === 'image' && url.pathname.startsWith('/api/files/'),
+      handler: new CacheFirst({
+        cacheName: CACHES.pictures,
+        plugins: [new ExpirationPlugin({ maxEntries: 150, maxAgeSeconds: TWO_WEEKS_S })],
+      }),
+    },
+    { matcher: ({ request, sameOrigin }) => sameOrigin && request.mode === 'navigate', handler: pages },
+  ],
+});
+serwist.addEventListeners();
+
+self.addEventListener('message', (event) => {
+  const { keep, assets } = (event.data ?? {}) as Partial<KeepMessage>;
+  if (typeof keep === 'string' && isKept(keep)) event.waitUntil(keepPage(keep, assets ?? []));
+});
+
+/** Keeps a page that was reached without loading it whole, as it is now. */
+async function keepPage(path: string, assets: readonly string[]): Promise<void> {
+  const cache = await caches.open(CACHES.pages);
+  try {
+    const response = await fetch(path, { redirect: 'manual', headers: { accept: 'text/html' } });
+    // Gone, or no longer for whoever is signed in.
+    if (!mayBeKept(response)) return void (await cache.delete(path));
+    // The last read stands last.
+    await cache.delete(path);
+    await cache.put(path, response);
+    const [oldest] = await cache.keys();
+    if ((await cache.keys()).length > MOST_PAGES && oldest) await cache.delete(oldest);
+  } catch {
+    return; // No connection: what is kept stays.
+  }
+  const kept = await caches.open(CACHES.assets);
+  for (const url of assets) if (!(await kept.match(url))) await kept.add(url).catch(() => undefined);
+}
