@@ -104,8 +104,8 @@ export async function ensureBuilt({ quiet = false } = {}) {
   const hash = sourcesHash();
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return { code: 0, out: '' };
   console.log('Building …');
-  const { bundleServiceWorker } = await import('./service-worker.mjs');
-  await bundleServiceWorker();
+  const { bundleAll } = await import('./bundles.mjs');
+  await bundleAll();
   const result = await runBeside(process.execPath, [NEXT(), 'build'], { NODE_ENV: 'production' });
   if (result.code === 0) writeFileSync(STAMP, hash);
   else if (!quiet) console.error(result.out);

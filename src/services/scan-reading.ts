@@ -1,7 +1,8 @@
 import type { ScanReading } from '@/core/api';
-import { kindOfReport, readScan, rowsWithLines, sureOfPicture } from '@/core/codes';
+import { kindOfReport, rowsWithLines, sureOfPicture } from '@/core/codes';
 import { Problem } from '@/core/problem';
 import { hintsFor } from './scan-hints';
+import { readScanBeside } from './scan-thread';
 
 /** The longest report that is taken, in characters; a scan on a case holds no more. */
 const MOST = 500_000;
@@ -24,7 +25,7 @@ export async function readScanText(text: string, sure?: readonly number[]): Prom
     throw new Problem(
       'That is no text but a file of another kind. Copy the report out of the tool as text, or photograph its screen.',
     );
-  const { form, report } = readScan(text, await hintsFor(kindOfReport(text)));
+  const { form, report } = await readScanBeside(text, await hintsFor(kindOfReport(text)));
   const { scope, made, battery, odometer, tool, key, engine } = report;
   const rows = rowsWithLines(report, sure && sureOfPicture(report, sure));
   return {

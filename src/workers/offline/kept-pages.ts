@@ -54,7 +54,7 @@ export function pageWithoutConnection(kept: readonly { path: string; html: strin
     .join('');
   return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>No connection · Vantle</title>
 <meta name="viewport" content="width=device-width, initial-scale=1"><meta name="color-scheme" content="light dark">
-<style>body{font:1.0625rem/1.5 system-ui,sans-serif;max-width:40rem;margin:2rem auto;padding:0 1rem}a{display:inline-block;padding:.6rem 0}ul{list-style:none;padding:0}</style></head>
+<style>body{font:1.0625rem/1.5 system-ui,sans-serif;max-width:40rem;margin:2rem auto;padding:0 1rem;background:#f4f0e8;color:#2b2426}h1{font-size:1.375rem}h2{font-size:1.0625rem}a{display:inline-block;padding:.75rem 0;color:#5c2751}ul{list-style:none;padding:0}@media(prefers-color-scheme:dark){body{background:#1d181a;color:#efe8e4}a{color:#e3b7d6}}</style></head>
 <body><h1>No connection to the shop’s server</h1>
 <p>This page was not opened on this device lately, so it cannot be shown now. What you wrote on a case stays on this device and is sent when the connection is back.</p>
 ${links ? `<h2>Can be opened now</h2><ul>${links}</ul>` : '<p>No page is kept on this device yet: the desk and the cases read last are, once they were opened.</p>'}

@@ -10,6 +10,7 @@ import { shopMeanings } from '@/services/meanings';
 import { everybody } from '@/services/shop';
 import { taughtWords } from '@/services/words';
 import type { TaughtWord } from '@/core/symptoms';
+import { vehicleName } from '@/core/vehicle';
 
 interface Props {
   params: Promise<{ id: string }>;
@@ -21,7 +22,8 @@ const opened = cache(openCase);
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const open = await opened(await caseIdOf((await params).id));
-  return { title: open ? `Case ${open.record.case.number}` : 'No such case' };
+  if (!open) return { title: 'No such case' };
+  return { title: `Case ${open.record.case.number}: ${vehicleName(open.record.vehicle)}` };
 }
 
 export default async function Page({ params, searchParams }: Props) {
