@@ -13,7 +13,7 @@ import { checkBackup } from './read';
 
 /**
  * A backup is one file: a gzipped tar of `manifest.json`, `shop.db` (SQLite), and `files/` named by their hash, after
- * that encrypted where a passphrase is given. Nothing of it needs Vantle to be read. Secrets stay out.
+ * that encrypted (age) where a passphrase is given. Nothing of it needs Vantle to be read. Secrets stay out.
  */
 
 export const ENDING = '.vantle-backup';
@@ -69,7 +69,7 @@ export async function makeBackup(
     const out = createWriteStream(beside, { mode: 0o600 });
     const gzip = createGzip({ level: 1 });
     await Promise.all([
-      passphrase ? pipeline(tar, gzip, await sealing(passphrase), out) : pipeline(tar, gzip, out),
+      passphrase ? pipeline(tar, gzip, sealing(passphrase), out) : pipeline(tar, gzip, out),
       entries.catch((e: unknown) => tar.destroy(e as Error)),
     ]);
     const handle = await open(beside, 'r+');

@@ -85,7 +85,7 @@ async function readThrough(
     const source = createReadStream(file);
     await Promise.all([
       sealed
-        ? pipeline(source, await unsealing(passphrase!, head), createGunzip(), tar)
+        ? pipeline(source, unsealing(passphrase!), createGunzip(), tar)
         : pipeline(source, createGunzip(), tar),
       reading,
     ]);
