@@ -64,6 +64,26 @@ describe('renaming and merging', () => {
     expect((await lines(id))[0]).toContain('“duct b” is called “duct a” now');
   });
 
+  it('do not write over what somebody else changed since, and write beside it', async () => {
+    const seen = await part('flap shaft');
+    const was = { name: seen.name, system: seen.system, synonyms: seen.synonyms };
+    await changeCatalogue({ do: 'change', id: seen.id, synonyms: ['swirl spindle'], was }, 'jun');
+    await expect(
+      changeCatalogue({ do: 'change', id: seen.id, synonyms: ['flap axle'], was }, 'lead'),
+    ).rejects.toThrow('its synonyms is “swirl spindle” now');
+    // Another field goes in, and the same words twice are no conflict.
+    await changeCatalogue({ do: 'change', id: seen.id, name: 'flap spindle', was }, 'lead');
+    await changeCatalogue({ do: 'change', id: seen.id, synonyms: ['swirl spindle'], was }, 'lead');
+    expect(await named(seen.id)).toMatchObject({ name: 'flap spindle', synonyms: ['swirl spindle'] });
+  });
+
+  it('an id that is taken by another entry is said', async () => {
+    const one = await part('duct z');
+    await expect(
+      changeCatalogue({ do: 'add', id: one.id, kind: 'part', name: 'duct y', system: '' }, 'lead'),
+    ).rejects.toThrow('taken by “duct z”');
+  });
+
   it('keep old addresses working', async () => {
     const [old, now] = [await part('old spring'), await part('new spring')];
     const { number } = await caseWith(old.id);

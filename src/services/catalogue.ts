@@ -1,6 +1,6 @@
 import { Problem } from '@/core/problem';
 import { z } from 'zod';
-import type { CatalogueItem } from '@/core/case';
+import { sameValue, type CatalogueItem } from '@/core/case';
 import type { EntryUse } from '@/core/api';
 import { db, write, type Tx } from '@/store/database';
 import { appendHistory } from '@/store/rows';
@@ -32,6 +32,15 @@ export const CatalogueRequest = z.discriminatedUnion('do', [
     system: z.string().max(120).optional(),
     synonyms: z.array(z.string().trim().min(1).max(120)).max(60).optional(),
     fresh: z.boolean().optional(),
+    /** What the fields that are changed said to whoever changes them. */
+    was: z
+      .object({
+        name: z.string().max(400),
+        system: z.string().max(400),
+        synonyms: z.array(z.string().max(400)).max(200),
+      })
+      .partial()
+      .optional(),
   }),
   z.object({ do: z.literal('merge'), id: z.string().max(60), into: z.string().max(60) }),
   /** Takes back the last rename, change or merge of an entry. */
@@ -109,13 +118,31 @@ export async function changeCatalogue(request: CatalogueRequest, who: string): P
     if (!item) throw new Problem('That entry is not in the list any more. Reload the page.');
     if (request.do === 'undo') return undoEntry(change, item);
     if (request.do === 'merge') return mergeEntry(change, item, request.into);
-    const { do: _do, id: _id, ...set } = request;
+    const { do: _do, id: _id, was, ...set } = request;
+    refuseUnseen(item, set, was ?? {});
     await updateCatalogue(tx, item.id, set);
     await note(change, 'set', item.id, item, set);
     if (set.name !== undefined && set.name !== item.name)
       await tellCases(change, withMerged(items, item.id), item.id, item.name, set.name);
     return { ...item, ...set };
   });
+}
+
+/**
+ * As with the fields of a case: what somebody else changed since is not written over unseen.
+ *
+ * @throws Problem naming what it says now
+ */
+function refuseUnseen(item: CatalogueItem, set: Partial<CatalogueItem>, was: Partial<CatalogueItem>): void {
+  for (const field of ['name', 'system', 'synonyms'] as const) {
+    if (!(field in was) || !(field in set)) continue;
+    if (sameValue(item[field], was[field]) || sameValue(item[field], set[field])) continue;
+    const now = [item[field]].flat().join('; ');
+    throw new Problem(
+      `Somebody changed this entry since you opened it: its ${field} is “${now}” now. Nothing was written over; open it again and put your change in.`,
+      'changed',
+    );
+  }
 }
 
 interface Change {
@@ -167,6 +194,12 @@ async function addEntry(
     (i) => i.kind === request.kind && !i.mergedInto && i.name.toLowerCase() === name,
   );
   if (same) return same;
+  const taken = change.items.find((i) => i.id === request.id);
+  if (taken)
+    throw new Problem(
+      `The id ${taken.id} is taken by “${taken.name}” already. Nothing was added.`,
+      'changed',
+    );
   const item: CatalogueItem = {
     id: request.id ?? newId(),
     kind: request.kind,

@@ -133,6 +133,16 @@ describe('known-good values', () => {
     expect(offer!.from.map((f) => f.text)).toEqual(['case 1']);
   });
 
+  it('are never written over under the same id; the same again is no harm', async () => {
+    const value = { ...DEMO_KNOWN_GOOD[0]!, id: 'twice' };
+    await changeKnownGood({ do: 'save', value }, 'lead');
+    await changeKnownGood({ do: 'save', value }, 'jun');
+    await expect(
+      changeKnownGood({ do: 'save', value: { ...value, entered: '9.9 bar' } }, 'jun'),
+    ).rejects.toThrow('stands under this id already');
+    await changeKnownGood({ do: 'remove', id: 'twice' }, 'lead');
+  });
+
   it('refuse what is no number with a unit', async () => {
     const value = { ...DEMO_KNOWN_GOOD[0]!, id: 'bad' };
     await expect(changeKnownGood({ do: 'save', value: { ...value, entered: 'fine' } }, '')).rejects.toThrow(
@@ -163,6 +173,9 @@ describe('procedures', () => {
     await expect(changeProcedure({ do: 'save', procedure: { ...seen!, title: 'Mine' } }, '')).rejects.toThrow(
       /changed by somebody else/,
     );
+    await expect(
+      changeProcedure({ do: 'remove', id: seen!.id, revision: seen!.revision }, ''),
+    ).rejects.toThrow(/was not removed/);
     expect((await procedures())[0]!.title).toBe('Theirs');
   });
 });

@@ -1,6 +1,6 @@
 import { Problem } from '@/core/problem';
 import { z } from 'zod';
-import { KnownGood, type CaseRecord, type Vehicle } from '@/core/case';
+import { KnownGood, sameValue, type CaseRecord, type Vehicle } from '@/core/case';
 import { liveName, momentOf } from '@/core/codes';
 import { knownGoodFor, readEntry, type KnownOffer, type KnownValue } from '@/core/readings';
 import { db, write } from '@/store/database';
@@ -128,6 +128,10 @@ async function liveOffers(
   return offers;
 }
 
+/** Whether what is kept says what was sent: the same value sent twice is one value. */
+const saysTheSame = (kept: KnownGood, sent: KnownGood): boolean =>
+  (Object.keys(sent) as (keyof KnownGood)[]).every((field) => sameValue(kept[field], sent[field]));
+
 /**
  * Keeps or removes a value taken on purpose, with history.
  *
@@ -144,6 +148,11 @@ export async function changeKnownGood(request: KnownGoodRequest, who: string): P
       if (entry.kind === 'problem') throw new Problem(entry.message);
       if (entry.kind !== 'quantity')
         throw new Problem('A known-good value is a number with its unit, as in 3.4 bar.');
+      if (before && !saysTheSame(before, request.value))
+        throw new Problem(
+          `${before.label} ${before.entered} stands under this id already. Nothing was written over: remove it first, or send yours under an id of its own.`,
+          'changed',
+        );
       await upsertKnownGood(tx, { ...request.value, at, byId: who || null });
     }
     await appendHistory(tx, {

@@ -10,7 +10,12 @@ import { readable } from './set-aside';
 
 export const ProcedureRequest = z.discriminatedUnion('do', [
   z.object({ do: z.literal('save'), procedure: Procedure }),
-  z.object({ do: z.literal('remove'), id: z.string().min(1).max(40) }),
+  z.object({
+    do: z.literal('remove'),
+    id: z.string().min(1).max(40),
+    /** The revision that whoever removes it has seen. */
+    revision: z.number().int().optional(),
+  }),
 ]);
 export type ProcedureRequest = z.infer<typeof ProcedureRequest>;
 
@@ -41,6 +46,11 @@ export async function changeProcedure(request: ProcedureRequest, who: string): P
       });
     if (request.do === 'remove') {
       if (!before) return;
+      if (request.revision !== undefined && before.revision !== request.revision)
+        throw new Problem(
+          `"${before.title}" was changed by somebody else since you opened it, so it was not removed. Open it again.`,
+          'changed',
+        );
       await deleteProcedure(tx, id);
       await note('remove', null);
       return;
@@ -49,6 +59,7 @@ export async function changeProcedure(request: ProcedureRequest, who: string): P
     if (before && before.revision !== procedure.revision)
       throw new Problem(
         `"${before.title}" was changed by somebody else since you opened it. Open it again and put your change in.`,
+        'changed',
       );
     const next = { ...procedure, revision: (before?.revision ?? 0) + 1 };
     await putProcedure(tx, next);

@@ -276,3 +276,61 @@ describe('saving', () => {
     expect(gone.changed.removed.map((x) => x.kind).sort()).toEqual(['reading', 'test']);
   });
 });
+
+describe('removing what somebody else just wrote on', () => {
+  const withTest = async () => {
+    const { case: own } = await fresh();
+    const made = await applyChanges(
+      own.id,
+      [
+        change({
+          op: 'add',
+          kind: 'test',
+          id: `rm-${own.id}`,
+          row: { question: 'fuel pressure', at: '2026-01-01T08:00:00.000Z' },
+        }),
+        change({
+          op: 'add',
+          kind: 'reading',
+          id: `rd-${own.id}`,
+          row: { testId: `rm-${own.id}`, label: 'rest' },
+        }),
+      ],
+      'lead',
+    );
+    expect(made).toMatchObject([{ ok: true }, { ok: true }]);
+    return { own, test: `rm-${own.id}`, reading: `rd-${own.id}`, seen: (await again(own.id)).case.seq };
+  };
+  const remove = (id: string, seen?: number) =>
+    change({ op: 'remove', kind: 'test', id, ...(seen === undefined ? {} : { seen }) });
+
+  it('is not done unseen, also where it was written on a row that hangs on it, and is done once seen', async () => {
+    const { own, test, reading, seen } = await withTest();
+    const wrote = await applyChanges(
+      own.id,
+      [change(set('reading', reading, 1, { entered: '3.1 bar' }, { entered: '' }))],
+      'jun',
+    );
+    expect(wrote).toEqual([expect.objectContaining({ ok: true })]);
+    const [refused] = await applyChanges(own.id, [remove(test, seen)], 'lead');
+    expect(refused).toMatchObject({ ok: false, code: 'changed' });
+    expect((await again(own.id)).test).toHaveLength(1);
+    const now = (await again(own.id)).case.seq;
+    expect(await applyChanges(own.id, [remove(test, now)], 'lead')).toMatchObject([{ ok: true }]);
+    expect((await again(own.id)).reading).toEqual([]);
+  });
+  it('is done where only the remover wrote, or others wrote elsewhere', async () => {
+    const { own, test, reading, seen } = await withTest();
+    await applyChanges(
+      own.id,
+      [change(set('reading', reading, 1, { entered: '3.1 bar' }, { entered: '' }))],
+      'lead',
+    );
+    await applyChanges(
+      own.id,
+      [change({ op: 'add', kind: 'symptom', id: `sy-${own.id}`, row: { words: 'stalls' } })],
+      'jun',
+    );
+    expect(await applyChanges(own.id, [remove(test, seen)], 'lead')).toMatchObject([{ ok: true }]);
+  });
+});

@@ -20,6 +20,7 @@ import {
   getRow,
   insertRow,
   lastWriter,
+  othersSince,
   ownedBy,
   rowsWhere,
   updateRow,
@@ -195,7 +196,10 @@ function told(e: unknown, caseId: string): { error: string; code: ProblemCode } 
 async function applyOp(tx: Tx, op: Op, context: Context): Promise<void> {
   if (op.op === 'set') await applySet(tx, op, context);
   else if (op.op === 'add') await applyAdd(tx, op, context);
-  else await applyRemove(tx, op.kind, op.id, context);
+  else {
+    await askBeforeRemoving(tx, op, context);
+    await applyRemove(tx, op.kind, op.id, context);
+  }
 }
 
 /** Only rows of this case (or its vehicle) may be written through it. */
@@ -289,6 +293,28 @@ async function applyAdd(tx: Tx, op: Extract<Op, { op: 'add' }>, context: Context
     null,
     parsed.data as Record<string, unknown>,
   );
+}
+
+/** A row and all that hangs on it. */
+async function withOwned(tx: Tx, kind: Kind, id: string): Promise<string[]> {
+  const ids = [id];
+  for (const owned of ownedBy(kind))
+    for (const child of await rowsWhere(tx, owned.kind, owned.field, id))
+      ids.push(...(await withOwned(tx, owned.kind, child.id)));
+  return ids;
+}
+
+/**
+ * What somebody else wrote since the remover looked is not thrown away unseen.
+ *
+ * @throws Problem saying who wrote there
+ */
+async function askBeforeRemoving(tx: Tx, op: Extract<Op, { op: 'remove' }>, context: Context): Promise<void> {
+  if (op.seen === undefined || op.kind === 'case' || op.kind === 'vehicle') return;
+  const wrote = await othersSince(tx, await withOwned(tx, op.kind, op.id), op.seen, context.who);
+  if (!wrote) return;
+  const name = (await listPeople(tx)).find((p) => p.id === wrote.who)?.name ?? 'Somebody';
+  throw new Problem(`${name} wrote on it just now, so it was not removed. Look at it once more.`, 'changed');
 }
 
 async function applyRemove(tx: Tx, kind: Kind, id: string, context: Context): Promise<void> {

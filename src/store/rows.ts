@@ -189,3 +189,21 @@ export async function lastWriter(
     .limit(1);
   return row;
 }
+
+/** Who, other than one writer, last wrote one of some rows since a sequence number; undefined for nobody. */
+export async function othersSince(
+  q: Tx | Db,
+  rowIds: readonly string[],
+  since: number,
+  writer: string,
+): Promise<{ who: string; at: string } | undefined> {
+  const [row] = await q
+    .select({ who: history.who, at: history.at })
+    .from(history)
+    .where(
+      sql`${history.rowId} in ${rowIds} and ${history.seq} > ${since} and ${history.who} <> ${writer} and ${history.who} <> ''`,
+    )
+    .orderBy(sql`${history.seq} desc`)
+    .limit(1);
+  return row;
+}

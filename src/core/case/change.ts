@@ -18,7 +18,16 @@ const SetOp = z.object({
 });
 /** Add a row under an id made by the writer, so that sending it twice adds it once. */
 const AddOp = z.object({ op: z.literal('add'), kind, id, row: fields });
-const RemoveOp = z.object({ op: z.literal('remove'), kind, id });
+/**
+ * Remove a row with all that hangs on it, naming the history sequence of the record that was looked at: what somebody
+ * else wrote there since is not thrown away unseen.
+ */
+const RemoveOp = z.object({
+  op: z.literal('remove'),
+  kind,
+  id,
+  seen: z.number().int().max(MOST_COUNTED).optional(),
+});
 export const Op = z.discriminatedUnion('op', [SetOp, AddOp, RemoveOp]);
 export type Op = z.infer<typeof Op>;
 

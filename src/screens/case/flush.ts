@@ -1,5 +1,6 @@
 import { mayGoAgain, SaveAnswer, type Conflict, type OpenCase } from '@/core/api';
 import type { Change } from '@/core/case';
+import type { ProblemCode } from '@/core/problem';
 import { personHere } from '../person';
 import { post } from '../send';
 
@@ -10,7 +11,7 @@ export interface Outgoing {
   sending: Change[];
   conflicts: Conflict[];
   /** Changes the server refused for a reason that sending again will not mend. */
-  refused: { change: Change; error: string }[];
+  refused: { change: Change; error: string; code: ProblemCode }[];
   saveState: 'saved' | 'typing' | 'saving' | 'offline' | 'busy' | 'stuck';
   /** Why it waits while the server can be reached: busy, or a full disk. */
   waitsBecause: string;
@@ -72,7 +73,7 @@ export function flusher({ caseId, get, set, keep, schedule }: Store): () => Prom
       if (mayGoAgain(code) || code === 'internal') return keepForLater(sending, 'busy', problem);
       set((x) => ({
         sending: [],
-        refused: [...x.refused, ...sending.map((change) => ({ change, error: problem }))],
+        refused: [...x.refused, ...sending.map((change) => ({ change, error: problem, code }))],
         saveState: 'stuck',
       }));
       keep();
@@ -88,7 +89,7 @@ export function flusher({ caseId, get, set, keep, schedule }: Store): () => Prom
       else if (mayGoAgain(r.code)) {
         again.push(sending[i]!);
         because = r.error;
-      } else refused.push({ change: sending[i]!, error: r.error });
+      } else refused.push({ change: sending[i]!, error: r.error, code: r.code });
     });
     set({ sending: again, conflicts, refused, waitsBecause: because });
     get().takeIn(answer);

@@ -237,6 +237,7 @@ function SaveMark() {
   const conflicts = useCase((s) => s.conflicts.length);
   const refused = useCase((s) => s.refused);
   const drop = useCase((s) => s.dropRefused);
+  const removeAnyway = useCase((s) => s.removeAnyway);
   const flush = useCase((s) => s.flush);
   return (
     <span
@@ -276,9 +277,14 @@ function SaveMark() {
       )}
       {refused.map((r) => (
         <Tag key={r.change.id} $tone="fail" style={{ whiteSpace: 'normal' }}>
-          Not saved: {r.error}
+          {r.code === 'changed' ? r.error : `Not saved: ${r.error}`}
+          {r.code === 'changed' && (
+            <Button $kind="quiet" onPress={() => removeAnyway(r.change.id)}>
+              Remove it all the same
+            </Button>
+          )}
           <Button $kind="quiet" onPress={() => drop(r.change.id)}>
-            Let it go
+            {r.code === 'changed' ? 'Keep it' : 'Discard'}
           </Button>
         </Tag>
       ))}

@@ -190,6 +190,26 @@ describe('the open case in the browser', () => {
     expect(store.getState().waiting).toEqual([]);
   });
 
+  it('shows again what was not removed, and removes it once the person has seen it', async () => {
+    const start = opened();
+    start.record.symptom = [
+      { ...KINDS.symptom.parse({ id: 's1', caseId: 'k', words: 'stalls' }), revision: 1 },
+    ];
+    const store = createCaseStore(start);
+    answers = [(c) => ({ id: c.id, ok: false, error: 'Jun wrote on it', code: 'changed' })];
+    store.getState().remove('symptom', 's1', 'stalls');
+    expect(store.getState().record.symptom).toEqual([]);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(store.getState().record.symptom).toHaveLength(1);
+    expect(store.getState().refused).toMatchObject([{ code: 'changed' }]);
+    let sent: Change | undefined;
+    answers = [(c) => ((sent = c), { id: c.id, ok: true })];
+    store.getState().removeAnyway(store.getState().refused[0]!.change.id);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(sent!.ops[0]).toMatchObject({ op: 'remove', id: 's1' });
+    expect(store.getState()).toMatchObject({ refused: [], saveState: 'saved' });
+  });
+
   it('keeps a refused change, with its reason, until somebody lets it go', async () => {
     const store = createCaseStore(opened());
     answers = [(c) => ({ id: c.id, ok: false, error: 'too long', code: 'invalid' })];

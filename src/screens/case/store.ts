@@ -43,6 +43,8 @@ export interface CaseState extends Outgoing {
   /** Lets theirs stand and adds one's own as a row of its own beside it. */
   besideTheirs: (conflict: Conflict) => void;
   dropRefused: (changeId: string) => void;
+  /** Sends a removal again that was held back because somebody wrote there. */
+  removeAnyway: (changeId: string) => void;
   /** Sends what waits, and resolves once everything is on the server or has to wait for it. */
   flush: () => Promise<void>;
   noticedRemoval: () => void;
@@ -160,7 +162,7 @@ export function createCaseStore(given: OpenCase): CaseStore {
         const before = get().record;
         const there = rows.filter((r) => rowOf(before, r.kind, r.id));
         if (there.length === 0) return;
-        push(there.map((r) => ({ op: 'remove', ...r })));
+        push(there.map((r) => ({ op: 'remove', ...r, seen: get().open.record.case.seq })));
         set({ removed: label });
       },
 
@@ -190,8 +192,25 @@ export function createCaseStore(given: OpenCase): CaseStore {
         get().add(kind, { ...written, [field]: mine, position });
       },
 
+      removeAnyway(changeId) {
+        const again = get().refused.find((r) => r.change.id === changeId);
+        get().dropRefused(changeId);
+        // Whoever presses has seen what stands there now.
+        const seen = get().open.record.case.seq;
+        if (again) push(again.change.ops.map((op) => (op.op === 'remove' ? { ...op, seen } : op)));
+      },
+
       dropRefused(changeId) {
-        set((s) => ({ refused: s.refused.filter((r) => r.change.id !== changeId) }));
+        set((s) => {
+          const refused = s.refused.filter((r) => r.change.id !== changeId);
+          const laid = [...s.sending, ...refused.map((r) => r.change), ...s.waiting];
+          const idle = laid.length === 0 && s.conflicts.length === 0;
+          return {
+            refused,
+            record: shown(s.open, laid, s.conflicts),
+            saveState: idle ? 'saved' : s.saveState,
+          };
+        });
         keep();
       },
 
@@ -207,7 +226,9 @@ export function createCaseStore(given: OpenCase): CaseStore {
             ...(around ?? {}),
             record: shareRows(s.open.record, laid),
           };
-          const changes = [...s.sending, ...s.refused.map((r) => r.change), ...s.waiting];
+          // What was not removed because somebody wrote there is shown again, to be looked at.
+          const standing = s.refused.filter((r) => r.code !== 'changed').map((r) => r.change);
+          const changes = [...s.sending, ...standing, ...s.waiting];
           const busy = s.waiting.length + s.sending.length > 0;
           return {
             open: now,

@@ -40,7 +40,15 @@ export function Entry({
     setAsking('');
     const own = item.kind === 'part' ? { system } : {};
     void send(
-      { do: 'change', id: item.id, name, ...own, synonyms: list, fresh: false },
+      {
+        do: 'change',
+        id: item.id,
+        name,
+        ...own,
+        synonyms: list,
+        fresh: false,
+        was: { name: item.name, system: item.system, synonyms: item.synonyms },
+      },
       renames ? `Called “${name.trim()}” now.` : 'Kept.',
     );
   };

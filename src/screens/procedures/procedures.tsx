@@ -118,7 +118,12 @@ export function ProceduresScreen({ start }: { start: Procedure[] }) {
               procedure={chosen}
               isNew={!list.some((p) => p.id === chosen.id)}
               onSave={(procedure) => send({ do: 'save', procedure }, `“${procedure.title}” is saved.`)}
-              onRemove={() => send({ do: 'remove', id: chosen.id }, `“${chosen.title}” is removed.`)}
+              onRemove={() =>
+                send(
+                  { do: 'remove', id: chosen.id, revision: chosen.revision },
+                  `“${chosen.title}” is removed.`,
+                )
+              }
             />
           )}
         </section>
