@@ -135,6 +135,11 @@ export async function lastHistorySeq(q: Tx | Db): Promise<number> {
   return row?.n ?? 0;
 }
 
+/** The history after a sequence number, in order. */
+export async function historyPage(q: Tx | Db, after: number, most: number) {
+  return q.select().from(s.history).where(gt(s.history.seq, after)).orderBy(asc(s.history.seq)).limit(most);
+}
+
 /** When the first entry of the history was written; null where there is none. */
 export async function firstHistoryAt(q: Tx | Db): Promise<string | null> {
   const [row] = await q.select({ at: s.history.at }).from(s.history).orderBy(asc(s.history.seq)).limit(1);

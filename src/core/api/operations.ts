@@ -6,7 +6,7 @@ import { ProblemAnswer } from './problem';
 import { ScanReading } from './scan-reading';
 import { SymptomsReading } from './symptoms';
 import { TraceAnswer, TraceForm } from './trace-analysis';
-import { ConclusionsAnswer, GuideAnswer, ImportAnswer } from './programs';
+import { ConclusionsAnswer, GuideAnswer, ImportAnswer, ShopTaken } from './programs';
 
 /** One way in for programs: path, what it takes, what it answers. The description is made from these. */
 export interface Operation {
@@ -241,6 +241,36 @@ export const OPERATIONS: readonly Operation[] = [
         schema: { name: 'ImportAnswer', of: ImportAnswer },
       },
       400: problem('There was no body'),
+    },
+  },
+  {
+    id: 'exportShop',
+    method: 'get',
+    path: '/api/v1/shop',
+    summary:
+      'What the shop has beside its cases: procedures, known-good values, lists, words, meanings, bulletins, history',
+    params: {},
+    answers: {
+      200: { about: 'One thing in a line (docs/formats, vantle-shop/1)', type: 'application/x-ndjson' },
+    },
+  },
+  {
+    id: 'importShop',
+    method: 'post',
+    path: '/api/v1/shop',
+    summary: 'Takes the lists of a shop file in; what is here already stays as it is',
+    params: {},
+    body: {
+      about: 'A shop file, one thing in a line.',
+      types: { 'application/x-ndjson': { type: 'string' } },
+    },
+    answers: {
+      200: {
+        about: 'What became of the lines',
+        type: 'application/json',
+        schema: { name: 'ShopTaken', of: ShopTaken },
+      },
+      400: problem('It is no shop file'),
     },
   },
 ];

@@ -185,3 +185,13 @@ export const ConclusionsAnswer = z
   })
   .describe('Everything that follows from what stands on a case, each with its reason.');
 export type ConclusionsAnswer = z.infer<typeof ConclusionsAnswer>;
+
+export const ShopTaken = z
+  .object({
+    added: z.number().int(),
+    unchanged: z.number().int(),
+    leftOut: z.number().int().describe('People and history, which no other shop takes over.'),
+    refused: z.array(z.object({ line: z.number().int(), reason: z.string() })),
+  })
+  .describe('What became of the lines of a shop file.');
+export type ShopTaken = z.infer<typeof ShopTaken>;

@@ -5,3 +5,4 @@ export * from './assemble';
 export * from './write-case-file';
 export * from './tables';
 export * from './bulletin-file';
+export * from './shop-file';

@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { Quiet } from '@/ui/controls';
 import { GiveOut } from './give-out';
 import { ShopShelf } from './sections';
+import { ShopLists } from './shop-lists';
 import { TakeIn } from './take-in';
 
 const Section = styled.section`
@@ -41,6 +42,14 @@ export function DataScreen({ start }: { start: ExportChoice }) {
           are all another shop needs.
         </p>
         <GiveOut start={start} />
+      </Section>
+      <Section aria-label="Lists and history">
+        <h2>Lists and history</h2>
+        <p>
+          Procedures, known-good values, the lists of causes, words, meanings of codes, bulletins and the
+          whole history, one in a line (NDJSON). Another shop takes over the lists; what it has already stays.
+        </p>
+        <ShopLists />
       </Section>
       <Section aria-label="For programs">
         <h2>For programs</h2>

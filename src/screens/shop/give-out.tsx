@@ -5,32 +5,9 @@ import { Download } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { Choice, Quiet } from '@/ui/controls';
+import { DownloadLink } from '@/ui/download-link';
 import { LineInput } from '@/ui/line-input';
 
-const Out = styled.a`
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
-  min-height: 38px;
-  margin: 0 10px 6px 0;
-  padding: 0 12px;
-  border: 1px solid var(--rule-2);
-  border-radius: var(--radius);
-  background: var(--raised);
-  text-decoration: none;
-  font-weight: 550;
-  & svg {
-    width: 16px;
-    height: 16px;
-  }
-  &[aria-disabled='true'] {
-    opacity: 0.5;
-    pointer-events: none;
-  }
-  @media (pointer: coarse) {
-    min-height: 44px;
-  }
-`;
 const Line = styled.div`
   display: flex;
   flex-wrap: wrap;
@@ -111,18 +88,18 @@ export function GiveOut({ start }: { start: ExportChoice }) {
         )}
       </Line>
       <p role="status">{problem || (unsaid ? <Quiet>Say which.</Quiet> : size && <Says size={size} />)}</p>
-      <Out href={href({})} download aria-disabled={off}>
+      <DownloadLink href={href({})} download aria-disabled={off}>
         <Download aria-hidden="true" /> Case files
-      </Out>
-      <Out href={href({ files: 'inline' })} download aria-disabled={off}>
+      </DownloadLink>
+      <DownloadLink href={href({ files: 'inline' })} download aria-disabled={off}>
         <Download aria-hidden="true" /> Case files with photos and files
-      </Out>
-      <Out href={href({ as: 'cases.csv' })} download aria-disabled={off}>
+      </DownloadLink>
+      <DownloadLink href={href({ as: 'cases.csv' })} download aria-disabled={off}>
         <Download aria-hidden="true" /> Table of cases
-      </Out>
-      <Out href={href({ as: 'readings.csv' })} download aria-disabled={off}>
+      </DownloadLink>
+      <DownloadLink href={href({ as: 'readings.csv' })} download aria-disabled={off}>
         <Download aria-hidden="true" /> Table of readings
-      </Out>
+      </DownloadLink>
     </>
   );
 }

@@ -67,7 +67,9 @@ describe('the description of the interface', () => {
     const api = openApi();
     await SwaggerParser.validate(structuredClone(api) as never);
     expect(api.openapi).toBe('3.1.0');
-    expect(Object.keys(api.paths as object).sort()).toEqual(OPERATIONS.map((o) => o.path).sort());
+    expect(Object.keys(api.paths as object).sort()).toEqual(
+      [...new Set(OPERATIONS.map((o) => o.path))].sort(),
+    );
   });
   it('names no path without a handler', () => {
     for (const { path } of OPERATIONS) {

@@ -1,10 +1,10 @@
 import { ExportQuery } from '@/core/api';
 import { exportAll } from '@/services/export';
 import { chosenCases } from '@/services/export-choice';
-import { log } from '@/services/log';
 import { noteAccess } from '@/services/access/log';
 import { answer, personHere } from '../../answer';
 import { readQueryOf } from '../query';
+import { streamOf } from '../stream';
 
 const NAMES = { cases: 'cases.ndjson', 'cases.csv': 'cases.csv', 'readings.csv': 'readings.csv' };
 
@@ -18,25 +18,7 @@ export function GET(request: Request) {
       cases: ids?.length ?? 'all',
       ...(files === 'inline' ? { files } : {}),
     });
-    const pieces = exportAll(as, files === 'inline', ids);
-    const encoder = new TextEncoder();
-    const body = new ReadableStream<Uint8Array>({
-      async pull(controller) {
-        try {
-          const { done, value } = await pieces.next();
-          if (done) controller.close();
-          else controller.enqueue(encoder.encode(value));
-        } catch (e) {
-          // A stream that breaks off is a broken file; it must not look like a whole one.
-          log.error({ err: e instanceof Error ? e.name : '' }, 'export broke off');
-          controller.error(e);
-        }
-      },
-      async cancel() {
-        await pieces.return(undefined);
-      },
-    });
-    return new Response(body, {
+    return new Response(streamOf(exportAll(as, files === 'inline', ids)), {
       headers: {
         'content-type': as === 'cases' ? 'application/x-ndjson; charset=utf-8' : 'text/csv; charset=utf-8',
         'content-disposition': `attachment; filename="${NAMES[as]}"`,
