@@ -1,5 +1,6 @@
 import { Problem } from '@/core/problem';
 import { createHash } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
 import { fileTypeFromBuffer } from 'file-type';
 import sharp from 'sharp';
 import { Attachment } from '@/core/case';
@@ -19,6 +20,7 @@ import {
 } from '@/store/files';
 import { attachmentByHash } from '@/store/shop';
 import { getRow } from '@/store/rows';
+import type { LiftedFiles } from './lift-files';
 import { applyChanges } from './save';
 import { drawUpSoon } from './traces-like';
 
@@ -220,11 +222,12 @@ export async function takeFile(
  *
  * @throws Error with a sentence when one is broken, a program, or not what its checksum says
  */
-export async function storeBrought(file: CaseFile): Promise<void> {
+export async function storeBrought(file: CaseFile, lifted?: LiftedFiles): Promise<void> {
   for (const f of file.files ?? []) {
     if (f.data === undefined) continue;
     const name = f.name ?? 'a file';
-    const brought = Buffer.from(f.data, 'base64');
+    const beside = lifted?.of(f.data);
+    const brought = beside ? await readFile(beside) : Buffer.from(f.data, 'base64');
     if (brought.byteLength > MOST_BYTES) throw new Problem(`"${name}" is larger than 50 MB.`);
     const hash = createHash('sha256').update(brought).digest('hex');
     if (f.sha256 !== undefined && f.sha256 !== hash)

@@ -1,4 +1,6 @@
 import { spawnSync } from 'node:child_process';
+import { createHash, randomBytes } from 'node:crypto';
+import { readStored } from '@/store/files';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoCases } from '../../demo/shop';
 import { openCase } from './cases';
@@ -113,6 +115,21 @@ describe('taking files in', () => {
       conditions: expect.arrayContaining(['hot']) as string[],
     });
     expect(record.code.map((c) => c.code)).toEqual(['P0335']);
+  });
+  it('takes large files out of the stream, once each, and knows the same case again', async () => {
+    const data = randomBytes(150_000);
+    const sha256 = createHash('sha256').update(data).digest('hex');
+    const files = [{ name: 'scope.bin', data: data.toString('base64'), sha256 }];
+    const text = ['big1', 'big2'].map((id) => `${JSON.stringify(file({ id, files }))}\n`).join('');
+    expect(await importStream(stream(text, 9001), '')).toMatchObject({ created: 2, refused: [] });
+    for (const id of ['big1', 'big2'])
+      expect((await openCase(id))!.record.attachment).toMatchObject([{ hash: sha256, bytes: data.length }]);
+    expect((await readStored(sha256))!.equals(data)).toBe(true);
+    expect(await importStream(stream(text, 70_001), '')).toMatchObject({ created: 0, unchanged: 2 });
+    // Another content under the same checksum is damage.
+    const spoilt = files.map((f) => ({ ...f, data: randomBytes(150_000).toString('base64') }));
+    const damaged = `${JSON.stringify(file({ id: 'big3', files: spoilt }))}\n`;
+    expect((await importStream(stream(damaged, 9001), '')).refused[0]!.reason).toContain('damaged');
   });
 });
 

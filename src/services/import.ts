@@ -13,6 +13,7 @@ import { listPeople } from '@/store/shop';
 import { loadCase, updateRow } from '@/store/rows';
 import { storeBrought } from './files';
 import { digestRow } from './index-of-cases';
+import { LiftedFiles } from './lift-files';
 import { recompute } from './recompute';
 import { newId } from './save';
 import { sending } from './export';
@@ -59,13 +60,18 @@ function candidate(line: number, text: string): Candidate | Extract<Taken, { sta
  *
  * @param lines with their place in the file, from 1
  * @param who id of the person, or empty
+ * @param lifted where the files of these lines are, if they were taken out
  * @returns what became of each line, in order
  */
-export async function takeIn(lines: { line: number; text: string }[], who: string): Promise<Taken[]> {
+export async function takeIn(
+  lines: { line: number; text: string }[],
+  who: string,
+  lifted?: LiftedFiles,
+): Promise<Taken[]> {
   const read = lines.map(({ line, text }) => candidate(line, text));
   const good = read.filter((r): r is Candidate => 'file' in r);
   const taken: Taken[] = read.filter((r): r is Extract<Taken, { state: 'refused' }> => 'state' in r);
-  taken.push(...(await takeFiles(good, who)));
+  taken.push(...(await takeFiles(good, who, lifted)));
   return taken.sort((a, b) => a.line - b.line);
 }
 
@@ -76,9 +82,9 @@ export async function takeIn(lines: { line: number; text: string }[], who: strin
  * @param who id of the person, or empty
  * @returns what became of each
  */
-export async function takeFiles(good: Candidate[], who: string): Promise<Taken[]> {
+export async function takeFiles(good: Candidate[], who: string, lifted?: LiftedFiles): Promise<Taken[]> {
   if (good.length === 0) return [];
-  const taken = await holdAndTake(good, who);
+  const taken = await holdAndTake(good, who, lifted);
   const later = taken.filter((t) => t.state === 'created').map((t) => t.id);
   await weighComebacks(later.filter((id) => comebackIds.delete(id)));
   return taken;
@@ -87,14 +93,14 @@ export async function takeFiles(good: Candidate[], who: string): Promise<Taken[]
 /** Cases that came in with a comeback; the earlier case is graded once they stand. */
 const comebackIds = new Set<string>();
 
-async function holdAndTake(good: Candidate[], who: string): Promise<Taken[]> {
+async function holdAndTake(good: Candidate[], who: string, lifted?: LiftedFiles): Promise<Taken[]> {
   try {
-    return await holdingWriters((put) => takeBatch(good, who, put));
+    return await holdingWriters((put) => takeBatch(good, who, put, lifted));
   } catch (e) {
     if (good.length === 1) return [{ line: good[0]!.line, state: 'refused', reason: sentence(e) }];
     // One of them cannot be kept: each by itself, so that the others are.
     const taken: Taken[] = [];
-    for (const one of good) taken.push(...(await holdAndTake([one], who)));
+    for (const one of good) taken.push(...(await holdAndTake([one], who, lifted)));
     return taken;
   }
 }
@@ -104,7 +110,12 @@ const sentence = (e: unknown): string =>
     ? e.message
     : 'It could not be written to the database; nothing of it was kept. Try again.';
 
-async function takeBatch(good: Candidate[], who: string, put: PutBatch): Promise<Taken[]> {
+async function takeBatch(
+  good: Candidate[],
+  who: string,
+  put: PutBatch,
+  lifted?: LiftedFiles,
+): Promise<Taken[]> {
   const personId = new Map((await listPeople(db())).map((p) => [p.name, p.id]));
   // Who is named in a file and not known here stands in the list of people, but does not work here.
   const personOf = (name: string | undefined): string | null => {
@@ -162,7 +173,7 @@ async function takeBatch(good: Candidate[], who: string, put: PutBatch): Promise
         earlierCase: ({ id: of, number: n }) =>
           of !== undefined && (here.ids.has(of) || created.has(of)) ? of : here.numbers.get(n ?? -1),
       };
-      if (!here.ids.has(id)) await storeBrought(file);
+      if (!here.ids.has(id)) await storeBrought(file, lifted);
       const { rows, fresh } = readCaseFile(file, into);
       const record = assemble(rows, known as CaseRecord['vehicle'] | undefined);
       if (here.ids.has(id)) {
@@ -297,6 +308,7 @@ export interface Progress {
 
 const LISTED = 1000;
 const AT_ONCE = 400;
+const MOST_AT_ONCE = 16e6;
 /** Cases read before others get their turn. */
 const TURN = 20;
 
@@ -324,29 +336,34 @@ export async function importStream(
   who: string,
   progress: Progress = noProgress(),
 ): Promise<Progress> {
+  const lifted = new LiftedFiles();
   let waiting: { line: number; text: string }[] = [];
+  let characters = 0;
   const flush = async () => {
     const lines = waiting;
     waiting = [];
-    for (const t of await takeIn(lines, who)) count(progress, t);
+    characters = 0;
+    for (const t of await takeIn(lines, who, lifted)) count(progress, t);
     progress.lines = lines.at(-1)?.line ?? progress.lines;
     // Others get their turn between two batches.
     await new Promise(setImmediate);
   };
-  for await (const { line, text } of linesOf(body)) {
-    if (text === undefined) {
-      count(progress, {
-        line,
-        state: 'refused',
-        reason: 'The line is longer than 64 MB. Leave the files out of it.',
-      });
-      continue;
+  try {
+    for await (const { line, text } of linesOf(lifted.through(body))) {
+      if (text === undefined) {
+        const reason = 'The line is longer than 64 MB without its photos and files.';
+        count(progress, { line, state: 'refused', reason });
+        continue;
+      }
+      if (text.trim() === '') continue;
+      waiting.push({ line, text });
+      characters += text.length;
+      if (waiting.length >= AT_ONCE || characters > MOST_AT_ONCE) await flush();
     }
-    if (text.trim() === '') continue;
-    waiting.push({ line, text });
-    if (waiting.length >= AT_ONCE) await flush();
+    if (waiting.length) await flush();
+  } finally {
+    await lifted.throwAway();
   }
-  if (waiting.length) await flush();
   progress.done = true;
   return progress;
 }

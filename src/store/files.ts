@@ -21,6 +21,9 @@ function placeOf(hash: string): string {
   return path.join(filesFolder(), hash.slice(0, 2), hash);
 }
 
+/** Where files are while they come in; what was cut off is swept from there. */
+export const incomingFolder = (): string => path.join(filesFolder(), 'incoming');
+
 /** Thrown when more comes than may; nothing of it is kept. */
 export class TooLarge extends Error {}
 
@@ -34,7 +37,7 @@ export async function receive(
   stream: ReadableStream<Uint8Array>,
   most: number,
 ): Promise<{ file: string; bytes: number }> {
-  const folder = path.join(filesFolder(), 'incoming');
+  const folder = incomingFolder();
   await mkdir(folder, { recursive: true });
   const file = path.join(folder, randomUUID());
   const handle = await open(file, 'w');
@@ -162,7 +165,7 @@ const CUT_OFF_AFTER_MS = 24 * 60 * 60 * 1000;
  * @returns how many
  */
 export async function sweepIncoming(now = Date.now()): Promise<number> {
-  const folder = path.join(filesFolder(), 'incoming');
+  const folder = incomingFolder();
   let swept = 0;
   for (const name of await readdir(folder).catch(() => [])) {
     const file = path.join(folder, name);

@@ -52,6 +52,17 @@ describe('lines of a stream', () => {
       [3, 'short'],
     ]);
   });
+  it('take time that grows with their length, also where one line is all there is', async () => {
+    const seconds = async (bytes: number) => {
+      const text = 'x'.repeat(bytes);
+      const from = performance.now();
+      await all(text, 2048);
+      return performance.now() - from;
+    };
+    await seconds(1 << 20);
+    // Four times the text: sixteen times the time where each piece is looked through again.
+    expect((await seconds(1 << 23)) / (await seconds(1 << 21))).toBeLessThan(8);
+  });
   it('are found by their place', async () => {
     expect(await someLines(stream('a\nb\nc\nd\n'), [2, 4, 9])).toEqual(
       new Map([

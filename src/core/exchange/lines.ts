@@ -1,5 +1,7 @@
 /** Longer than this no line of a stream of case files may be. */
 export const LONGEST_LINE = 64 * 1024 * 1024;
+/** So much of the start tells whether it is one value over several lines. */
+const START = 4096;
 
 /**
  * Lines of a byte stream in UTF-8; a text that is one JSON value over several lines comes as one.
@@ -15,35 +17,48 @@ export async function* linesOf(
   const reader = body
     .pipeThrough(new TextDecoderStream() as never)
     .getReader() as ReadableStreamDefaultReader<string>;
-  let rest = '';
   let line = 0;
-  let whole: string | undefined;
+  // Pieces of the line under way, joined once it is whole: looked through again and again it would take
+  // time that grows with the square of its length.
+  let pieces: string[] = [];
+  let length = 0;
+  let over = false;
+  /** A single value over several lines; not known until its first line has come. */
+  let whole: boolean | undefined;
+  let start = '';
+  const add = (piece: string) => {
+    length += piece.length;
+    over ||= length > longest;
+    if (over) pieces = [];
+    else if (piece !== '') pieces.push(piece);
+  };
+  const take = () => {
+    const text = over ? undefined : pieces.join('');
+    pieces = [];
+    length = 0;
+    over = false;
+    return { line: ++line, text };
+  };
   for (;;) {
-    const { done, value } = await reader.read();
-    if (value !== undefined) rest += line === 0 && rest === '' ? value.replace(/^\uFEFF/, '') : value;
-    if (whole === undefined && line === 0 && /^\s*\{\s*\n/.test(rest)) whole = '';
-    if (whole !== undefined) {
-      // A single file written over many lines: read to its end.
-      if (done) {
-        yield { line: 1, text: rest };
-        return;
+    const { done, value = '' } = await reader.read();
+    let piece = value;
+    if (whole === undefined) {
+      start += piece;
+      if (!done && !/\S[\s\S]*\n/.test(start) && start.length < START) continue;
+      start = start.replace(/^\uFEFF/, '');
+      whole = /^\s*\{\s*\n/.test(start);
+      piece = start;
+    }
+    if (!whole)
+      for (let at; (at = piece.indexOf('\n')) >= 0; piece = piece.slice(at + 1)) {
+        add(piece.slice(0, at));
+        yield take();
       }
-      if (rest.length > longest) {
-        yield { line: 1, text: undefined };
-        return;
-      }
-      continue;
-    }
-    let at: number;
-    while ((at = rest.indexOf('\n')) >= 0) {
-      line++;
-      yield { line, text: at > longest ? undefined : rest.slice(0, at) };
-      rest = rest.slice(at + 1);
-    }
-    if (done) {
-      if (rest.trim() !== '') yield { line: line + 1, text: rest };
-      return;
-    }
+    add(piece);
+    if (!done) continue;
+    const last = take();
+    if (whole || last.text === undefined || last.text.trim() !== '') yield last;
+    return;
   }
 }
 

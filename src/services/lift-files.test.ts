@@ -1,0 +1,75 @@
+import { randomBytes } from 'node:crypto';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import fc from 'fast-check';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { LiftedFiles } from './lift-files';
+
+let folder: string;
+beforeAll(() => {
+  folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-lift-'));
+  process.env.VANTLE_FILES = folder;
+});
+afterAll(() => {
+  delete process.env.VANTLE_FILES;
+  rmSync(folder, { recursive: true, force: true });
+});
+
+function stream(text: string, piece: number): ReadableStream<Uint8Array> {
+  const bytes = Buffer.from(text);
+  let at = 0;
+  return new ReadableStream({
+    pull(controller) {
+      if (at >= bytes.length) return controller.close();
+      controller.enqueue(bytes.subarray(at, (at += piece)));
+    },
+  });
+}
+const textOf = (body: ReadableStream<Uint8Array>) => new Response(body).text();
+const left = () =>
+  existsSync(path.join(folder, 'incoming')) ? readdirSync(path.join(folder, 'incoming')) : [];
+
+describe('files inside a stream of case files', () => {
+  it('come out whole, however the bytes come and however slashes are written, and are thrown away', async () => {
+    for (const piece of [1000, 4099, 70_001, 1e7])
+      for (const escape of [false, true]) {
+        const contents = [randomBytes(200_001), randomBytes(90_000), randomBytes(90_001)];
+        const text = JSON.stringify({
+          a: 'x "quoted" \\ ü',
+          files: contents.map((c) => ({ data: c.toString('base64') })),
+        });
+        const lifted = new LiftedFiles();
+        const out = await textOf(lifted.through(stream(escape ? text.replaceAll('/', '\\/') : text, piece)));
+        expect(out.length).toBeLessThan(1000);
+        const read = JSON.parse(out) as { a: string; files: { data: string }[] };
+        expect(read.a).toBe('x "quoted" \\ ü');
+        expect(
+          read.files.map((f) => readFileSync(lifted.of(f.data)!).equals(contents[read.files.indexOf(f)]!)),
+        ).toEqual([true, true, true]);
+        await lifted.throwAway();
+        expect(left()).toEqual([]);
+      }
+  });
+
+  it('that are short, and every other text, pass as they are', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.jsonValue(), fc.integer({ min: 1, max: 40 }), async (value, piece) => {
+        const text = JSON.stringify(value);
+        expect(await textOf(new LiftedFiles().through(stream(text, piece)))).toBe(text);
+      }),
+    );
+    const long = JSON.stringify({ said: `${'stalls when hot. '.repeat(9000)}"\\`, data: 'AAAA'.repeat(10) });
+    expect(await textOf(new LiftedFiles().through(stream(long, 5000)))).toBe(long);
+  });
+
+  it('that turn out to be none, or are cut off, leave nothing behind', async () => {
+    const lifted = new LiftedFiles();
+    const out = await textOf(lifted.through(stream(`{"data":"${'A'.repeat(100_000)}!"}`, 30_000)));
+    expect(JSON.parse(out)).toEqual({ data: 'not base64!' });
+    await textOf(lifted.through(stream(`{"data":"${'A'.repeat(100_000)}`, 30_000)));
+    expect(left()).toEqual([]);
+    // A mark that somebody wrote themselves leads nowhere.
+    expect(lifted.of(Buffer.from(`vantle-lifted:${'0'.repeat(64)}`).toString('base64'))).toBeUndefined();
+  });
+});
