@@ -13,43 +13,52 @@ import { recogniseVehicle } from './recognise';
 import { money, periods } from './shop';
 
 /** What the rest of the shop says of a case: other cases of its vehicle, comebacks. Reads digests, writes nothing. */
-export async function aroundCase(caseId: string, known?: CaseRecord): Promise<Around> {
-  const record = known ?? (await loadCase(db(), caseId));
-  const { followUp, comeback } = await periods();
-  const rate = await money();
-  if (!record)
-    return {
-      sameVehicle: [],
-      cameBackAs: [],
-      comebackOf: [],
-      comebackOffers: [],
-      twin: null,
+export const aroundCase = async (caseId: string): Promise<Around> => (await caseWithAround(caseId)).around;
+
+/** A case with what the rest of the shop says of it; no record where there is no such case. */
+export async function caseWithAround(
+  caseId: string,
+): Promise<{ record: CaseRecord | undefined; around: Around }> {
+  const [record, { followUp, comeback }, rate, comebacks] = await Promise.all([
+    loadCase(db(), caseId),
+    periods(),
+    money(),
+    confirmedComebacks(db()),
+  ]);
+  if (!record) {
+    const nothing = { sameVehicle: [], cameBackAs: [], comebackOf: [], comebackOffers: [], twin: null };
+    return { record, around: { ...nothing, followUp, money: rate } };
+  }
+  const { customer, phone } = record.case;
+  const [own, known, comebackOf] = await Promise.all([
+    casesOfVehicle(db(), record.vehicle.id),
+    recogniseVehicle(db(), { ...record.vehicle, customer, phone }, record.vehicle.id),
+    Promise.all(
+      record.comeback.map(async (c) => ({
+        caseId: c.ofCaseId,
+        state: c.state,
+        number: (await numberOfCase(db(), c.ofCaseId)) ?? 0,
+      })),
+    ),
+  ]);
+  // What was here before is offered whichever way the vehicle was recognised.
+  const alike = known.filter((k) => k.sure !== 'perhaps');
+  const [same, others] = await Promise.all([
+    digestsOf(own.filter((c) => c !== caseId)),
+    digestsOf(alike.flatMap((k) => k.caseIds)),
+  ]);
+  const earlier = [...same, ...others];
+  return {
+    record,
+    around: {
+      sameVehicle: inShort(same),
+      cameBackAs: comebacks.get(caseId) ?? [],
+      comebackOf,
+      comebackOffers: comebackOffers(record, earlier, comeback),
+      twin: twinOf(record, earlier),
       followUp,
       money: rate,
-    };
-  const own = (await casesOfVehicle(db(), record.vehicle.id)).filter((c) => c !== caseId);
-  const { customer, phone } = record.case;
-  // What was here before is offered whichever way the vehicle was recognised.
-  const alike = (
-    await recogniseVehicle(db(), { ...record.vehicle, customer, phone }, record.vehicle.id)
-  ).filter((k) => k.sure !== 'perhaps');
-  const same = await digestsOf(own);
-  const earlier = [...same, ...(await digestsOf(alike.flatMap((k) => k.caseIds)))];
-  const comebackOf = await Promise.all(
-    record.comeback.map(async (c) => ({
-      caseId: c.ofCaseId,
-      state: c.state,
-      number: (await numberOfCase(db(), c.ofCaseId)) ?? 0,
-    })),
-  );
-  return {
-    sameVehicle: inShort(same),
-    cameBackAs: (await confirmedComebacks(db())).get(caseId) ?? [],
-    comebackOf,
-    comebackOffers: comebackOffers(record, earlier, comeback),
-    twin: twinOf(record, earlier),
-    followUp,
-    money: rate,
+    },
   };
 }
 

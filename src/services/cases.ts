@@ -6,15 +6,15 @@ import { db, write } from '@/store/database';
 import { appendHistory, deleteRow, getRow, insertRow, loadCase, loadCases, updateRow } from '@/store/rows';
 import { caseIdByNumber, countCases, keepNumber, nextCaseNumber, openCaseIds } from '@/store/shop';
 import { casesOfVehicle } from '@/store/vehicles';
-import { aroundCase, digestsOf, inShort } from './around';
+import { aroundCase, caseWithAround, digestsOf, inShort } from './around';
 import { newsOf } from './news';
 import { recogniseVehicle } from './recognise';
 import { newId } from './save';
 
 /** Everything the case screen shows, or undefined when there is no such case. */
 export async function openCase(id: string): Promise<OpenCase | undefined> {
-  const record = await loadCase(db(), id);
-  return record && { record, ...(await aroundCase(id, record)) };
+  const { record, around } = await caseWithAround(id);
+  return record && { record, ...around };
 }
 
 /**

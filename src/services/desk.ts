@@ -27,16 +27,28 @@ const MOST_COMEBACKS = 6;
 
 /** The desk: open cases and what each waits for, follow-ups due, what came back, what was closed lately. */
 export async function desk(): Promise<Desk> {
-  const [people, catalogue, seq] = await Promise.all([
-    listPeople(db()),
-    listCatalogue(db()).then((c) => new Catalogue(c)),
-    deskSeq(),
-  ]);
+  const [people, catalogue, seq, openIds, closedIds, total, comebacks, rate, days, waiting, back, told] =
+    await Promise.all([
+      listPeople(db()),
+      listCatalogue(db()).then((c) => new Catalogue(c)),
+      deskSeq(),
+      openCaseIds(db()),
+      lastClosedIds(db(), 8),
+      countCases(db()),
+      confirmedComebacks(db()),
+      money(),
+      callAgain(),
+      followUpsIn(db(), ['due', 'not reached']),
+      latestComebacks(db(), MOST_COMEBACKS),
+      followUpsIn(db(), ['came back']),
+    ]);
   const nameOf = (id: string | null) => people.find((p) => p.id === id)?.name ?? '';
-  const open = await loadCases(db(), await openCaseIds(db()));
-  const { recentlyClosed, total } = await closedLately();
-  const comebacks = await confirmedComebacks(db());
-  const rate = await money();
+  const records = await loadCases(db(), [...openIds, ...closedIds]);
+  const isOpen = new Set(openIds);
+  const open = records.filter((r) => isOpen.has(r.case.id));
+  const recentlyClosed = records
+    .filter((r) => !isOpen.has(r.case.id))
+    .sort((a, b) => (b.case.closedAt ?? '').localeCompare(a.case.closedAt ?? ''));
   return {
     open: open.map((r): DeskCase => {
       const hand = r.case.handId ?? r.case.leadId;
@@ -63,8 +75,8 @@ export async function desk(): Promise<Desk> {
         beyondLimit: beyondLimit(r, rate) !== undefined,
       };
     }),
-    due: await callsDue(nameOf),
-    cameBack: await cameBackLately(new Set(comebacks.keys())),
+    due: callsDue(waiting, days, nameOf),
+    cameBack: cameBackLately(back, told, new Set(comebacks.keys())),
     lately: recentlyClosed.map((r) => ({
       id: r.case.id,
       number: r.case.number,
@@ -89,13 +101,13 @@ export async function desk(): Promise<Desk> {
 /** Where the shop's history stands: another number, another desk. */
 export const deskSeq = (): Promise<number> => lastHistorySeq(db());
 
+type FollowUps = Awaited<ReturnType<typeof followUpsIn>>;
+
 /** Whoever was not reached so long after the day is called no more: by then they would have come. */
 const CALLED_DAYS = 120;
 
 /** Calls to be made, soonest first; who was not reached is called again after the shop's interval. */
-async function callsDue(nameOf: (id: string | null) => string): Promise<Desk['due']> {
-  const days = await callAgain();
-  const rows = await followUpsIn(db(), ['due', 'not reached']);
+function callsDue(rows: FollowUps, days: number, nameOf: (id: string | null) => string): Desk['due'] {
   const tooLate = new Date(Date.now() - CALLED_DAYS * 86_400_000).toISOString();
   return rows
     .filter(({ followUp: f }) => f.state === 'due' || (f.dueAt ?? f.doneAt ?? '') >= tooLate)
@@ -121,9 +133,13 @@ async function callsDue(nameOf: (id: string | null) => string): Promise<Desk['du
 }
 
 /** What came back in the last year: as a later case, or as the customer told at a follow-up and no case yet. */
-async function cameBackLately(withCase: ReadonlySet<string>): Promise<Desk['cameBack']> {
+function cameBackLately(
+  latest: Awaited<ReturnType<typeof latestComebacks>>,
+  followUps: FollowUps,
+  withCase: ReadonlySet<string>,
+): Desk['cameBack'] {
   const aYearAgo = new Date(Date.now() - COMEBACKS_DAYS * 86_400_000).toISOString();
-  const cases = (await latestComebacks(db(), MOST_COMEBACKS)).map((c) => ({
+  const cases = latest.map((c) => ({
     number: c.number,
     of: c.of,
     vehicle: vehicleName(c.vehicle as RowOf<'vehicle'>),
@@ -131,7 +147,7 @@ async function cameBackLately(withCase: ReadonlySet<string>): Promise<Desk['came
     open: c.closedAt === null,
     note: '',
   }));
-  const told = (await followUpsIn(db(), ['came back']))
+  const told = followUps
     .filter(({ own }) => !withCase.has(own.id))
     .map(({ followUp: f, own, vehicle }) => ({
       number: own.number,
@@ -145,12 +161,6 @@ async function cameBackLately(withCase: ReadonlySet<string>): Promise<Desk['came
     .filter((c) => c.at >= aYearAgo)
     .sort((a, b) => b.at.localeCompare(a.at))
     .slice(0, MOST_COMEBACKS);
-}
-
-async function closedLately(): Promise<{ recentlyClosed: CaseRecord[]; total: number }> {
-  const recentlyClosed = await loadCases(db(), await lastClosedIds(db(), 8));
-  recentlyClosed.sort((a, b) => (b.case.closedAt ?? '').localeCompare(a.case.closedAt ?? ''));
-  return { recentlyClosed, total: await countCases(db()) };
 }
 
 /** Whether complaint, evidence, cause, repair and proof have something in them. */

@@ -19,14 +19,21 @@ import { caseIdsByNumber, caseNumbers, listPeople } from '@/store/shop';
 
 export type ExportFormat = 'cases' | 'cases.csv' | 'readings.csv';
 
-const PAGE = 100;
+/** Cases read at once: one question to the database. */
+const PAGE = 500;
+/** So much text is handed on at once: photos make it long. */
+const MOST_TEXT = 1e6;
 
 /** What a case file needs to know of this shop. */
 export async function sending(catalogue?: Catalogue, data?: Sending['data']): Promise<Sending> {
-  const people = new Map((await listPeople(db())).map((p) => [p.id, p.name]));
-  const numbers = await caseNumbers(db());
+  const [list, numbers, items] = await Promise.all([
+    listPeople(db()),
+    caseNumbers(db()),
+    catalogue ? undefined : listCatalogue(db()),
+  ]);
+  const people = new Map(list.map((p) => [p.id, p.name]));
   return {
-    catalogue: catalogue ?? new Catalogue(await listCatalogue(db())),
+    catalogue: catalogue ?? new Catalogue(items ?? []),
     person: (id) => (id === null ? undefined : people.get(id)),
     numberOf: (id) => numbers.get(id),
     ...(data ? { data } : {}),
@@ -81,6 +88,9 @@ export async function* exportAll(
           }
         text += `${JSON.stringify(writeCaseFile(record, { ...from, data: (h) => stored.get(h) }))}\n`;
       }
+      if (text.length < MOST_TEXT) continue;
+      yield text;
+      text = '';
     }
     yield text;
   }

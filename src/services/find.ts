@@ -25,7 +25,7 @@ import { vehicleName } from '@/core/vehicle';
 import { conditionLabel } from '@/core/symptoms';
 import { besideLine } from './beside';
 import { caseIndex, profilesOf, type Held } from './index-of-cases';
-import { knownWords } from './words';
+import { indexAndWords } from './words';
 import { alikeTraces } from './traces-like';
 import { createCase } from './cases';
 import { findCustomer } from './find-customer';
@@ -87,13 +87,8 @@ export interface Putting {
 
 /** How a line was read and what it ranks, in one look at the index. */
 async function askLine(line: string, limit: number, putting: Putting) {
-  const held = await caseIndex();
-  const chips = readQuery(
-    line.slice(0, 500),
-    await knownWords(held),
-    held.catalogue,
-    putting.corrections ?? [],
-  );
+  const { held, words } = await indexAndWords();
+  const chips = readQuery(line.slice(0, 500), words, held.catalogue, putting.corrections ?? []);
   const asked = wantedOf(chips, putting.only);
   const like = asked.like.flatMap((n) => held.index.withNumber(n));
   const profiles = await profilesOf(held, like);
@@ -145,10 +140,15 @@ export async function findWithBeside(line: string, limit: number, putting: Putti
   const { held, wanted, ranking, chips } = asked;
   // A guess is no reading: its words may be a name.
   const unread = chips.filter((c) => c.kind === 'text' || c.guess).map((c) => c.words);
+  const [answer, customers, beside] = await Promise.all([
+    answerOf(asked),
+    findCustomer(line, unread),
+    besideLine(wanted, held.index),
+  ]);
   return {
-    ...(await answerOf(asked)),
-    customers: await findCustomer(line, unread),
-    beside: await besideLine(wanted, held.index),
+    ...answer,
+    customers,
+    beside,
     practice: ranking ? practiceOf(ranking, held.catalogue) : NO_PRACTICE_ANSWER,
   };
 }
@@ -174,8 +174,8 @@ export async function startCase(
 
 /** How the words at the end of a line may go on. */
 export async function suggestions(line: string): Promise<Suggestion[]> {
-  const held = await caseIndex();
-  return suggest(line.slice(0, 500), held.index, await knownWords(held), held.catalogue);
+  const { held, words } = await indexAndWords();
+  return suggest(line.slice(0, 500), held.index, words, held.catalogue);
 }
 
 /** The near cases of an open one, with how they were ranked. */
@@ -189,10 +189,10 @@ export interface NearCases {
 /** Past cases near to an open one, ranked: they share its trouble, or are of the same vehicle. */
 export async function nearTo(caseId: string, limit: number): Promise<NearCases | undefined> {
   const held = await caseIndex();
-  const profile = (await profilesOf(held, [caseId])).get(caseId);
+  const [profiles, alike] = await Promise.all([profilesOf(held, [caseId]), alikeTraces(caseId)]);
+  const profile = profiles.get(caseId);
   if (!profile) return undefined;
   const wanted = wantedOfCase(profile);
-  const alike = await alikeTraces(caseId);
   const ranking = rank(held.index, wanted, held.catalogue, limit, caseId, alike);
   const near = (await explained(held, wanted, ranking, alike)).filter(
     (n) =>

@@ -124,9 +124,11 @@ export function digestRow(
 }
 
 async function refresh(held: Held): Promise<Held> {
-  // The cases first: every entry of the history up to their number is then there to be read.
-  const changed = await changedSince(db(), held.caseSeq);
-  const news = await historySince(db(), held.historySeq, ['catalogue', 'case', 'comeback']);
+  // The cases are asked for first: every entry of the history up to their number is then there to be read.
+  const [changed, news] = await Promise.all([
+    changedSince(db(), held.caseSeq),
+    historySince(db(), held.historySeq, ['catalogue', 'case', 'comeback']),
+  ]);
   if (news.some((n) => n.kind === 'catalogue')) held.catalogue = new Catalogue(await listCatalogue(db()));
   if (changed.ids.length) {
     if (news.some((n) => n.kind === 'comeback' || n.kind === 'case')) {

@@ -15,14 +15,14 @@ const NEAR = 40;
  * every write to the case.
  */
 export async function marginOf(caseId: string): Promise<MarginAnswer> {
-  const found = await nearTo(caseId, NEAR);
-  const record = await loadCase(db(), caseId);
+  const [found, record] = await Promise.all([nearTo(caseId, NEAR), loadCase(db(), caseId)]);
   if (!found || !record)
     return { precedents: { cases: [], causes: [], searched: 0 }, forks: [], guide: NO_GUIDE, bulletins: [] };
+  const [guide, bulletins] = await Promise.all([guideFor(record, found), bulletinsOfCase(record)]);
   return {
     precedents: shownPrecedents(found),
     forks: forksAmong(factsOf(found.profile), found.near),
-    guide: await guideFor(record, found),
-    bulletins: await bulletinsOfCase(record),
+    guide,
+    bulletins,
   };
 }

@@ -27,9 +27,8 @@ import { plateThatTells } from '@/core/vehicle';
 import { listCatalogue } from '@/store/catalogue';
 import { vehiclesByPlate } from '@/store/vehicles';
 import { takeFiles, type Candidate } from './import';
-import { caseIndex } from './index-of-cases';
 import { keptList } from './kept-list';
-import { knownWords, shopVocabulary } from './words';
+import { indexAndWords, shopVocabulary } from './words';
 
 /** A shop's table of past jobs: how it is read, and taking it in. Nothing is kept until it is taken in. */
 
@@ -52,8 +51,7 @@ const headsKey = (heads: readonly string[]): string => {
 };
 
 async function readerFor(settings: RecordSettings): Promise<RecordReader> {
-  const held = await caseIndex();
-  const known = await knownWords(held);
+  const { words: known } = await indexAndWords();
   return {
     columns: settings.columns,
     dateOrder: settings.dateOrder ?? undefined,

@@ -25,23 +25,28 @@ interface Known extends Recognised {
 export async function recogniseVehicle(q: Tx | Db, identity: Identity, except: string): Promise<Known[]> {
   const { vin } = readVin(identity.vin);
   const plate = plainPlate(identity.plate);
-  const found = [
-    ...(vin.length >= VIN_START ? await vehiclesByVin(q, vin, except, MOST) : []),
-    ...(plate.length >= 3 ? await vehiclesByPlate(q, [plate.toLowerCase()]) : []),
-    ...(identity.make !== '' && identity.model !== '' && (identity.customer !== '' || identity.phone !== '')
-      ? await vehiclesByMakeModel(q, identity.make, identity.model, MOST)
-      : []),
-  ];
+  const found = (
+    await Promise.all([
+      vin.length >= VIN_START ? vehiclesByVin(q, vin, except, MOST) : [],
+      plate.length >= 3 ? vehiclesByPlate(q, [plate.toLowerCase()]) : [],
+      identity.make !== '' && identity.model !== '' && (identity.customer !== '' || identity.phone !== '')
+        ? vehiclesByMakeModel(q, identity.make, identity.model, MOST)
+        : [],
+    ])
+  ).flat();
   const rows = new Map(found.map((f) => [f.vehicle.id, f]));
   rows.delete(except);
-  const known: Known[] = [];
-  for (const { vehicle, customers } of rows.values()) {
-    const row = vehicle as RowOf<'vehicle'>;
-    const best = customers
-      .flatMap((c) => recognise(identity, { ...row, ...c }) ?? [])
-      .sort((a, b) => SURE[a.sure] - SURE[b.sure])[0];
-    if (best) known.push({ ...best, vehicle: row, caseIds: await casesOfVehicle(q, row.id) });
-  }
+  const known = (
+    await Promise.all(
+      [...rows.values()].map(async ({ vehicle, customers }): Promise<Known[]> => {
+        const row = vehicle as RowOf<'vehicle'>;
+        const best = customers
+          .flatMap((c) => recognise(identity, { ...row, ...c }) ?? [])
+          .sort((a, b) => SURE[a.sure] - SURE[b.sure])[0];
+        return best ? [{ ...best, vehicle: row, caseIds: await casesOfVehicle(q, row.id) }] : [];
+      }),
+    )
+  ).flat();
   // Of several alike vehicles of one customer none is the likely one.
   const byCustomer = known.filter((k) => k.sure === 'likely' && !k.because.includes('plate'));
   if (byCustomer.length > 1)

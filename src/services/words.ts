@@ -53,9 +53,14 @@ export async function taughtWords(): Promise<WordRow[]> {
   return (await words()).taught;
 }
 
+/** The index with the names and words that a search line is read by, asked for together. */
+export async function indexAndWords(): Promise<{ held: Held; words: KnownWords }> {
+  const [held, now] = await Promise.all([caseIndex(), words()]);
+  return { held, words: known(held, now) };
+}
+
 /** Names and words a search line is read by. */
-export async function knownWords(held: Held): Promise<KnownWords> {
-  const { vocabulary, people, taught } = await words();
+function known(held: Held, { vocabulary, people, taught }: Words): KnownWords {
   let list = lists.get(held.index);
   if (!list || list.changes !== held.index.changes) {
     list = {

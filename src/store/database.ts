@@ -1,13 +1,25 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
 import { mkdirSync } from 'node:fs';
 import path from 'node:path';
 import { createClient, type Client, type InArgs, type Transaction } from '@libsql/client';
 import { Mutex } from 'async-mutex';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
+import { fewerTrips, LateFailure } from './fewer-trips';
 import * as schema from './schema';
 
 export type Db = LibSQLDatabase<typeof schema>;
 /** A transaction; has the same query methods as the database. */
 export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
+
+/** How one run of a transaction is done, and the last number that its history gave. */
+interface Run {
+  careful: boolean;
+  seq?: number;
+}
+const run = new AsyncLocalStorage<Run>();
+
+/** What belongs to the transaction under way; undefined outside of one. */
+export const runUnderWay = (): Run | undefined => run.getStore();
 
 interface Store {
   db: Db;
@@ -41,7 +53,9 @@ function open(url: string): Store {
     mkdirSync(path.dirname(path.resolve(file)), { recursive: true });
   }
   const authToken = process.env.VANTLE_DATABASE_TOKEN;
-  const client = createClient({ url, ...(authToken ? { authToken } : {}), timeout: 8000 });
+  const local = createClient({ url, ...(authToken ? { authToken } : {}), timeout: 8000 });
+  // A file is no trip away.
+  const client = url.startsWith('file:') ? local : fewerTrips(local, () => run.getStore()?.careful ?? false);
   const store = { client, db: drizzle(client, { schema, casing: 'snake_case' }), writing: new Mutex(), url };
   stores.set(url, store);
   return store;
@@ -60,10 +74,15 @@ export function db(): Db {
 export async function write<T>(work: (tx: Tx) => Promise<T>): Promise<T> {
   const store = open(databaseUrl());
   return store.writing.runExclusive(async () => {
+    let careful = false;
     for (let attempt = 0; ; attempt++) {
       try {
-        return await store.db.transaction(work);
+        return await run.run({ careful }, () => store.db.transaction(work));
       } catch (e) {
+        if (!careful && isLate(e)) {
+          careful = true;
+          continue;
+        }
         if (attempt >= 5 || !isBusy(e)) throw e;
         await new Promise((r) => setTimeout(r, 40 * 2 ** attempt));
       }
@@ -99,11 +118,16 @@ export async function holdingWriters<T>(work: (put: PutBatch) => Promise<T>): Pr
 /** Puts statements into the transaction that holds the writers off. */
 export type PutBatch = (statements: { sql: string; args: InArgs }[]) => Promise<void>;
 
+/** The error and what it came of. */
+function* causesOf(e: unknown): Generator<Error> {
+  for (let at: unknown = e; at instanceof Error; at = at.cause) yield at;
+}
+const isLate = (e: unknown): boolean => [...causesOf(e)].some((c) => c instanceof LateFailure);
+
 function isBusy(e: unknown): boolean {
-  for (let at: unknown = e; at instanceof Error; at = at.cause) {
-    if ('code' in at && typeof at.code === 'string' && at.code.startsWith('SQLITE_BUSY')) return true;
-  }
-  return false;
+  return [...causesOf(e)].some(
+    (c) => 'code' in c && typeof c.code === 'string' && c.code.startsWith('SQLITE_BUSY'),
+  );
 }
 
 /** Closes the connection, folding the write-ahead log back into the file. */

@@ -1,7 +1,7 @@
-import { asc, eq, getTableColumns, inArray, sql } from 'drizzle-orm';
+import { asc, eq, getTableColumns, inArray, max, sql } from 'drizzle-orm';
 import { SQLiteAsyncDialect, type SQLiteColumn } from 'drizzle-orm/sqlite-core';
 import { CASE_KINDS, OWNED, type AnyRow, type CaseRecord, type Kind, type RowOf } from '@/core/case';
-import type { Db, Tx } from './database';
+import { runUnderWay, type Db, type Tx } from './database';
 import { cases, history, vehicles } from './schema';
 import { TABLES } from './tables';
 
@@ -67,33 +67,32 @@ export function ownedBy(kind: Kind): { kind: Kind; field: string }[] {
  */
 export async function loadCases(q: Tx | Db, ids: string[] | 'all'): Promise<CaseRecord[]> {
   if (ids !== 'all' && ids.length === 0) return [];
-  const found = await q
-    .select()
-    .from(cases)
-    .where(ids === 'all' ? undefined : inArray(cases.id, ids))
-    .orderBy(asc(cases.number));
-  if (found.length === 0) return [];
-  const cars = await q
-    .select()
-    .from(vehicles)
-    .where(ids === 'all' ? undefined : inArray(vehicles.id, [...new Set(found.map((c) => c.vehicleId))]));
+  const which = ids === 'all' ? undefined : inArray(cases.id, ids);
+  // All at once: a database server far away answers it as one question.
+  const [found, cars, lists] = await Promise.all([
+    q.select().from(cases).where(which).orderBy(asc(cases.number)),
+    q
+      .select()
+      .from(vehicles)
+      .where(which && inArray(vehicles.id, q.select({ id: cases.vehicleId }).from(cases).where(which))),
+    Promise.all(
+      CASE_KINDS.map(async (kind) => {
+        const table = TABLES[kind];
+        const rows = await q
+          .select()
+          .from(table)
+          .where(ids === 'all' ? undefined : inArray(table.caseId, ids))
+          .orderBy(asc(table.caseId), asc(table.position), sql`rowid`);
+        return { kind, rows: rows as (AnyRow & { caseId: string })[] };
+      }),
+    ),
+  ]);
   const carById = new Map(cars.map((v) => [v.id, v]));
   const records = new Map<string, CaseRecord>();
   for (const c of found) {
     const empty = Object.fromEntries(CASE_KINDS.map((k) => [k, []]));
     records.set(c.id, { case: c, vehicle: carById.get(c.vehicleId), ...empty } as unknown as CaseRecord);
   }
-  const lists = await Promise.all(
-    CASE_KINDS.map(async (kind) => {
-      const table = TABLES[kind];
-      const rows = await q
-        .select()
-        .from(table)
-        .where(ids === 'all' ? undefined : inArray(table.caseId, ids))
-        .orderBy(asc(table.caseId), asc(table.position), sql`rowid`);
-      return { kind, rows: rows as (AnyRow & { caseId: string })[] };
-    }),
-  );
   for (const { kind, rows } of lists) {
     for (const row of rows) (records.get(row.caseId)?.[kind] as AnyRow[] | undefined)?.push(row);
   }
@@ -169,10 +168,17 @@ export interface HistoryEntry {
   after: Record<string, unknown> | null;
 }
 
-/** Appends to the history and returns the sequence number, which grows over the whole database. */
+/**
+ * Appends to the history and returns the sequence number, which grows over the whole database. A transaction that
+ * writes holds all others off, so that the numbers after the last one are its own: it asks for that one once.
+ */
 export async function appendHistory(tx: Tx, entry: HistoryEntry): Promise<number> {
-  const [row] = await tx.insert(history).values(entry).returning({ seq: history.seq });
-  return row!.seq;
+  const run = runUnderWay();
+  if (!run) throw new Error('History is written within a transaction only.');
+  run.seq ??= (await tx.select({ n: max(history.seq) }).from(history))[0]?.n ?? 0;
+  const seq = ++run.seq;
+  await tx.insert(history).values({ ...entry, seq });
+  return seq;
 }
 
 /** Who wrote a field of a row last, and when. */

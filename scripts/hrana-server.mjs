@@ -1,0 +1,194 @@
+// A small server of the open Hrana protocol (version 2 over HTTP, JSON) over a local file: for tests of shops that share
+// one database server. Streams that hold a transaction have a connection of their own; writers wait for each other.
+import { randomUUID } from 'node:crypto';
+import http from 'node:http';
+import Database from 'libsql';
+
+const BUSY_MS = 8000;
+const fromHrana = (v) =>
+  v.type === 'null'
+    ? null
+    : v.type === 'integer'
+      ? BigInt(v.value)
+      : v.type === 'blob'
+        ? Buffer.from(v.base64, 'base64')
+        : v.value;
+const toHrana = (v) =>
+  v === null
+    ? { type: 'null' }
+    : typeof v === 'bigint'
+      ? { type: 'integer', value: String(v) }
+      : typeof v === 'number'
+        ? { type: 'float', value: v }
+        : typeof v === 'string'
+          ? { type: 'text', value: v }
+          : { type: 'blob', base64: Buffer.from(v).toString('base64') };
+
+function execute(db, { sql, args = [], named_args: named = [] }) {
+  const statement = db.prepare(sql);
+  statement.safeIntegers(true);
+  const given = named.length
+    ? [Object.fromEntries(named.map(({ name, value }) => [name.replace(/^[:@$]/, ''), fromHrana(value)]))]
+    : args.map(fromHrana);
+  if (statement.reader) {
+    const cols = statement.columns().map((c) => ({ name: c.name, decltype: c.type ?? null }));
+    const rows = statement.raw().all(...given);
+    return {
+      cols,
+      rows: rows.map((row) => cols.map((_, i) => toHrana(row[i] ?? null))),
+      affected_row_count: 0,
+      last_insert_rowid: null,
+    };
+  }
+  const { changes, lastInsertRowid } = statement.run(...given);
+  return { cols: [], rows: [], affected_row_count: changes, last_insert_rowid: String(lastInsertRowid) };
+}
+
+const errorOf = (e) => ({ message: String(e?.message ?? e), code: e?.code ?? 'SQLITE_ERROR' });
+
+function batch(db, { steps }) {
+  const results = [];
+  const errors = [];
+  const holds = (c) =>
+    !c ||
+    (c.type === 'ok'
+      ? results[c.step] !== null && errors[c.step] === null
+      : c.type === 'error'
+        ? errors[c.step] !== null
+        : c.type === 'not'
+          ? !holds(c.cond)
+          : c.type === 'and'
+            ? c.conds.every(holds)
+            : c.type === 'or'
+              ? c.conds.some(holds)
+              : !db.inTransaction);
+  for (const { condition, stmt } of steps) {
+    let result = null;
+    let error = null;
+    if (holds(condition)) {
+      try {
+        result = execute(db, stmt);
+      } catch (e) {
+        // Another writer is at work, and nothing of this was done: the whole of it is asked for again.
+        if (results.length === 0 && String(e?.code).startsWith('SQLITE_BUSY')) throw e;
+        error = errorOf(e);
+      }
+    }
+    results.push(result);
+    errors.push(error);
+  }
+  return { step_results: results, step_errors: errors };
+}
+
+/** Tries again without holding up the others while another stream writes. */
+async function patiently(work) {
+  for (const until = Date.now() + BUSY_MS; ;) {
+    try {
+      return work();
+    } catch (e) {
+      if (!String(e?.code).startsWith('SQLITE_BUSY') || Date.now() > until) throw e;
+      await new Promise((r) => setTimeout(r, 1));
+    }
+  }
+}
+
+/**
+ * @param file of the database
+ * @param delayMs so long each round trip takes
+ * @param port 0: any that is free
+ * @returns its address, how many requests came in, and a way to stop it
+ */
+export async function startHrana(file, { delayMs = 0, port = 0 } = {}) {
+  const streams = new Map();
+  const counted = { trips: 0 };
+  const open = () => {
+    const db = new Database(file, { timeout: 0 });
+    db.pragma('journal_mode = WAL');
+    db.pragma('foreign_keys = ON');
+    return { db, stored: new Map() };
+  };
+  const idle = [];
+
+  async function answer(stream, request) {
+    const sqlOf = (r) => r.sql ?? stream.stored.get(r.sql_id);
+    const withSql = (stmt) => ({ ...stmt, sql: sqlOf(stmt) });
+    const { db } = stream;
+    switch (request.type) {
+      case 'execute':
+        return { result: await patiently(() => execute(db, withSql(request.stmt))) };
+      case 'batch': {
+        const steps = request.batch.steps.map((s) => ({ ...s, stmt: withSql(s.stmt) }));
+        return { result: await patiently(() => batch(db, { steps })) };
+      }
+      case 'sequence':
+        await patiently(() => db.exec(sqlOf(request)));
+        return {};
+      case 'store_sql':
+        stream.stored.set(request.sql_id, request.sql);
+        return {};
+      case 'close_sql':
+        stream.stored.delete(request.sql_id);
+        return {};
+      case 'get_autocommit':
+        return { is_autocommit: !db.inTransaction };
+      case 'close':
+        return {};
+      default:
+        throw new Error(`unknown request ${request.type}`);
+    }
+  }
+
+  async function pipeline({ baton, requests }) {
+    const stream = baton ? streams.get(baton) : (idle.pop() ?? open());
+    if (!stream) return { status: 400, body: { message: 'unknown baton' } };
+    if (baton) streams.delete(baton);
+    const results = [];
+    let closed = false;
+    for (const request of requests) {
+      closed ||= request.type === 'close';
+      try {
+        results.push({ type: 'ok', response: { type: request.type, ...(await answer(stream, request)) } });
+      } catch (e) {
+        results.push({ type: 'error', error: errorOf(e) });
+      }
+    }
+    let next = null;
+    if (closed) {
+      if (stream.db.inTransaction) stream.db.exec('ROLLBACK');
+      stream.stored.clear();
+      idle.push(stream);
+    } else {
+      next = randomUUID();
+      streams.set(next, stream);
+    }
+    return { status: 200, body: { baton: next, base_url: null, results } };
+  }
+
+  const server = http.createServer((request, response) => {
+    const end = (status, body) => {
+      response.writeHead(status, { 'content-type': 'application/json' });
+      response.end(JSON.stringify(body));
+    };
+    if (request.method === 'GET') return end(request.url === '/v2' ? 200 : 404, {});
+    if (request.url !== '/v2/pipeline') return end(404, { message: 'not here' });
+    const parts = [];
+    request.on('data', (part) => parts.push(part));
+    request.on('end', async () => {
+      counted.trips++;
+      if (delayMs) await new Promise((r) => setTimeout(r, delayMs));
+      try {
+        const { status, body } = await pipeline(JSON.parse(Buffer.concat(parts).toString('utf8')));
+        end(status, body);
+      } catch (e) {
+        end(500, errorOf(e));
+      }
+    });
+  });
+  await new Promise((done) => server.listen(port, '127.0.0.1', done));
+  const stop = async () => {
+    server.closeAllConnections();
+    await new Promise((done) => server.close(done));
+    for (const { db } of [...streams.values(), ...idle]) db.close();
+  };
+  return { url: `http://127.0.0.1:${server.address().port}`, counted, stop };
+}

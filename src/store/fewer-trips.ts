@@ -1,0 +1,154 @@
+import type { Client, InArgs, InStatement, ResultSet, Transaction, TransactionMode } from '@libsql/client';
+
+/**
+ * For a database server some milliseconds away: reads that are asked for at the same time go out as one request, and
+ * what a transaction writes goes with its next read or with its end. What is asked for stays the same.
+ */
+
+type Statement = { sql: string; args: InArgs };
+const statementOf = (given: InStatement, args?: InArgs): Statement =>
+  typeof given === 'string' ? { sql: given, args: args ?? [] } : { sql: given.sql, args: given.args ?? [] };
+
+/** Something is waited for: rows that are read, or what a write returns. */
+const asksForRows = (sql: string): boolean =>
+  /^\s*(select|with|pragma|explain)\b/i.test(sql) || /\breturning\b/i.test(sql);
+const isRead = (sql: string): boolean =>
+  /^\s*(select|with)\b/i.test(sql) && !/\b(insert|update|delete)\b/i.test(sql);
+
+/** A write whose answer nobody looks at has gone into the next request. */
+const NOTHING: ResultSet = {
+  columns: [],
+  columnTypes: [],
+  rows: [],
+  rowsAffected: 0,
+  lastInsertRowid: undefined,
+  toJSON: () => ({}),
+};
+
+/** What was written earlier failed when it was sent: the transaction is done again, one statement at a time. */
+export class LateFailure extends Error {}
+
+interface Waiting {
+  statement: Statement;
+  done?: (result: ResultSet) => void;
+  fail?: (e: unknown) => void;
+}
+
+/** Gathers statements until what is asked for at the same time has been asked. */
+class Gathering {
+  private waiting: Waiting[] = [];
+  private timer: NodeJS.Immediate | undefined;
+
+  constructor(private readonly send: (statements: Statement[]) => Promise<ResultSet[]>) {}
+
+  ask(statement: Statement): Promise<ResultSet> {
+    return new Promise((done, fail) => {
+      this.waiting.push({ statement, done, fail });
+      this.timer ??= setImmediate(() => void this.flush());
+    });
+  }
+
+  /** Goes with whatever goes next. */
+  put(statement: Statement): void {
+    this.waiting.push({ statement });
+  }
+
+  /** What waits, to be sent by whoever takes it. */
+  take(): Waiting[] {
+    clearImmediate(this.timer);
+    this.timer = undefined;
+    const all = this.waiting;
+    this.waiting = [];
+    return all;
+  }
+
+  async flush(): Promise<void> {
+    const all = this.take();
+    if (all.length === 0) return;
+    try {
+      const results = await this.send(all.map((w) => w.statement));
+      all.forEach((w, i) => w.done?.(results[i]!));
+    } catch (e) {
+      for (const w of all) w.fail?.(e);
+    }
+  }
+}
+
+/**
+ * A client whose reads and transactions take as few round trips as what they ask for allows.
+ *
+ * @param client of a database server
+ * @param careful true while a transaction is done again whose writes failed late
+ */
+export function fewerTrips(client: Client, careful: () => boolean): Client {
+  const reads = new Gathering(async (statements) => {
+    if (statements.length === 1) return [await client.execute(statements[0]!)];
+    return client.batch(statements, 'read');
+  });
+  const own: Partial<Client> = {
+    execute: (given: InStatement | string, args?: InArgs) => {
+      const statement = statementOf(given, args);
+      return isRead(statement.sql) ? reads.ask(statement) : client.execute(statement);
+    },
+    transaction: async (mode: TransactionMode = 'write') => {
+      const transaction = await client.transaction(mode);
+      return careful() ? transaction : gathered(transaction);
+    },
+  };
+  return new Proxy(client, {
+    get(of, name) {
+      const value = (name in own ? own[name as keyof Client] : Reflect.get(of, name, of)) as unknown;
+      return typeof value === 'function' && !(name in own) ? (value.bind(of) as unknown) : value;
+    },
+  });
+}
+
+function gathered(transaction: Transaction): Transaction {
+  let late: unknown;
+  const gathering = new Gathering(async (statements) => {
+    if (late) throw late;
+    try {
+      return await transaction.batch(statements);
+    } catch (e) {
+      // Which statement failed is not told apart from what was asked for now.
+      late = statements.length > 1 ? new LateFailure('a gathered statement failed', { cause: e }) : e;
+      throw late;
+    }
+  });
+  const own: Partial<Transaction> = {
+    execute: async (given: InStatement) => {
+      if (late) throw late;
+      const statement = statementOf(given);
+      if (asksForRows(statement.sql)) return gathering.ask(statement);
+      gathering.put(statement);
+      return NOTHING;
+    },
+    batch: async (given) => {
+      for (const one of given.slice(0, -1)) gathering.put(statementOf(one as InStatement));
+      const last = given.at(-1);
+      return last === undefined ? [] : [await gathering.ask(statementOf(last as InStatement))];
+    },
+    commit: async () => {
+      if (late) throw late;
+      const left = gathering.take().map((w) => w.statement);
+      if (left.length === 0) return transaction.commit();
+      try {
+        await transaction.batch([...left, 'COMMIT']);
+      } catch (e) {
+        throw new LateFailure('a gathered statement failed', { cause: e });
+      } finally {
+        transaction.close();
+      }
+    },
+    rollback: async () => {
+      gathering.take();
+      await transaction.rollback();
+    },
+  };
+  return new Proxy(transaction, {
+    get(of, name) {
+      const value = (name in own ? own[name as keyof Transaction] : Reflect.get(of, name, of)) as unknown;
+      return typeof value === 'function' && !(name in own) ? (value.bind(of) as unknown) : value;
+    },
+  });
+}
