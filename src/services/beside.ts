@@ -17,9 +17,14 @@ export async function besideLine(wanted: Wanted, index: CaseIndex): Promise<Besi
   const looked: Looked = { vehicle: v, codes, symptoms: wanted.symptoms };
   const nothing = codes.length + wanted.symptoms.length === 0 && !v;
   if (nothing) return { build: '', bulletins: [], procedures: [], knownGood: [] };
+  const [bulletins, kept, knownGood] = await Promise.all([
+    bulletinsFor(looked),
+    procedures(),
+    v && v.make !== '' ? knownGoodOf(v) : [],
+  ]);
   return {
     build: v && v.make && v.model && v.engine ? `${v.make}/${v.model}/${v.engine}` : '',
-    bulletins: (await bulletinsFor(looked)).map(({ bulletin: b, because }) => ({
+    bulletins: bulletins.map(({ bulletin: b, because }) => ({
       id: b.id,
       number: b.number,
       title: b.title,
@@ -28,7 +33,7 @@ export async function besideLine(wanted: Wanted, index: CaseIndex): Promise<Besi
       because,
     })),
     procedures: rankProcedures(
-      await procedures(),
+      kept,
       {
         code: codes.map((code) => ({ code })),
         vehicle: { make: v?.make ?? '', model: v?.model ?? '', engine: v?.engine ?? '' },
@@ -38,7 +43,7 @@ export async function besideLine(wanted: Wanted, index: CaseIndex): Promise<Besi
       .filter((h) => h.because.length > 0)
       .slice(0, SHOWN)
       .map(({ procedure, because }) => ({ id: procedure.id, title: procedure.title, because })),
-    knownGood: v && v.make !== '' ? await knownGoodOf(v) : [],
+    knownGood,
   };
 }
 

@@ -84,7 +84,8 @@ const SHOWN = 6;
 
 /** Bulletins for a vehicle, codes and symptoms, best first. */
 export async function bulletinsFor(looked: Looked): Promise<BulletinHit[]> {
-  return matchBulletins(await shelf(), looked, await shopVocabulary()).slice(0, SHOWN);
+  const [all, vocabulary] = await Promise.all([shelf(), shopVocabulary()]);
+  return matchBulletins(all, looked, vocabulary).slice(0, SHOWN);
 }
 
 /** Bulletins for a case, those already consulted on it among them. */

@@ -31,24 +31,24 @@ export async function findCustomer(line: string, unread: readonly string[]): Pro
     order: line.trim().toLowerCase(),
     phone: figuresOnly && phone.length >= LEAST_FIGURES ? phone : '',
   };
-  if (line.trim() !== '' && line.length <= 60) {
-    const { byPlate, byOrder, byPhone } = await casesByNumbers(db(), numbers, MOST);
-    put(byPlate, 'plate');
-    put(byOrder, 'order number');
-    put(byPhone, 'telephone');
-  }
   const words = plainName(unread.join(' '))
     .split(' ')
     .filter((w) => w.length >= LEAST_LETTERS);
-  if (words.length > 0 && words.length <= MOST_WORDS)
-    // The store looks for the letters anywhere; a name begins with them.
-    put(
-      (await casesByCustomer(db(), words, MOST * 4)).filter((r) => {
-        const name = plainName(r.customer).split(' ');
-        return words.every((w) => name.some((n) => n.startsWith(w)));
-      }),
-      'customer',
-    );
+  const [byNumbers, byName] = await Promise.all([
+    line.trim() !== '' && line.length <= 60 ? casesByNumbers(db(), numbers, MOST) : undefined,
+    words.length > 0 && words.length <= MOST_WORDS ? casesByCustomer(db(), words, MOST * 4) : [],
+  ]);
+  put(byNumbers?.byPlate ?? [], 'plate');
+  put(byNumbers?.byOrder ?? [], 'order number');
+  put(byNumbers?.byPhone ?? [], 'telephone');
+  // The store looks for the letters anywhere; a name begins with them.
+  put(
+    byName.filter((r) => {
+      const name = plainName(r.customer).split(' ');
+      return words.every((w) => name.some((n) => n.startsWith(w)));
+    }),
+    'customer',
+  );
   return [...found.values()].slice(0, MOST);
 }
 

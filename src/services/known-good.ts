@@ -26,7 +26,11 @@ export type KnownGoodRequest = z.infer<typeof KnownGoodRequest>;
 export async function knownValues(
   vehicle?: Pick<Vehicle, 'make' | 'engine'>,
 ): Promise<(KnownValue & { id?: string })[]> {
-  const purpose = (await listKnownGood(db())).map((k) => ({
+  const [taken, repaired] = await Promise.all([
+    listKnownGood(db()),
+    readingsAfterRepair(db(), vehicle, PROVEN),
+  ]);
+  const purpose = taken.map((k) => ({
     id: k.id,
     label: k.label,
     entered: k.entered,
@@ -43,7 +47,7 @@ export async function knownValues(
       year: k.year,
     },
   }));
-  const proven = (await readingsAfterRepair(db(), vehicle, PROVEN)).map((r) => ({
+  const proven = repaired.map((r) => ({
     label: r.reading.label,
     entered: r.reading.entered,
     question: r.question,

@@ -14,6 +14,7 @@ const JUDGED: ReadonlySet<string> = new Set(['test', 'condition', 'reading', 'in
  *
  * @param since history sequence at which the reader stands
  * @param more rows known to have changed without standing in the history
+ * @param written what stands in the history since then, where it is known already
  * @returns rows as they are now; the case and its vehicle are always among them
  */
 export async function newsOf(
@@ -21,6 +22,7 @@ export async function newsOf(
   caseId: string,
   since: number,
   more: readonly { kind: Kind; id: string }[] = [],
+  written?: readonly { kind: string; rowId: string; op: string }[],
 ): Promise<ChangedRows> {
   const own = await getRow(q, 'case', caseId);
   if (!own) return { seq: since, rows: [], removed: [] };
@@ -29,7 +31,7 @@ export async function newsOf(
   const want = (kind: Kind, id: string) => wanted.set(kind, (wanted.get(kind) ?? new Set<string>()).add(id));
   const removed = new Map<string, { kind: Kind; id: string }>();
   const judged: { kind: Kind; id: string }[] = [];
-  for (const { kind, rowId, op } of await caseNews(q, caseId, since)) {
+  for (const { kind, rowId, op } of written ?? (await caseNews(q, caseId, since))) {
     if (!isKind(kind) || kind === 'case' || kind === 'vehicle') continue;
     want(kind, rowId);
     if (op === 'remove') removed.set(`${kind}/${rowId}`, { kind, id: rowId });

@@ -23,6 +23,8 @@ export interface Writer {
   at: string;
 }
 
+type Comebacks = Awaited<ReturnType<typeof confirmedComebacks>>;
+
 const JUDGED: Kind[] = ['test', 'condition', 'reading', 'input', 'finding'];
 const GRADED: Kind[] = [
   'case',
@@ -52,6 +54,7 @@ const GRADED: Kind[] = [
  *
  * @param seq the history sequence of this write, for earlier cases that it weighs on
  * @param writer whose write it is, for the history of grades
+ * @param known the comebacks of all cases, where they were asked for already and none was written since
  * @returns the last history sequence, which grows when a grade changed, and what was judged anew
  */
 export async function recompute(
@@ -60,12 +63,13 @@ export async function recompute(
   touched: Touched | 'all',
   seq = 0,
   writer?: Writer,
+  known?: Comebacks,
 ): Promise<Recomputed> {
   const any = (kinds: Kind[]) => touched === 'all' || kinds.some((k) => touched.kinds.has(k));
   if (!any(GRADED)) return { seq, rejudged: [] };
   const record = await loadCase(tx, caseId);
   if (!record) return { seq, rejudged: [] };
-  const comebacks = await confirmedComebacks(tx);
+  const comebacks = known ?? (await confirmedComebacks(tx));
   const only = touched === 'all' ? undefined : any(JUDGED) ? touched.testIds : new Set<string>();
   const { graded, rejudged } = await write(tx, record, comebacks, writer, only);
   let last = Math.max(seq, graded);
@@ -92,7 +96,7 @@ export async function recompute(
 async function write(
   tx: Tx,
   record: CaseRecord,
-  comebacks: Awaited<ReturnType<typeof confirmedComebacks>>,
+  comebacks: Comebacks,
   writer: Writer | undefined,
   only: ReadonlySet<string> | undefined,
 ): Promise<{ graded: number; rejudged: Recomputed['rejudged'] }> {

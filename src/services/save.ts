@@ -13,19 +13,21 @@ import {
   type Op,
 } from '@/core/case';
 import { actionOf } from '@/core/access';
-import { db, write, type Tx } from '@/store/database';
+import { db, runUnderWay, write, type Tx } from '@/store/database';
 import {
   appendHistory,
   deleteRow,
   getRow,
+  holdCase,
   insertRow,
   lastWriter,
   othersSince,
   ownedBy,
   rowsWhere,
+  savepoint,
   updateRow,
 } from '@/store/rows';
-import { listPeople } from '@/store/shop';
+import { caseNews, confirmedComebacks, listPeople } from '@/store/shop';
 import { casesOfVehicle } from '@/store/vehicles';
 import { allow } from './access/actor';
 import { aroundCase } from './around';
@@ -50,6 +52,8 @@ interface Context {
   who: string;
   at: string;
   touched: Touched;
+  /** Something was written by which another case may be a comeback of this one. */
+  bears: boolean;
   seq: number;
 }
 
@@ -91,7 +95,11 @@ export async function saveChanges(
   try {
     const done = await write(async (tx) => {
       refused.length = 0;
-      const owner = await getRow(tx, 'case', caseId);
+      const adds = changes.flatMap((c) => c.ops.filter((op) => op.op === 'add'));
+      const start = await holdCase(tx, caseId, adds, () =>
+        Promise.all([confirmedComebacks(tx), seen === undefined ? [] : caseNews(tx, caseId, seen)]),
+      );
+      const owner = start?.record.case;
       if (!owner)
         throw new Problem('This case is not there any more. Go back to the desk and open it again.', 'gone');
       const before = owner.seq;
@@ -101,6 +109,7 @@ export async function saveChanges(
         who,
         at: nextMoment(),
         touched: untouched(),
+        bears: false,
         seq: owner.seq,
       };
       const waited = await waitBefore(
@@ -115,7 +124,7 @@ export async function saveChanges(
         const context: Context = { ...all, touched: untouched() };
         try {
           // A savepoint: a change that is refused is taken back, the others stay.
-          await tx.transaction(async (inner) => {
+          await savepoint(tx, async (inner) => {
             for (const op of change.ops) await applyOp(inner, op, context);
           });
         } catch (e) {
@@ -125,13 +134,17 @@ export async function saveChanges(
         }
         all.vehicleId = context.vehicleId;
         all.seq = context.seq;
+        all.bears ||= context.bears;
         for (const k of context.touched.kinds) all.touched.kinds.add(k);
         for (const t of context.touched.testIds) all.touched.testIds.add(t);
         for (const c of context.touched.earlierCaseIds) all.touched.earlierCaseIds.add(c);
         results.push({ id: change.id, ok: true });
       }
       const writer = { who, at: all.at };
-      const judged = await recompute(tx, caseId, all.touched, all.seq, writer);
+      const [comebacks, missed] = start.also;
+      // What was written here may be a comeback itself.
+      const known = all.touched.kinds.has('comeback') ? undefined : comebacks;
+      const judged = await recompute(tx, caseId, all.touched, all.seq, writer, known);
       const seq = Math.max(
         judged.seq,
         await waitFollows(tx, owner, all.touched, waited, writer),
@@ -142,9 +155,9 @@ export async function saveChanges(
       if (all.touched.kinds.has('vehicle')) {
         for (const id of await casesOfVehicle(tx, all.vehicleId)) await updateRow(tx, 'case', id, { seq });
       }
-      const changed = await newsOf(tx, caseId, Math.min(seen ?? before, before), rejudged);
-      const bears = [...all.touched.kinds].some((k) => BEARS_ON_OTHERS.has(k));
-      return { results, changed, bears };
+      const written = [...missed, ...(runUnderWay()?.noted ?? [])];
+      const changed = await newsOf(tx, caseId, Math.min(seen ?? before, before), rejudged, written);
+      return { results, changed, bears: all.bears };
     });
     for (const { index, conflict } of refused)
       done.results[index] = { id: changes[index]!.id, ok: false, conflict: await withWriter(conflict) };
@@ -173,6 +186,16 @@ const BEARS_ON_OTHERS: ReadonlySet<Kind> = new Set<Kind>([
   'code',
   'role',
   'scan',
+]);
+
+/** Fields of the case itself by which its vehicle is recognised or a comeback is told. */
+const CASE_FIELDS_THAT_BEAR: ReadonlySet<string> = new Set([
+  'vehicleId',
+  'customer',
+  'phone',
+  'openedAt',
+  'closedAt',
+  'odometer',
 ]);
 
 async function withWriter(conflict: Omit<Conflict, 'by' | 'at'>): Promise<Conflict> {
@@ -341,6 +364,9 @@ async function note(
   after: Record<string, unknown> | null,
 ): Promise<void> {
   context.touched.kinds.add(kind);
+  context.bears ||=
+    BEARS_ON_OTHERS.has(kind) &&
+    (kind !== 'case' || Object.keys(after ?? {}).some((field) => CASE_FIELDS_THAT_BEAR.has(field)));
   if (kind === 'test') context.touched.testIds.add(row.id);
   if ('ofCaseId' in row) context.touched.earlierCaseIds.add(row.ofCaseId);
   if ('testId' in row && typeof row.testId === 'string') context.touched.testIds.add(row.testId);

@@ -30,18 +30,16 @@ const FIGURES = ['-', '(', ')', '/', '.', '+'].reduce<SQL>(
   sql`replace(${s.cases.phone}, ' ', '')`,
 );
 
-/** Ids of cases by a condition on customer or telephone alone: answered from an index, whatever the cases hold. */
-const idsOf = async (q: Tx | Db, where: SQL | undefined, limit: number): Promise<string[]> => {
-  const rows = await q
-    .select({ id: s.cases.id })
-    .from(s.cases)
-    .where(where)
-    .orderBy(desc(s.cases.openedAt))
-    .limit(limit);
-  return rows.map((r) => r.id);
-};
-const byIds = async (q: Tx | Db, ids: string[], limit: number): Promise<CustomerRow[]> =>
-  ids.length === 0 ? [] : from(q, inArray(s.cases.id, ids), limit);
+/** Cases by a condition on customer or telephone alone: found by an index, whatever the cases hold. */
+const byIndex = (q: Tx | Db, where: SQL | undefined, limit: number) =>
+  from(
+    q,
+    inArray(
+      s.cases.id,
+      q.select({ id: s.cases.id }).from(s.cases).where(where).orderBy(desc(s.cases.openedAt)).limit(limit),
+    ),
+    limit,
+  );
 
 /** Cases by a plate (folded as the index has it), an order number (in lower case) and a telephone's last figures. */
 export async function casesByNumbers(
@@ -49,12 +47,12 @@ export async function casesByNumbers(
   { plate, order, phone }: { plate: string; order: string; phone: string },
   limit: number,
 ): Promise<Record<'byPlate' | 'byOrder' | 'byPhone', CustomerRow[]>> {
-  const called = phone === '' ? [] : await idsOf(q, sql`${FIGURES} like ${`%${phone}`}`, limit);
-  return {
-    byPlate: plate === '' ? [] : await from(q, eq(PLAIN_PLATE, plate), limit),
-    byOrder: order === '' ? [] : await from(q, sql`lower(${s.cases.orderNumber}) = ${order}`, limit),
-    byPhone: await byIds(q, called, limit),
-  };
+  const [byPlate, byOrder, byPhone] = await Promise.all([
+    plate === '' ? [] : from(q, eq(PLAIN_PLATE, plate), limit),
+    order === '' ? [] : from(q, sql`lower(${s.cases.orderNumber}) = ${order}`, limit),
+    phone === '' ? [] : byIndex(q, sql`${FIGURES} like ${`%${phone}`}`, limit),
+  ]);
+  return { byPlate, byOrder, byPhone };
 }
 
 /** Cases whose customer's name has all of some words somewhere in it. */
@@ -64,5 +62,5 @@ export async function casesByCustomer(
   limit: number,
 ): Promise<CustomerRow[]> {
   const has = words.map((w) => sql`${s.cases.customer} like ${`%${w.replace(/[%_]/g, '')}%`}`);
-  return byIds(q, await idsOf(q, and(...has), limit), limit);
+  return byIndex(q, and(...has), limit);
 }

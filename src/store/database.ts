@@ -4,6 +4,7 @@ import path from 'node:path';
 import { createClient, type Client, type InArgs, type Transaction } from '@libsql/client';
 import { Mutex } from 'async-mutex';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
+import type { HeldCase } from './held-case';
 import { fewerTrips, LateFailure } from './fewer-trips';
 import * as schema from './schema';
 
@@ -15,6 +16,10 @@ export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
 interface Run {
   careful: boolean;
   seq?: number;
+  /** What its history says, in order. */
+  noted: { kind: string; rowId: string; op: string }[];
+  /** The case that is written, where it is held. */
+  held?: HeldCase;
 }
 const run = new AsyncLocalStorage<Run>();
 
@@ -77,7 +82,7 @@ export async function write<T>(work: (tx: Tx) => Promise<T>): Promise<T> {
     let careful = false;
     for (let attempt = 0; ; attempt++) {
       try {
-        return await run.run({ careful }, () => store.db.transaction(work));
+        return await run.run({ careful, noted: [] }, () => store.db.transaction(work));
       } catch (e) {
         if (!careful && isLate(e)) {
           careful = true;
