@@ -28,11 +28,11 @@ function execute(db, { sql, args = [], named_args: named = [] }) {
   const statement = db.prepare(sql);
   statement.safeIntegers(true);
   const given = named.length
-    ? [Object.fromEntries(named.map(({ name, value }) => [name.replace(/^[:@$]/, ''), fromHrana(value)]))]
+    ? Object.fromEntries(named.map(({ name, value }) => [name.replace(/^[:@$]/, ''), fromHrana(value)]))
     : args.map(fromHrana);
   if (statement.reader) {
     const cols = statement.columns().map((c) => ({ name: c.name, decltype: c.type ?? null }));
-    const rows = statement.raw().all(...given);
+    const rows = statement.raw().all(given);
     return {
       cols,
       rows: rows.map((row) => cols.map((_, i) => toHrana(row[i] ?? null))),
@@ -40,7 +40,7 @@ function execute(db, { sql, args = [], named_args: named = [] }) {
       last_insert_rowid: null,
     };
   }
-  const { changes, lastInsertRowid } = statement.run(...given);
+  const { changes, lastInsertRowid } = statement.run(given);
   return { cols: [], rows: [], affected_row_count: changes, last_insert_rowid: String(lastInsertRowid) };
 }
 
@@ -81,12 +81,14 @@ function batch(db, { steps }) {
 }
 
 /** Tries again without holding up the others while another stream writes. */
-async function patiently(work) {
+async function patiently(stream, work) {
   for (const until = Date.now() + BUSY_MS; ;) {
     try {
-      return work();
+      return work(stream.db);
     } catch (e) {
       if (!String(e?.code).startsWith('SQLITE_BUSY') || Date.now() > until) throw e;
+      // SQLite leaves a statement that was told to wait under way, and nothing is committed beside it.
+      stream.renew();
       await new Promise((r) => setTimeout(r, 1));
     }
   }
@@ -101,27 +103,35 @@ async function patiently(work) {
 export async function startHrana(file, { delayMs = 0, port = 0 } = {}) {
   const streams = new Map();
   const counted = { trips: 0 };
-  const open = () => {
+  const connect = () => {
     const db = new Database(file, { timeout: 0 });
-    db.pragma('journal_mode = WAL');
-    db.pragma('foreign_keys = ON');
-    return { db, stored: new Map() };
+    db.prepare('PRAGMA journal_mode = WAL').raw().all();
+    db.exec('PRAGMA foreign_keys = ON');
+    return db;
   };
+  const open = () => ({
+    db: connect(),
+    stored: new Map(),
+    renew() {
+      if (this.db.inTransaction) return;
+      this.db.close();
+      this.db = connect();
+    },
+  });
   const idle = [];
 
   async function answer(stream, request) {
     const sqlOf = (r) => r.sql ?? stream.stored.get(r.sql_id);
     const withSql = (stmt) => ({ ...stmt, sql: sqlOf(stmt) });
-    const { db } = stream;
     switch (request.type) {
       case 'execute':
-        return { result: await patiently(() => execute(db, withSql(request.stmt))) };
+        return { result: await patiently(stream, (db) => execute(db, withSql(request.stmt))) };
       case 'batch': {
         const steps = request.batch.steps.map((s) => ({ ...s, stmt: withSql(s.stmt) }));
-        return { result: await patiently(() => batch(db, { steps })) };
+        return { result: await patiently(stream, (db) => batch(db, { steps })) };
       }
       case 'sequence':
-        await patiently(() => db.exec(sqlOf(request)));
+        await patiently(stream, (db) => db.exec(sqlOf(request)));
         return {};
       case 'store_sql':
         stream.stored.set(request.sql_id, request.sql);
@@ -130,7 +140,7 @@ export async function startHrana(file, { delayMs = 0, port = 0 } = {}) {
         stream.stored.delete(request.sql_id);
         return {};
       case 'get_autocommit':
-        return { is_autocommit: !db.inTransaction };
+        return { is_autocommit: !stream.db.inTransaction };
       case 'close':
         return {};
       default:

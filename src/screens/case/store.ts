@@ -54,7 +54,7 @@ export interface CaseState extends Outgoing {
 }
 
 const PAUSE = 500;
-const POLL = 5000;
+const POLL = 2000;
 /** No tab is taken for gone. */
 const EVERY_TAB: ReadonlySet<string> = { has: () => true } as unknown as ReadonlySet<string>;
 

@@ -143,7 +143,7 @@ export function DeskScreen({
   );
 }
 
-const POLL = 4000;
+const POLL = 2000;
 
 /** Draws the desk anew when something was written in the shop since. */
 function useNews(seq: number) {
