@@ -197,6 +197,34 @@ test('five wrong PINs lock it, the passphrase still lets in, and a lead unlocks'
   }
 });
 
+test('an unattended device locks itself, keeps what was written, and opens again by PIN', async ({ page }) => {
+  test.setTimeout(120_000);
+  const shop = await ownShop();
+  try {
+    await page.clock.install();
+    await makeOwner(page, shop.url);
+    const made = await page.request.post(`${shop.url}/api/cases`, { data: {}, headers: { origin: shop.url } });
+    const { id } = (await made.json()) as { id: string };
+    await page.goto(`${shop.url}/cases/${id}`);
+    const words = part(page, 'Complaint').getByLabel('Customer’s own words');
+    await words.fill('shudders in fourth');
+    await saved(page);
+    // Hands on it now and then keep it open.
+    await page.clock.fastForward('08:00');
+    await page.mouse.click(5, 300);
+    await page.clock.fastForward('08:00');
+    await expect(page.getByRole('button', { name: 'Signed in: Ilse Brandt' })).toBeVisible();
+    await page.clock.fastForward('11:00');
+    await expect(page).toHaveURL(/sign-in/);
+    await expect(page.getByText('shudders in fourth')).toHaveCount(0);
+    expect((await page.request.get(`${shop.url}/api/desk`)).status()).toBe(401);
+    await enterPin(page, '4071');
+    await expect(words).toHaveValue('shudders in fourth');
+  } finally {
+    await shop.end();
+  }
+});
+
 test('programs come in with a token, and a page of another site does not', async ({ page }) => {
   test.setTimeout(180_000);
   const shop = await ownShop();
