@@ -197,13 +197,18 @@ test('five wrong PINs lock it, the passphrase still lets in, and a lead unlocks'
   }
 });
 
-test('an unattended device locks itself, keeps what was written, and opens again by PIN', async ({ page }) => {
+test('an unattended device locks itself, keeps what was written, and opens again by PIN', async ({
+  page,
+}) => {
   test.setTimeout(120_000);
   const shop = await ownShop();
   try {
     await page.clock.install();
     await makeOwner(page, shop.url);
-    const made = await page.request.post(`${shop.url}/api/cases`, { data: {}, headers: { origin: shop.url } });
+    const made = await page.request.post(`${shop.url}/api/cases`, {
+      data: {},
+      headers: { origin: shop.url },
+    });
     const { id } = (await made.json()) as { id: string };
     await page.goto(`${shop.url}/cases/${id}`);
     const words = part(page, 'Complaint').getByLabel('Customer’s own words');

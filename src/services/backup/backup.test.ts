@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import {
+  mkdirSync,
   mkdtempSync,
   readdirSync,
   readFileSync,
@@ -115,6 +116,21 @@ describe('a backup', () => {
     const { difference } = await restoreBeside(at('older.vantle-backup'), undefined, at('beside'), shop);
     expect(difference!.cases).toMatchObject({ onlyHere: 1, onlyThere: 0 });
     expect(differenceInWords(difference!).join('\n')).toMatch(/1 only in the shop/);
+  });
+
+  it('is put back once more where it was killed before its database was there', async () => {
+    const file = at('killed.vantle-backup');
+    await makeBackup(file, undefined);
+    const to = { database: at('again/shop.db'), files: at('again/files') };
+    const first = await restoreInto(file, undefined, to);
+    const files = readdirSync(to.files, { recursive: true }).map(String).sort();
+    // Killed: the files are in their place, the rest is not.
+    rmSync(to.database);
+    mkdirSync(at('again/restoring-x/files'), { recursive: true });
+    expect(await restoreInto(file, undefined, to)).toEqual(first);
+    expect(readdirSync(to.files, { recursive: true }).map(String).sort()).toEqual(files);
+    expect(readdirSync(at('again')).sort()).toEqual(['files', 'shop.db']);
+    await expect(restoreInto(file, undefined, to)).rejects.toThrow('a shop at');
   });
 
   it('cut short, or with a byte changed, is refused', async () => {

@@ -15,10 +15,13 @@ export interface Place {
   files: string;
 }
 
+/** Folders of restores under way. */
+const UNDER_WAY = 'restoring-';
+
 const isEmpty = (folder: string): boolean => !existsSync(folder) || readdirSync(folder).length === 0;
 
 /**
- * Restores into a place where nothing is; whole, or not at all.
+ * Restores into a place where no shop is; killed on the way it is no shop yet, and can be done again.
  *
  * @throws Problem where something is there already
  */
@@ -27,21 +30,26 @@ export async function restoreInto(
   passphrase: string | undefined,
   to: Place,
 ): Promise<Manifest> {
-  if (existsSync(to.database) || !isEmpty(to.files))
+  if (existsSync(to.database))
     throw new Problem(
       `There is a shop at ${to.database} already. It was left as it is; restore beside it (--beside FOLDER) and compare first, or move it away.`,
     );
   const folder = path.dirname(path.resolve(to.database));
   await mkdir(folder, { recursive: true });
-  const beside = await mkdtemp(path.join(folder, 'restoring-'));
+  // What a restore that was killed has left.
+  for (const name of readdirSync(folder))
+    if (name.startsWith(UNDER_WAY)) await rm(path.join(folder, name), { recursive: true, force: true });
+  const beside = await mkdtemp(path.join(folder, UNDER_WAY));
   try {
     const manifest = await unpackBackup(file, passphrase, beside);
     await mkdir(path.dirname(path.resolve(to.files)), { recursive: true });
-    await rm(to.files, { recursive: true, force: true });
-    // The files may be meant for another disk.
+    if (isEmpty(to.files)) await rm(to.files, { recursive: true, force: true });
+    // They may be meant for another disk. Files are named by their content: those that are there already, of a
+    // restore that was killed, are the same.
     await rename(path.join(beside, 'files'), to.files).catch(() =>
       cp(path.join(beside, 'files'), to.files, { recursive: true }),
     );
+    // The database comes last: with it the place is a shop.
     await rename(path.join(beside, 'shop.db'), to.database);
     return manifest;
   } finally {
