@@ -6,6 +6,11 @@ export function run(
   args: string[],
   options?: { capture?: boolean; env?: Record<string, string> },
 ): { code: number; out: string };
+export function runBeside(
+  command: string,
+  args: string[],
+  env?: Record<string, string>,
+): Promise<{ code: number; out: string }>;
 export function bin(name: string, file: string): string;
 export function TSX(): string;
 export function CHROMIUM(): string;
