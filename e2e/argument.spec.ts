@@ -30,7 +30,7 @@ test('suspects are offered by codes and by what was just fitted; tests speak for
   await expect(cause.getByText('All 2 things to be explained are accounted for')).toBeVisible();
   // On order: the case waits for the part by itself.
   await cause.getByLabel('Stands').selectOption('part on order');
-  await expect(page.getByLabel('Waits for')).toHaveValue('part');
+  await expect(page.getByLabel('Status', { exact: true })).toHaveValue('part');
 });
 
 test('closing asks for a word about each thing left, and a tick alone proves nothing', async ({ page }) => {

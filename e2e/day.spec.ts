@@ -114,13 +114,13 @@ test('a case goes from the counter to the bay, to the customer and back, and eac
   await expect(charger).toBeVisible({ timeout: 15_000 });
   await belt.getByRole('button', { name: 'Customer asked' }).click();
   await charger.getByRole('button', { name: 'Customer asked' }).click();
-  await expect(desk.getByLabel('Waits for')).toHaveValue('authorisation');
+  await expect(desk.getByLabel('Status', { exact: true })).toHaveValue('authorisation');
   await belt.getByRole('button', { name: 'Authorised' }).click();
   await charger.getByRole('button', { name: 'Declined' }).click();
   await expect(belt.getByText('authorised', { exact: true })).toBeVisible();
   await expect(charger.getByText('declined', { exact: true })).toBeVisible();
   // Nothing waits for somebody who has answered.
-  await expect(desk.getByLabel('Waits for')).toHaveValue('repair');
+  await expect(desk.getByLabel('Status', { exact: true })).toHaveValue('repair');
   await saved(desk);
   await lead.goto(`/cases/${n}/report`);
   await expect(lead.getByText(/Accessory belt: agreed with you, not done yet/)).toBeVisible();
@@ -131,7 +131,7 @@ test('a case goes from the counter to the bay, to the customer and back, and eac
   const done = part(bay, 'Repair').getByRole('group', { name: /accessory belt: where it stands/ });
   await done.getByRole('button', { name: /^Done/ }).click();
   await expect(done).toContainText('by Aoife Kerr');
-  await expect(bay.getByLabel('Waits for')).toHaveValue('proof');
+  await expect(bay.getByLabel('Status', { exact: true })).toHaveValue('proof');
   await part(bay, 'Proof')
     .getByRole('button', { name: /Draw up the plan/ })
     .click();

@@ -145,17 +145,17 @@ test('what was done last is undone, whatever it was, and done again', async ({ p
   await page.keyboard.press('Alt+.');
   await page.keyboard.type('waits part');
   await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Waits for')).toHaveValue('part');
+  await expect(page.getByLabel('Status', { exact: true })).toHaveValue('part');
   await saved(page);
 
   const undo = page.getByRole('button', { name: 'Undo the last change' });
   await undo.click();
   await expect(page.getByText(/^Undone:/)).toBeVisible();
-  await expect(page.getByLabel('Waits for')).toHaveValue('diagnosis');
+  await expect(page.getByLabel('Status', { exact: true })).toHaveValue('diagnosis');
   await page.getByRole('button', { name: 'Do it again' }).click();
-  await expect(page.getByLabel('Waits for')).toHaveValue('part');
+  await expect(page.getByLabel('Status', { exact: true })).toHaveValue('part');
   await undo.click();
-  await expect(page.getByLabel('Waits for')).toHaveValue('diagnosis');
+  await expect(page.getByLabel('Status', { exact: true })).toHaveValue('diagnosis');
   // The reading, then the test itself; nothing before the case was opened here.
   // Pressed quickly, none is lost.
   await undo.click();

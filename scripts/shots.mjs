@@ -18,7 +18,7 @@ const VIEWS = [
   { name: 'case-beside', url: '/cases/34?beside=3', to: '#evidence' },
   { name: 'experience', url: '/experience/code/P0171' },
   { name: 'case-tests', url: '/cases/34', to: 'article[aria-label="Does the fuel supply hold up?"]' },
-  { name: 'words', url: '/shop/words' },
+  { name: 'access', url: '/shop/access' },
   { name: 'old-records', url: '/shop/records', file: 'demo/old-jobs.csv', height: 1100 },
   {
     name: 'trace',

@@ -214,7 +214,7 @@ function ClashNote({ clash }: { clash: Conflict }) {
       <Clash role="alert">
         This was removed by somebody else while you wrote: <blockquote>{text(clash.mine)}</blockquote>
         <div>
-          <Button onPress={() => settle(clash, clash.theirs)}>Let it go</Button>
+          <Button onPress={() => settle(clash, clash.theirs)}>Discard mine</Button>
         </div>
       </Clash>
     );

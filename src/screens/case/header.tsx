@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { impliedWait, WAITS } from '@/core/case';
+import { impliedWait, WAITS, type Wait } from '@/core/case';
 import { headlineOf } from '@/core/precedent';
 import { vehicleName } from '@/core/vehicle';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
@@ -18,6 +18,19 @@ import { usePeopleToChoose } from './people';
 import { takeOffer } from './offer';
 import { useCase, useRecord } from './store';
 import { Undo } from './undo';
+
+/** What a case waits for, as its status. */
+const STATUS: Record<Wait, string> = {
+  '': '',
+  diagnosis: 'Status: in diagnosis',
+  authorisation: 'Status: awaiting authorisation',
+  part: 'Status: waiting for a part',
+  customer: 'Status: waiting for the customer',
+  repair: 'Status: to repair',
+  proof: 'Status: to verify',
+  'road test': 'Status: road test',
+  'follow-up': 'Status: follow-up',
+};
 
 const Head = styled.div`
   position: sticky;
@@ -106,7 +119,8 @@ export function Header() {
     ...PARTS.map((p, i) => ({ say: `Go to ${p}`, key: String(i + 1), run: () => goTo(p) })),
     { say: 'Take what is offered', words: 'offer', run: () => void takeOffer() },
     ...WAITS.map((w) => ({
-      say: w ? `Waits for ${w}` : 'Waits for nothing',
+      say: STATUS[w] || 'Status: none',
+      words: `waits ${w}`,
       run: () => edit('case', id, 'waitsFor', w),
     })),
     ...people.map((p) => ({ say: `Lead: ${p.label}`, run: () => edit('case', id, 'leadId', p.value) })),
@@ -164,10 +178,10 @@ export function Header() {
                 kind="case"
                 id={c.id}
                 field="waitsFor"
-                label="Waits for"
+                label="Status"
                 hideLabel
-                options={WAITS.map((w) => ({ value: w, label: w && `waits: ${w}` }))}
-                empty="waits for …"
+                options={WAITS.map((w) => ({ value: w, label: STATUS[w] }))}
+                empty="Status …"
               />
             </span>
             <WaitsElse />
@@ -304,7 +318,7 @@ function Discard({ id }: { id: string }) {
   return (
     <>
       <Button $kind="quiet" onPress={() => void discard()}>
-        Throw away
+        Delete empty case
       </Button>
       {problem && <span role="alert">{problem}</span>}
     </>

@@ -70,7 +70,7 @@ export function OddsHeldScreen({ held }: { held: View }) {
         so that it could be named: it stood first in <Figure>{held.first}</Figure>, among the first three in{' '}
         <Figure>{held.firstThree}</Figure>. Odds that hold are right as often as they say.
       </p>
-      <h2>Said, and so</h2>
+      <h2>Predicted against actual</h2>
       <HeldPlot bands={held.bands} />
       <table>
         <thead>
