@@ -183,7 +183,7 @@ test('the margin says what it may be and which test would tell most, and puts it
   const odds = margin.getByRole('region', { name: 'What it may be' });
   await expect(odds.getByRole('listitem').first()).toContainText('intake boot, cracked');
   await expect(odds.getByRole('listitem').first()).toContainText(
-    /2 of 5 near cases, 1 held, 1 checked · about \d+ %/,
+    /2 of 5 near cases, 1 held, 1 checked · about \d+\s%/,
   );
   await expect(odds).toContainText('Something else');
   await expect(odds).toContainText('Light: general practice.');

@@ -1,7 +1,7 @@
 /** Rounded to what a handful of cases can bear. */
 export const about = (share: number): string => {
   const percent = Math.round(share * 20) * 5;
-  return percent === 0 ? 'under 5 %' : percent === 100 ? 'over 95 %' : `about ${percent} %`;
+  return percent === 0 ? 'under 5\u00a0%' : percent === 100 ? 'over 95\u00a0%' : `about ${percent}\u00a0%`;
 };
 
 /** "2 proven, 1 held": the grades behind a count, best first, with a comma before them. */

@@ -44,7 +44,7 @@ export async function* linesOf(
     let piece = value;
     if (whole === undefined) {
       start += piece;
-      if (!done && !/\S[\s\S]*\n/.test(start) && start.length < START) continue;
+      if (!done && start.length < START && !start.trimStart().includes('\n')) continue;
       start = start.replace(/^\uFEFF/, '');
       whole = /^\s*\{\s*\n/.test(start);
       piece = start;

@@ -173,7 +173,7 @@ export function Header() {
           </>
         ) : (
           <>
-            <span style={{ width: 158 }}>
+            <span style={{ width: 236 }}>
               <ChoiceField
                 kind="case"
                 id={c.id}
