@@ -1,28 +1,17 @@
 'use client';
 
 import { usePathname } from 'next/navigation';
-import { useEffect, useState, useSyncExternalStore } from 'react';
-import styled from 'styled-components';
-import { Button } from '@/ui/controls';
-import { dayTime } from '@/ui/dates';
+import dynamic from 'next/dynamic';
+import { useEffect, useSyncExternalStore } from 'react';
 import { keepForOffline, keptAt, registerWorker } from './keep-offline';
 
-const Notice = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 16px;
-  padding: 8px 16px;
-  background: var(--unsure-soft);
-  @media print {
-    display: none;
-  }
-`;
+// Wanted without a connection only, and kept for then.
+const notice = () => import('./kept-notice');
+const KeptNotice = dynamic(() => notice().then((m) => m.KeptNotice));
 
 /** A page is kept this long after it was opened: whoever passes through needs no copy. */
 const SETTLE_MS = 2000;
 const AGAIN_MS = 120_000;
-const ASK_MS = 5000;
 
 const never = () => () => undefined;
 
@@ -32,7 +21,7 @@ export function Offline() {
   const at = useSyncExternalStore(never, keptAt, () => null);
   useEffect(registerWorker, []);
   useEffect(() => {
-    const keep = () => void keepForOffline(path);
+    const keep = () => void keepForOffline(path, notice);
     const soon = setTimeout(keep, SETTLE_MS);
     const again = setInterval(() => document.visibilityState === 'visible' && keep(), AGAIN_MS);
     const hidden = () => document.visibilityState === 'hidden' && keep();
@@ -43,37 +32,5 @@ export function Offline() {
       document.removeEventListener('visibilitychange', hidden);
     };
   }, [path]);
-  return at === null ? null : <Kept at={at} />;
+  return at === null ? null : <KeptNotice at={at} />;
 }
-
-function Kept({ at }: { at: string }) {
-  const [connected, setConnected] = useState(false);
-  useEffect(() => {
-    const ask = async () => {
-      const answer = await fetch('/manifest.webmanifest', { method: 'HEAD', cache: 'no-store' }).catch(
-        () => null,
-      );
-      setConnected(answer?.ok ?? false);
-    };
-    const timer = setInterval(() => void ask(), ASK_MS);
-    return () => clearInterval(timer);
-  }, []);
-  return (
-    <Notice role="status">
-      {connected ? (
-        <>
-          Connected again. This page is still as it was {when(at)}.
-          <Button onPress={() => location.reload()}>Load it anew</Button>
-        </>
-      ) : (
-        <>
-          No connection. This page is as it was {when(at)}. What you write stays on this device and is sent
-          when the connection is back.
-        </>
-      )}
-    </Notice>
-  );
-}
-
-const when = (at: string): string =>
-  at === 'unknown' ? 'when it was last opened here' : `on ${dayTime(at)}`;

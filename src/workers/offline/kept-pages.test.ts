@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { isKept, pageWithoutConnection, withKeptAt } from './kept-pages';
+import { pageWithoutConnection, withKeptAt } from './kept-pages';
+import { isKept } from './names';
 
 describe('pages kept for the time without a connection', () => {
   it('are the desk and single cases, nothing that lists people, customers or the shop', () => {

@@ -1,6 +1,7 @@
 /// <reference lib="webworker" />
 import { CacheFirst, ExpirationPlugin, NetworkFirst, Serwist } from 'serwist';
-import { CACHES, isKept, pageWithoutConnection, withKeptAt, type KeepMessage } from './kept-pages';
+import { pageWithoutConnection, withKeptAt } from './kept-pages';
+import { CACHES, isKept, type KeepMessage } from './names';
 
 /**
  * The service worker: the application opens without a connection, with the desk and the cases that were read last.
