@@ -63,6 +63,23 @@ describe('files inside a stream of case files', () => {
     expect(await textOf(new LiftedFiles().through(stream(long, 5000)))).toBe(long);
   });
 
+  it('take time that grows with the text, also where it is nothing but quotes or backslashes', async () => {
+    for (const piece of ['{"a":', '"\\\\\\\\"', '"" '])
+      for (const chunk of [65_536]) {
+        const seconds = async (bytes: number) => {
+          const text = piece.repeat(bytes / piece.length);
+          const from = process.cpuUsage();
+          await textOf(new LiftedFiles().through(stream(text, chunk)));
+          const { user, system } = process.cpuUsage(from);
+          return (user + system) / 1e6;
+        };
+        await seconds(1 << 18);
+        const whole = await seconds(1 << 21);
+        expect(whole, piece).toBeLessThan(6);
+        expect(whole / Math.max(0.02, await seconds(1 << 19)), piece).toBeLessThan(9);
+      }
+  });
+
   it('that turn out to be none, or are cut off, leave nothing behind', async () => {
     const lifted = new LiftedFiles();
     const out = await textOf(lifted.through(stream(`{"data":"${'A'.repeat(100_000)}!"}`, 30_000)));

@@ -42,12 +42,14 @@ export class LiftedFiles {
     return body.pipeThrough(
       new TransformStream<Uint8Array, Uint8Array>({
         transform: async (chunk, to) => {
-          for (const piece of await this.take(Buffer.from(chunk))) to.enqueue(piece);
+          // As one piece: a stream takes its time for each, and a text may be nothing but quotes.
+          const out = await this.take(Buffer.from(chunk));
+          if (out.length > 0) to.enqueue(Buffer.concat(out));
         },
         flush: async (to) => {
           // Cut off within a string: what is left is no JSON, and is refused as such.
           if (this.lifting) await this.drop(this.lifting);
-          for (const piece of this.pieces) to.enqueue(piece);
+          if (this.pieces.length > 0) to.enqueue(Buffer.concat(this.pieces));
         },
       }),
     );
@@ -74,11 +76,20 @@ export class LiftedFiles {
   private async take(chunk: Buffer): Promise<Buffer[]> {
     const out: Buffer[] = [];
     let from = 0;
+    // Looked for once, not again after each backslash.
+    let quote = -1;
+    const quoteFrom = (at: number): number => {
+      if (quote < at) {
+        const next = chunk.indexOf(QUOTE, at);
+        quote = next < 0 ? chunk.length : next;
+      }
+      return quote;
+    };
     for (let at = 0; at < chunk.length;) {
       if (!this.inString) {
-        const quote = chunk.indexOf(QUOTE, at);
-        at = quote < 0 ? chunk.length : quote + 1;
-        this.inString = quote >= 0;
+        const begin = quoteFrom(at);
+        at = Math.min(begin + 1, chunk.length);
+        this.inString = begin < chunk.length;
         out.push(chunk.subarray(from, at));
         from = at;
         continue;
@@ -88,8 +99,7 @@ export class LiftedFiles {
         at++;
         continue;
       }
-      const quote = chunk.indexOf(QUOTE, at);
-      const end = quote < 0 ? chunk.length : quote;
+      const end = quoteFrom(at);
       const back = chunk.subarray(at, end).indexOf(BACKSLASH);
       if (back >= 0) {
         this.escaped = true;
@@ -99,11 +109,11 @@ export class LiftedFiles {
       await this.inside(chunk.subarray(from, end), out);
       from = end;
       at = end;
-      if (quote < 0) continue;
+      if (end === chunk.length) continue;
       // The quote that ends it.
-      out.push(...(await this.ended()), chunk.subarray(quote, quote + 1));
+      out.push(...(await this.ended()), chunk.subarray(end, end + 1));
       this.inString = false;
-      from = at = quote + 1;
+      from = at = end + 1;
     }
     if (this.inString && from < chunk.length) await this.inside(chunk.subarray(from), out);
     return out;
