@@ -8,15 +8,10 @@ export function registerWorker(): void {
   void navigator.serviceWorker?.register('/offline-worker.js', { scope: '/' }).catch(() => undefined);
 }
 
-/**
- * Has the page that is shown kept as the server has it now, with what it loaded of the application.
- *
- * @param also loads what is wanted without a connection only
- */
-export async function keepForOffline(path: string, also: () => Promise<unknown>): Promise<void> {
+/** Has the page that is shown kept as the server has it now, with what it loaded of the application. */
+export async function keepForOffline(path: string): Promise<void> {
   if (!navigator.serviceWorker || !isKept(path)) return;
   const { active } = await navigator.serviceWorker.ready;
-  await also().catch(() => undefined);
   const assets = performance
     .getEntriesByType('resource')
     .map((e) => e.name)

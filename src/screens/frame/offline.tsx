@@ -1,13 +1,9 @@
 'use client';
 
 import { usePathname } from 'next/navigation';
-import dynamic from 'next/dynamic';
 import { useEffect, useSyncExternalStore } from 'react';
 import { keepForOffline, keptAt, registerWorker } from './keep-offline';
-
-// Wanted without a connection only, and kept for then.
-const notice = () => import('./kept-notice');
-const KeptNotice = dynamic(() => notice().then((m) => m.KeptNotice));
+import { KeptNotice } from './kept-notice';
 
 /** A page is kept this long after it was opened: whoever passes through needs no copy. */
 const SETTLE_MS = 2000;
@@ -21,7 +17,7 @@ export function Offline() {
   const at = useSyncExternalStore(never, keptAt, () => null);
   useEffect(registerWorker, []);
   useEffect(() => {
-    const keep = () => void keepForOffline(path, notice);
+    const keep = () => void keepForOffline(path);
     const soon = setTimeout(keep, SETTLE_MS);
     const again = setInterval(() => document.visibilityState === 'visible' && keep(), AGAIN_MS);
     const hidden = () => document.visibilityState === 'hidden' && keep();
