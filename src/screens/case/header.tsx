@@ -23,9 +23,9 @@ import { Undo } from './undo';
 const STATUS: Record<Wait, string> = {
   '': '',
   diagnosis: 'Status: in diagnosis',
-  authorisation: 'Status: awaiting authorisation',
-  part: 'Status: waiting for a part',
-  customer: 'Status: waiting for the customer',
+  authorisation: 'Status: authorisation',
+  part: 'Status: part on order',
+  customer: 'Status: with customer',
   repair: 'Status: to repair',
   proof: 'Status: to verify',
   'road test': 'Status: road test',
@@ -173,7 +173,7 @@ export function Header() {
           </>
         ) : (
           <>
-            <span style={{ width: 236 }}>
+            <span style={{ width: 158 }}>
               <ChoiceField
                 kind="case"
                 id={c.id}
