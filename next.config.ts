@@ -10,6 +10,7 @@ const config: NextConfig = {
     '@libsql/client',
     'libsql',
     'pino',
+    'piscina',
     'pdfkit',
     'tesseract.js',
     'sharp',

@@ -94,6 +94,13 @@ describe('erasing', () => {
       'Black smoke, says Mr. (customer); (customer) paid, herr blackwood not',
     );
   });
+  it('whose name is one word of the trade leaves it, however short, but for a title before it', () => {
+    const trade = (w: string) => ['black', 'oil'].includes(w);
+    expect(erasing('Black', '', trade)('black smoke, Mr Black says')).toBe('black smoke, Mr (customer) says');
+    expect(erasing('Oil', '', trade)('oil leak')).toBe('oil leak');
+    expect(ambiguousWords('Oil', trade)).toEqual(['Oil']);
+    expect(erasing('Fox', '', trade)('Fox says')).toBe('(customer) says');
+  });
   it('knows diesel as a word of the trade, and no surname of the demo', () => {
     expect(['diesel', 'black', 'pump', 'quennell', 'fenwick'].map(isTradeWord)).toEqual([
       true,

@@ -4,18 +4,18 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readScan } from '@/core/codes';
 import { bundleThread } from '../../scripts/bundles.mjs';
-import { ScanThread } from './scan-thread';
+import { scanThread } from './scan-thread';
 
 let folder: string;
-let thread: ScanThread;
+let thread: ReturnType<typeof scanThread>;
 beforeAll(async () => {
   folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-thread-'));
   const file = path.join(folder, 'scan.thread.mjs');
   await bundleThread(file);
-  thread = new ScanThread(file);
+  thread = scanThread(file);
 }, 30_000);
 afterAll(async () => {
-  await thread.stop();
+  await thread.destroy();
   rmSync(folder, { recursive: true, force: true });
 });
 
@@ -29,7 +29,7 @@ describe('a long report', () => {
     const text = lines.join('\n');
     let turns = 0;
     const timer = setInterval(() => turns++, 5);
-    const read = await thread.read(text, undefined);
+    const read = await thread.run({ text, hints: undefined });
     clearInterval(timer);
     expect(read).toEqual(readScan(text, undefined));
     // Read here it would have been none.
@@ -37,13 +37,12 @@ describe('a long report', () => {
   });
   it('beside others gets its own answer', async () => {
     const texts = ['P0171 System too lean - stored', 'P0420 Catalyst - pending', 'no codes'];
-    const read = await Promise.all(texts.map((t) => thread.read(t, undefined)));
+    const read = await Promise.all(texts.map((t) => thread.run({ text: t, hints: undefined })));
     expect(read).toEqual(texts.map((t) => readScan(t, undefined)));
   });
-  it('goes in after a thread that died, whose report is refused', async () => {
-    const first = thread.read(lines.join('\n'), undefined);
-    await thread.stop();
-    await expect(first).rejects.toThrow('ended');
-    expect((await thread.read('P0171 lean - stored', undefined)).report).toBeDefined();
+  it('that a thread cannot read is refused by itself, and the next one is read', async () => {
+    const broken = thread.run({ text: undefined as unknown as string, hints: undefined });
+    await expect(broken).rejects.toThrow();
+    expect((await thread.run({ text: 'P0171 lean - stored', hints: undefined })).report).toBeDefined();
   });
 });

@@ -1,4 +1,12 @@
-import type { Client, InArgs, InStatement, ResultSet, Transaction, TransactionMode } from '@libsql/client';
+import {
+  LibsqlError,
+  type Client,
+  type InArgs,
+  type InStatement,
+  type ResultSet,
+  type Transaction,
+  type TransactionMode,
+} from '@libsql/client';
 
 /**
  * For a database server some milliseconds away: reads that are asked for at the same time go out as one request, and
@@ -28,6 +36,13 @@ const NOTHING: ResultSet = {
 /** What was written earlier failed when it was sent: the transaction is done again, one statement at a time. */
 export class LateFailure extends Error {}
 
+/**
+ * A statement that the database refused, a constraint for instance. Whatever else goes wrong on the way (no connection,
+ * another writer) says nothing of what was asked, and a COMMIT may have gone through: nothing is done again by itself.
+ */
+const isRefusal = (e: unknown): boolean =>
+  e instanceof LibsqlError && e.code.startsWith('SQLITE_') && !e.code.startsWith('SQLITE_BUSY');
+
 interface Waiting {
   statement: Statement;
   done?: (result: ResultSet) => void;
@@ -39,7 +54,14 @@ class Gathering {
   private waiting: Waiting[] = [];
   private timer: NodeJS.Immediate | undefined;
 
-  constructor(private readonly send: (statements: Statement[]) => Promise<ResultSet[]>) {}
+  /**
+   * @param send sends statements as one request
+   * @param alone asks for one by itself, where they fail together; nobody's question fails for another's
+   */
+  constructor(
+    private readonly send: (statements: Statement[]) => Promise<ResultSet[]>,
+    private readonly alone?: (statement: Statement) => Promise<ResultSet>,
+  ) {}
 
   ask(statement: Statement): Promise<ResultSet> {
     return new Promise((done, fail) => {
@@ -69,7 +91,9 @@ class Gathering {
       const results = await this.send(all.map((w) => w.statement));
       all.forEach((w, i) => w.done?.(results[i]!));
     } catch (e) {
-      for (const w of all) w.fail?.(e);
+      const { alone } = this;
+      if (all.length > 1 && alone) for (const w of all) alone(w.statement).then(w.done, w.fail);
+      else for (const w of all) w.fail?.(e);
     }
   }
 }
@@ -84,7 +108,7 @@ export function fewerTrips(client: Client, careful: () => boolean): Client {
   const reads = new Gathering(async (statements) => {
     if (statements.length === 1) return [await client.execute(statements[0]!)];
     return client.batch(statements, 'read');
-  });
+  }, (statement) => client.execute(statement));
   const own: Partial<Client> = {
     execute: (given: InStatement | string, args?: InArgs) => {
       const statement = statementOf(given, args);
@@ -111,7 +135,10 @@ function gathered(transaction: Transaction): Transaction {
       return await transaction.batch(statements);
     } catch (e) {
       // Which statement failed is not told apart from what was asked for now.
-      late = statements.length > 1 ? new LateFailure('a gathered statement failed', { cause: e }) : e;
+      late =
+        statements.length > 1 && isRefusal(e)
+          ? new LateFailure('a gathered statement failed', { cause: e })
+          : e;
       throw late;
     }
   });
@@ -123,11 +150,7 @@ function gathered(transaction: Transaction): Transaction {
       gathering.put(statement);
       return NOTHING;
     },
-    batch: async (given) => {
-      for (const one of given.slice(0, -1)) gathering.put(statementOf(one as InStatement));
-      const last = given.at(-1);
-      return last === undefined ? [] : [await gathering.ask(statementOf(last as InStatement))];
-    },
+    batch: (given) => Promise.all(given.map((one) => gathering.ask(statementOf(one as InStatement)))),
     commit: async () => {
       if (late) throw late;
       const left = gathering.take().map((w) => w.statement);
@@ -135,7 +158,7 @@ function gathered(transaction: Transaction): Transaction {
       try {
         await transaction.batch([...left, 'COMMIT']);
       } catch (e) {
-        throw new LateFailure('a gathered statement failed', { cause: e });
+        throw isRefusal(e) ? new LateFailure('a gathered statement failed', { cause: e }) : e;
       } finally {
         transaction.close();
       }

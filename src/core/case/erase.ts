@@ -22,8 +22,11 @@ const wordsOf = (name: string): string[] => name.split(/[\s,]+/).filter((w) => [
  * @returns those words, as they stand in the name
  * @example ambiguousWords('Ada Black', (w) => w === 'black') // ['Black']
  */
-export const ambiguousWords = (name: string, isTradeWord: (word: string) => boolean): string[] =>
-  wordsOf(name).filter((w) => isTradeWord(w.toLowerCase()));
+export function ambiguousWords(name: string, isTradeWord: (word: string) => boolean): string[] {
+  // A name of one word is looked for alone however short it is.
+  const words = /[\s,]/.test(name.trim()) ? wordsOf(name) : [name.trim()];
+  return words.filter((w) => isTradeWord(w.toLowerCase()));
+}
 
 /**
  * Says how texts are rid of somebody's name and telephone number.
@@ -40,9 +43,7 @@ export function erasing(
   isTradeWord: (word: string) => boolean = () => false,
 ): (text: string) => string {
   const ambiguous = ambiguousWords(name, isTradeWord);
-  const wanted = [name.trim(), ...wordsOf(name).filter((w) => !ambiguous.includes(w))].filter(
-    (w) => w !== '',
-  );
+  const wanted = [name.trim(), ...wordsOf(name)].filter((w) => w !== '' && !ambiguous.includes(w));
   const figures = phone.replace(/\D/g, '').slice(-7);
   const START = '(?<![\\p{L}\\p{N}])';
   const anyOf = (list: readonly string[], before: string) =>

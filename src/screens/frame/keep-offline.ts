@@ -23,7 +23,8 @@ export async function keepForOffline(path: string): Promise<void> {
 /** Whoever comes next on this device must not read what another had opened. */
 export async function forgetKeptPages(): Promise<void> {
   if (typeof caches === 'undefined') return;
-  await Promise.all([caches.delete(CACHES.pages), caches.delete(CACHES.pictures)]);
+  // A browser that keeps nothing refuses to be asked.
+  await Promise.all([caches.delete(CACHES.pages), caches.delete(CACHES.pictures)]).catch(() => undefined);
 }
 
 /** When the server drew this page, where it was answered without the server; otherwise null. */
