@@ -334,3 +334,42 @@ describe('removing what somebody else just wrote on', () => {
     expect(await applyChanges(own.id, [remove(test, seen)], 'lead')).toMatchObject([{ ok: true }]);
   });
 });
+
+describe('an addition under an id that is there', () => {
+  const add = (id: string, words: string) => change({ op: 'add', kind: 'symptom', id, row: { words } });
+  it('is the same one sent again, also once it was changed since; another one is said, and nothing is lost', async () => {
+    const { case: own } = await fresh();
+    const id = `twice-${own.id}`.slice(0, 40);
+    expect(await applyChanges(own.id, [add(id, 'stalls')], 'lead')).toMatchObject([{ ok: true }]);
+    await applyChanges(
+      own.id,
+      [change(set('symptom', id, 1, { words: 'stalls hot' }, { words: 'stalls' }))],
+      'jun',
+    );
+    expect(await applyChanges(own.id, [add(id, 'stalls')], 'lead')).toMatchObject([{ ok: true }]);
+    expect(await applyChanges(own.id, [add(id, 'no power')], 'lead')).toMatchObject([
+      { ok: false, code: 'changed', error: expect.stringContaining('another "words"') as string },
+    ]);
+    expect((await again(own.id)).symptom.map((s) => s.words)).toEqual(['stalls hot']);
+  });
+});
+
+describe('undoing an addition', () => {
+  it('asks where somebody else wrote on it since', async () => {
+    const { case: own } = await fresh();
+    const id = `undo-${own.id}`.slice(0, 40);
+    const opened = (await again(own.id)).case.seq;
+    await applyChanges(
+      own.id,
+      [change({ op: 'add', kind: 'symptom', id, row: { words: 'stalls' } })],
+      'lead',
+    );
+    await applyChanges(
+      own.id,
+      [change(set('symptom', id, 1, { frequency: 'always' }, { frequency: '' }))],
+      'jun',
+    );
+    await expect(undoLast(own.id, 'lead', opened, [])).rejects.toThrow('wrote on it');
+    expect((await again(own.id)).symptom.map((s) => s.frequency)).toEqual(['always']);
+  });
+});

@@ -15,6 +15,7 @@ import {
 import { actionOf } from '@/core/access';
 import { db, runUnderWay, write, type Tx } from '@/store/database';
 import {
+  addedAs,
   appendHistory,
   deleteRow,
   getRow,
@@ -287,6 +288,7 @@ async function applyAdd(tx: Tx, op: Extract<Op, { op: 'add' }>, context: Context
   const there = await getRow(tx, op.kind, op.id);
   if (there) {
     if (!belongs(op.kind, there, context)) throw new Problem('That id is taken by another case.');
+    await askBeforeIgnoring(tx, op, there);
     return;
   }
   const parsed = KINDS[op.kind].safeParse({ ...op.row, id: op.id, caseId: context.caseId, revision: 1 });
@@ -318,6 +320,23 @@ async function applyAdd(tx: Tx, op: Extract<Op, { op: 'add' }>, context: Context
   );
 }
 
+/**
+ * An addition that is sent twice is one. What says something else under the same id is no second sending.
+ *
+ * @throws Problem saying so
+ */
+async function askBeforeIgnoring(tx: Tx, op: Extract<Op, { op: 'add' }>, there: AnyRow): Promise<void> {
+  const first = (await addedAs(tx, op.id)) ?? (there as unknown as Record<string, unknown>);
+  const parsed = KINDS[op.kind].safeParse({ ...op.row, id: op.id, caseId: first.caseId, revision: 1 });
+  const sent = (parsed.success ? parsed.data : op.row) as Record<string, unknown>;
+  const other = Object.keys(op.row).find((f) => f in sent && !sameValue(sent[f], first[f]));
+  if (other !== undefined)
+    throw new Problem(
+      `Another ${op.kind} has this id already, with another "${other}". Nothing was written over; send yours under an id of its own.`,
+      'changed',
+    );
+}
+
 /** A row and all that hangs on it. */
 async function withOwned(tx: Tx, kind: Kind, id: string): Promise<string[]> {
   const ids = [id];
@@ -337,7 +356,7 @@ async function askBeforeRemoving(tx: Tx, op: Extract<Op, { op: 'remove' }>, cont
   const wrote = await othersSince(tx, await withOwned(tx, op.kind, op.id), op.seen, context.who);
   if (!wrote) return;
   const name = (await listPeople(tx)).find((p) => p.id === wrote.who)?.name ?? 'Somebody';
-  throw new Problem(`${name} wrote on it just now, so it was not removed. Look at it once more.`, 'changed');
+  throw new Problem(`${name} wrote on it since, so it was not removed. Look at it once more.`, 'changed');
 }
 
 async function applyRemove(tx: Tx, kind: Kind, id: string, context: Context): Promise<void> {

@@ -105,10 +105,13 @@ class Gathering {
  * @param careful true while a transaction is done again whose writes failed late
  */
 export function fewerTrips(client: Client, careful: () => boolean): Client {
-  const reads = new Gathering(async (statements) => {
-    if (statements.length === 1) return [await client.execute(statements[0]!)];
-    return client.batch(statements, 'read');
-  }, (statement) => client.execute(statement));
+  const reads = new Gathering(
+    async (statements) => {
+      if (statements.length === 1) return [await client.execute(statements[0]!)];
+      return client.batch(statements, 'read');
+    },
+    (statement) => client.execute(statement),
+  );
   const own: Partial<Client> = {
     execute: (given: InStatement | string, args?: InArgs) => {
       const statement = statementOf(given, args);

@@ -260,6 +260,17 @@ export async function lastWriter(
   return row;
 }
 
+/** What a row said when it was added; undefined where it did not come by an addition. */
+export async function addedAs(q: Tx | Db, rowId: string): Promise<Record<string, unknown> | undefined> {
+  const [row] = await q
+    .select({ after: history.after })
+    .from(history)
+    .where(sql`${history.rowId} = ${rowId} and ${history.op} = 'add'`)
+    .orderBy(sql`${history.seq} desc`)
+    .limit(1);
+  return row?.after ?? undefined;
+}
+
 /** Who, other than one writer, last wrote one of some rows since a sequence number; undefined for nobody. */
 export async function othersSince(
   q: Tx | Db,

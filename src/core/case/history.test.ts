@@ -67,7 +67,9 @@ describe('undoing', () => {
     expect(typeof back).not.toBe('string');
     expect(applyOps(after, back as never)).toEqual(before);
     const added = row(1, { kind: 'cause', rowId: 'c1', op: 'add', after: { ...before.cause[0] } });
-    expect(undoChange(changesOf([added])[0]!, before)).toEqual([{ op: 'remove', kind: 'cause', id: 'c1' }]);
+    expect(undoChange(changesOf([added])[0]!, before)).toEqual([
+      { op: 'remove', kind: 'cause', id: 'c1', seen: added.seq },
+    ]);
   });
   it('of any row of roles leads back to where it was', () => {
     const roles = fc.constantFrom('', 'chase', 'knock-on', 'aside', 'leftover');

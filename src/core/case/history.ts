@@ -78,7 +78,8 @@ export function undoChange(change: HistoryChange, record: CaseRecord): Op[] | st
       });
     } else if (row.op === 'add') {
       if (kind === 'case' || kind === 'vehicle') return 'The case itself is not undone.';
-      if (now) ops.push({ op: 'remove', kind, id });
+      // What somebody else wrote on it since is not taken away with it.
+      if (now) ops.push({ op: 'remove', kind, id, seen: change.seq });
     } else if (!now) {
       const { id: _id, caseId: _case, revision: _revision, ...fields } = row.before ?? {};
       ops.push({ op: 'add', kind, id, row: written(kind, fields) });

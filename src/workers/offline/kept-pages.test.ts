@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { pageWithoutConnection, withKeptAt } from './kept-pages';
+import { isTooOld, pageWithoutConnection, withKeptAt } from './kept-pages';
 import { isKept } from './names';
 
 describe('pages kept for the time without a connection', () => {
@@ -20,6 +20,13 @@ describe('pages kept for the time without a connection', () => {
       '<html lang="en"><body data-kept-at="1994-11-06T08:49:37.000Z" data-role="lead">x</body></html>',
     );
     expect(withKeptAt(html, '')).toContain('data-kept-at="unknown"');
+  });
+
+  it('are shown for two weeks, by the clock of the server that drew them', () => {
+    const drawn = 'Sun, 06 Nov 1994 08:49:37 GMT';
+    expect(isTooOld(drawn, Date.parse('1994-11-20T08:49:37Z'))).toBe(false);
+    expect(isTooOld(drawn, Date.parse('1994-11-20T08:49:38Z'))).toBe(true);
+    expect(isTooOld('', Date.now())).toBe(false);
   });
 
   it('stand as links on the page for an address that is not kept', () => {

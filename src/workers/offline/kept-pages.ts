@@ -2,6 +2,17 @@ import { KEPT_AT } from './names';
 
 /** What the service worker answers without a connection. */
 
+/** What the server drew longer ago is shown no more. */
+export const TWO_WEEKS_S = 14 * 86_400;
+
+/**
+ * Whether a page is too old to be shown; one that does not say when it was drawn is not.
+ *
+ * @param drawn value of its Date header
+ * @param now in milliseconds
+ */
+export const isTooOld = (drawn: string, now: number): boolean => now - Date.parse(drawn) > TWO_WEEKS_S * 1000;
+
 const escaped = (text: string): string =>
   text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
 

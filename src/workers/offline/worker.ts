@@ -1,6 +1,6 @@
 /// <reference lib="webworker" />
 import { CacheFirst, ExpirationPlugin, NetworkFirst, Serwist } from 'serwist';
-import { pageWithoutConnection, withKeptAt } from './kept-pages';
+import { isTooOld, pageWithoutConnection, TWO_WEEKS_S, withKeptAt } from './kept-pages';
 import { CACHES, isKept, type KeepMessage } from './names';
 
 /**
@@ -12,7 +12,6 @@ declare const self: ServiceWorkerGlobalScope;
 
 /** After this long without an answer a kept page is better than none. */
 const PATIENCE_S = 10;
-const TWO_WEEKS_S = 14 * 86_400;
 const MOST_PAGES = 60;
 
 const withHtml = (html: string, of?: Response): Response => {
@@ -42,16 +41,19 @@ const pages = new NetworkFirst({
   networkTimeoutSeconds: PATIENCE_S,
   matchOptions: { ignoreVary: true, ignoreSearch: true },
   plugins: [
-    new ExpirationPlugin({ maxEntries: MOST_PAGES, maxAgeSeconds: TWO_WEEKS_S }),
     {
-      cacheWillUpdate: async ({ request, response }) =>
-        isKept(new URL(request.url).pathname) && mayBeKept(response) ? response : null,
-      cachedResponseWillBeUsed: async ({ cachedResponse }) =>
-        cachedResponse &&
-        withHtml(
-          withKeptAt(await cachedResponse.text(), cachedResponse.headers.get('date') ?? ''),
-          cachedResponse,
-        ),
+      cacheWillUpdate: async ({ request, response }) => {
+        // With a search behind it, it is another page.
+        const { pathname, search } = new URL(request.url);
+        return isKept(pathname) && search === '' && mayBeKept(response) ? response : null;
+      },
+      cacheDidUpdate: () => throwOldAway(),
+      cachedResponseWillBeUsed: async ({ cachedResponse }) => {
+        const drawn = cachedResponse?.headers.get('date') ?? '';
+        return cachedResponse && !isTooOld(drawn, Date.now())
+          ? withHtml(withKeptAt(await cachedResponse.text(), drawn), cachedResponse)
+          : undefined;
+      },
       handlerDidError: async () => withHtml(pageWithoutConnection(await keptPages())),
     },
   ],
@@ -87,6 +89,16 @@ self.addEventListener('message', (event) => {
   if (typeof keep === 'string' && isKept(keep)) event.waitUntil(keepPage(keep, assets ?? []));
 });
 
+/** Pages beyond those read last, and those that the server drew long ago, whichever way they came to be kept. */
+async function throwOldAway(): Promise<void> {
+  const cache = await caches.open(CACHES.pages);
+  const requests = await cache.keys();
+  for (const [i, request] of requests.entries()) {
+    const drawn = (await cache.match(request))?.headers.get('date') ?? '';
+    if (i < requests.length - MOST_PAGES || isTooOld(drawn, Date.now())) await cache.delete(request);
+  }
+}
+
 /** Keeps a page that was reached without loading it whole, as it is now. */
 async function keepPage(path: string, assets: readonly string[]): Promise<void> {
   const cache = await caches.open(CACHES.pages);
@@ -97,8 +109,7 @@ async function keepPage(path: string, assets: readonly string[]): Promise<void> 
     // The last read stands last.
     await cache.delete(path);
     await cache.put(path, response);
-    const [oldest] = await cache.keys();
-    if ((await cache.keys()).length > MOST_PAGES && oldest) await cache.delete(oldest);
+    await throwOldAway();
   } catch {
     return; // No connection: what is kept stays.
   }
