@@ -20,7 +20,7 @@ import {
 } from '@/store/files';
 import { attachmentByHash } from '@/store/shop';
 import { getRow } from '@/store/rows';
-import type { LiftedFiles } from './lift-files';
+import type { ExtractedFiles } from './extracted-files';
 import { applyChanges } from './save';
 import { drawUpSoon } from './traces-like';
 
@@ -222,12 +222,13 @@ export async function takeFile(
  *
  * @throws Error with a sentence when one is broken, a program, or not what its checksum says
  */
-export async function storeBrought(file: CaseFile, lifted?: LiftedFiles): Promise<void> {
+export async function storeBrought(file: CaseFile, extracted?: ExtractedFiles): Promise<void> {
   for (const f of file.files ?? []) {
     if (f.data === undefined) continue;
     const name = f.name ?? 'a file';
-    const beside = lifted?.of(f.data);
-    const brought = beside ? await readFile(beside) : Buffer.from(f.data, 'base64');
+    const beside = extracted?.of(f.data);
+    if (beside === 'too large') throw new Problem(`"${name}" is larger than 50 MB.`);
+    const brought = beside ? await readFile(beside.file) : Buffer.from(f.data, 'base64');
     if (brought.byteLength > MOST_BYTES) throw new Problem(`"${name}" is larger than 50 MB.`);
     const hash = createHash('sha256').update(brought).digest('hex');
     if (f.sha256 !== undefined && f.sha256 !== hash)
@@ -240,6 +241,7 @@ export async function storeBrought(file: CaseFile, lifted?: LiftedFiles): Promis
     if (thumb) await keepThumbnail(f.sha256, thumb);
     f.bytes = kept.byteLength;
     f.mime ??= mime;
+    await extracted?.stored(f.data);
     delete f.data;
   }
 }

@@ -11,9 +11,9 @@ import { db, holdingWriters, write, type PutBatch } from '@/store/database';
 import { listCatalogue } from '@/store/catalogue';
 import { listPeople } from '@/store/shop';
 import { loadCase, updateRow } from '@/store/rows';
-import { storeBrought } from './files';
+import { ExtractedFiles } from './extracted-files';
+import { MOST_BYTES, storeBrought } from './files';
 import { digestRow } from './index-of-cases';
-import { LiftedFiles } from './lift-files';
 import { recompute } from './recompute';
 import { newId } from './save';
 import { sending } from './export';
@@ -60,18 +60,18 @@ function candidate(line: number, text: string): Candidate | Extract<Taken, { sta
  *
  * @param lines with their place in the file, from 1
  * @param who id of the person, or empty
- * @param lifted where the files of these lines are, if they were taken out
+ * @param extracted where the files of these lines are, if they were taken out
  * @returns what became of each line, in order
  */
 export async function takeIn(
   lines: { line: number; text: string }[],
   who: string,
-  lifted?: LiftedFiles,
+  extracted?: ExtractedFiles,
 ): Promise<Taken[]> {
   const read = lines.map(({ line, text }) => candidate(line, text));
   const good = read.filter((r): r is Candidate => 'file' in r);
   const taken: Taken[] = read.filter((r): r is Extract<Taken, { state: 'refused' }> => 'state' in r);
-  taken.push(...(await takeFiles(good, who, lifted)));
+  taken.push(...(await takeFiles(good, who, extracted)));
   return taken.sort((a, b) => a.line - b.line);
 }
 
@@ -82,9 +82,13 @@ export async function takeIn(
  * @param who id of the person, or empty
  * @returns what became of each
  */
-export async function takeFiles(good: Candidate[], who: string, lifted?: LiftedFiles): Promise<Taken[]> {
+export async function takeFiles(
+  good: Candidate[],
+  who: string,
+  extracted?: ExtractedFiles,
+): Promise<Taken[]> {
   if (good.length === 0) return [];
-  const taken = await holdAndTake(good, who, lifted);
+  const taken = await holdAndTake(good, who, extracted);
   const later = taken.filter((t) => t.state === 'created').map((t) => t.id);
   await weighComebacks(later.filter((id) => comebackIds.delete(id)));
   return taken;
@@ -93,14 +97,14 @@ export async function takeFiles(good: Candidate[], who: string, lifted?: LiftedF
 /** Cases that came in with a comeback; the earlier case is graded once they stand. */
 const comebackIds = new Set<string>();
 
-async function holdAndTake(good: Candidate[], who: string, lifted?: LiftedFiles): Promise<Taken[]> {
+async function holdAndTake(good: Candidate[], who: string, extracted?: ExtractedFiles): Promise<Taken[]> {
   try {
-    return await holdingWriters((put) => takeBatch(good, who, put, lifted));
+    return await holdingWriters((put) => takeBatch(good, who, put, extracted));
   } catch (e) {
     if (good.length === 1) return [{ line: good[0]!.line, state: 'refused', reason: sentence(e) }];
     // One of them cannot be kept: each by itself, so that the others are.
     const taken: Taken[] = [];
-    for (const one of good) taken.push(...(await holdAndTake([one], who, lifted)));
+    for (const one of good) taken.push(...(await holdAndTake([one], who, extracted)));
     return taken;
   }
 }
@@ -114,7 +118,7 @@ async function takeBatch(
   good: Candidate[],
   who: string,
   put: PutBatch,
-  lifted?: LiftedFiles,
+  extracted?: ExtractedFiles,
 ): Promise<Taken[]> {
   const personId = new Map((await listPeople(db())).map((p) => [p.name, p.id]));
   // Who is named in a file and not known here stands in the list of people, but does not work here.
@@ -173,7 +177,7 @@ async function takeBatch(
         earlierCase: ({ id: of, number: n }) =>
           of !== undefined && (here.ids.has(of) || created.has(of)) ? of : here.numbers.get(n ?? -1),
       };
-      if (!here.ids.has(id)) await storeBrought(file, lifted);
+      if (!here.ids.has(id)) await storeBrought(file, extracted);
       const { rows, fresh } = readCaseFile(file, into);
       const record = assemble(rows, known as CaseRecord['vehicle'] | undefined);
       if (here.ids.has(id)) {
@@ -336,20 +340,20 @@ export async function importStream(
   who: string,
   progress: Progress = noProgress(),
 ): Promise<Progress> {
-  const lifted = new LiftedFiles();
+  const extracted = new ExtractedFiles(MOST_BYTES);
   let waiting: { line: number; text: string }[] = [];
   let characters = 0;
   const flush = async () => {
     const lines = waiting;
     waiting = [];
     characters = 0;
-    for (const t of await takeIn(lines, who, lifted)) count(progress, t);
+    for (const t of await takeIn(lines, who, extracted)) count(progress, t);
     progress.lines = lines.at(-1)?.line ?? progress.lines;
     // Others get their turn between two batches.
     await new Promise(setImmediate);
   };
   try {
-    for await (const { line, text } of linesOf(lifted.through(body))) {
+    for await (const { line, text } of linesOf(extracted.through(body))) {
       if (text === undefined) {
         const reason = 'The line is longer than 64 MB without its photos and files.';
         count(progress, { line, state: 'refused', reason });
@@ -362,7 +366,7 @@ export async function importStream(
     }
     if (waiting.length) await flush();
   } finally {
-    await lifted.throwAway();
+    await extracted.throwAway();
   }
   progress.done = true;
   return progress;
