@@ -16,12 +16,15 @@ export async function shopMeanings(): Promise<Record<string, string>> {
   return listMeanings(db());
 }
 
+/** The code under which a meaning stands, however it was written. */
+export const meaningKey = (code: string): string => baseCode(readCode(code)?.code ?? code);
+
 /** Corrects what a code means, or says it for a maker-specific one; empty goes back to the dictionary. */
 export async function setMeaning(
   request: z.infer<typeof MeaningRequest>,
   who: string,
 ): Promise<Record<string, string>> {
-  const code = baseCode(readCode(request.code)?.code ?? request.code);
+  const code = meaningKey(request.code);
   await write(async (tx) => {
     const before = (await listMeanings(tx))[code] ?? '';
     await putMeaning(tx, code, request.says);

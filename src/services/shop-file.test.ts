@@ -75,14 +75,17 @@ describe('what a shop has beside its cases', () => {
       { of: 'known-good', value: { ...DEMO_KNOWN_GOOD[0]!, entered: '99 bar' } },
       { of: 'word', value: { of: 'symptom', words: 'Chugs along', concept: 'stall' } },
       { of: 'meaning', value: { code: 'P1234', says: 'something else' } },
+      // The same code, written in another way, is no way round.
+      { of: 'meaning', value: { code: ' p 1234 ', says: 'something else' } },
       { of: 'meaning', value: { code: 'P1235', says: 'tank flap stays open' } },
       { of: 'nonsense' },
     ];
     const taken = await takeShop(`${given.map((g) => JSON.stringify(g)).join('\n')}\n{`, 'lead');
     expect(taken.added).toBe(1);
-    expect(taken.refused.map((r) => r.line)).toEqual([2, 3, 4, 5, 7, 8]);
+    expect(taken.refused.map((r) => r.line)).toEqual([2, 3, 4, 5, 6, 8, 9]);
     expect(taken.refused[0]!.reason).toContain('stays as it is');
-    await expect(takeShop('{"format":"vantle-case/1"}', 'lead')).rejects.toThrow('no shop file');
+    for (const none of ['{"format":"vantle-case/1"}', '', 'vantle-shop/1', '{"of":"word"}'])
+      await expect(takeShop(none, 'lead')).rejects.toThrow('no shop file');
   });
 
   it('makes another shop have the same lists', async () => {

@@ -12,7 +12,7 @@ import { listWords } from '@/store/words';
 import { loadBulletins } from './bulletins';
 import { changeCatalogue } from './catalogue';
 import { changeKnownGood } from './known-good';
-import { setMeaning } from './meanings';
+import { meaningKey, setMeaning } from './meanings';
 import { changeProcedure } from './procedures';
 import { shopName } from './shop';
 import { changeWord } from './words';
@@ -58,6 +58,30 @@ export async function* exportShop(at = new Date()): AsyncGenerator<string> {
   }
 }
 
+/** The lists as they stand here, read once and brought along with what is taken in. */
+async function listsHere() {
+  const [procedures, knownGood, catalogue, bulletins, words, meanings] = await Promise.all([
+    listProcedures(db()),
+    listKnownGood(db()),
+    listCatalogue(db()),
+    listBulletins(db()),
+    listWords(db()),
+    listMeanings(db()),
+  ]);
+  const byId = <T extends { id: string }>(rows: readonly T[]) => new Map(rows.map((r) => [r.id, r]));
+  const names = catalogue.flatMap((i) => [i.name, ...i.synonyms].map((n) => entryKey(i.kind, n)));
+  return {
+    procedures: byId<object & { id: string; title: string }>(procedures),
+    knownGood: byId<object & { id: string }>(knownGood),
+    bulletins: byId<object & { id: string; title: string }>(bulletins),
+    words: new Map(words.map((w) => [w.words.toLowerCase(), { of: w.of, concept: w.concept }])),
+    meanings: new Map(Object.entries(meanings)),
+    entries: new Set(names),
+  };
+}
+type Lists = Awaited<ReturnType<typeof listsHere>>;
+const entryKey = (kind: string, name: string): string => `${kind} ${name.toLowerCase()}`;
+
 /**
  * Takes the lists of a shop file in. What is here already stays as it is; what says something else under the same id,
  * word or code is refused and said.
@@ -66,11 +90,12 @@ export async function* exportShop(at = new Date()): AsyncGenerator<string> {
  */
 export async function takeShop(text: string, who: string): Promise<ShopTaken> {
   const taken: ShopTaken = { added: 0, unchanged: 0, leftOut: 0, refused: [] };
-  const lines = text.split('\n');
-  if (!lines[0]?.includes('"vantle-shop/1"'))
+  const lines = text.replace(/^\uFEFF/, '').split('\n');
+  if (!isShopFile(lines[0] ?? ''))
     throw new Problem(
-      'This is no shop file: its first line does not say "vantle-shop/1". Case files go in above.',
+      'This is no shop file: its first line does not say "vantle-shop/1". Case files are taken in by themselves.',
     );
+  const here = await listsHere();
   for (const [i, one] of lines.entries()) {
     if (one.trim() === '') continue;
     try {
@@ -79,7 +104,7 @@ export async function takeShop(text: string, who: string): Promise<ShopTaken> {
         const [issue] = parsed.error.issues;
         throw new Problem(`${issue?.path.join('.') || 'the line'}: ${issue?.message}`);
       }
-      const became = await takeLine(parsed.data, who);
+      const became = await takeLine(parsed.data, here, who);
       if (became) taken[became]++;
     } catch (e) {
       if (!(e instanceof Problem) && !(e instanceof SyntaxError)) throw e;
@@ -89,20 +114,33 @@ export async function takeShop(text: string, who: string): Promise<ShopTaken> {
   return taken;
 }
 
-/** Whether one thing says in all its fields, some aside, what another does. */
-function saysTheSame(kept: object, sent: object, aside: readonly string[] = []): boolean {
-  const of = kept as Record<string, unknown>;
-  return Object.entries(sent).every(([f, v]) => aside.includes(f) || sameValue(of[f], v));
+function isShopFile(line: string): boolean {
+  try {
+    const first = ShopLine.safeParse(JSON.parse(line));
+    return first.success && first.data.of === 'shop';
+  } catch {
+    return false;
+  }
 }
 
-const differs = (what: string) =>
-  new Problem(
+/**
+ * Whether what is here says what was sent.
+ *
+ * @throws Problem where it says something else
+ */
+function sameAs(kept: object | undefined, sent: object, what: string, aside = ''): boolean {
+  if (kept === undefined) return false;
+  const of = kept as Record<string, unknown>;
+  if (Object.entries(sent).every(([f, v]) => f === aside || sameValue(of[f], v))) return true;
+  throw new Problem(
     `${what} is here already and says something else. It stays as it is; change it here by hand.`,
     'changed',
   );
+}
 
 async function takeLine(
   given: ShopLine,
+  here: Lists,
   who: string,
 ): Promise<'added' | 'unchanged' | 'leftOut' | undefined> {
   switch (given.of) {
@@ -112,65 +150,59 @@ async function takeLine(
     case 'history':
       return 'leftOut';
     case 'procedure': {
-      const here = (await listProcedures(db())).find((p) => p.id === given.value.id);
-      if (here && !saysTheSame(here, given.value, ['revision']))
-        throw differs(`The procedure “${here.title}”`);
-      if (here) return 'unchanged';
-      await changeProcedure({ do: 'save', procedure: given.value }, who);
+      const { value } = given;
+      if (sameAs(here.procedures.get(value.id), value, `The procedure “${value.title}”`, 'revision'))
+        return 'unchanged';
+      await changeProcedure({ do: 'save', procedure: value }, who);
+      here.procedures.set(value.id, value);
       return 'added';
     }
     case 'known-good': {
-      const { id, label } = given.value;
-      const here = (await listKnownGood(db())).find((k) => k.id === id);
-      if (here && !saysTheSame(here, given.value)) throw differs(`The known-good value “${label}”`);
-      if (here) return 'unchanged';
-      await changeKnownGood({ do: 'save', value: given.value }, who);
+      const { value } = given;
+      if (sameAs(here.knownGood.get(value.id), value, `The known-good value “${value.label}”`))
+        return 'unchanged';
+      await changeKnownGood({ do: 'save', value }, who);
+      here.knownGood.set(value.id, value);
       return 'added';
     }
     case 'catalogue':
-      return takeEntry(given.value, who);
+      return takeEntry(given.value, here, who);
     case 'bulletin': {
-      const here = (await listBulletins(db())).find((b) => b.id === given.value.id);
-      if (here && !saysTheSame(here, given.value)) throw differs(`The bulletin “${here.title}”`);
-      if (here) return 'unchanged';
-      const { yearFrom, yearTo, ...b } = given.value;
+      const { value } = given;
+      if (sameAs(here.bulletins.get(value.id), value, `The bulletin “${value.title}”`)) return 'unchanged';
+      const { yearFrom, yearTo, ...b } = value;
       const years = yearFrom || yearTo ? { years: [yearFrom, yearTo] } : {};
       await loadBulletins({ format: 'vantle-bulletins/1', bulletins: [{ ...b, ...years }] }, who);
+      here.bulletins.set(value.id, value);
       return 'added';
     }
     case 'word': {
       const { of, words, concept } = given.value;
-      const here = (await listWords(db())).find((w) => w.words.toLowerCase() === words.toLowerCase());
-      if (here && (here.of !== of || here.concept !== concept)) throw differs(`The word “${words}”`);
-      if (here) return 'unchanged';
+      const key = words.toLowerCase();
+      if (sameAs(here.words.get(key), { of, concept }, `The word “${words}”`)) return 'unchanged';
       await changeWord({ do: 'teach', words, of, concept }, who);
+      here.words.set(key, { of, concept });
       return 'added';
     }
     case 'meaning': {
-      const here = (await listMeanings(db()))[given.value.code];
-      if (here !== undefined && here !== given.value.says)
-        throw differs(`The meaning of ${given.value.code}`);
-      if (here !== undefined) return 'unchanged';
+      const { says } = given.value;
+      const code = meaningKey(given.value.code);
+      const kept = here.meanings.get(code);
+      if (sameAs(kept === undefined ? undefined : { says: kept }, { says }, `The meaning of ${code}`))
+        return 'unchanged';
       await setMeaning(given.value, who);
+      here.meanings.set(code, says);
       return 'added';
     }
   }
 }
 
 /** An entry goes by its name: ids are a shop's own. One that was merged elsewhere stands as a synonym there. */
-async function takeEntry(item: CatalogueItem, who: string): Promise<'added' | 'unchanged'> {
-  if (item.mergedInto !== null) return 'unchanged';
-  const name = item.name.toLowerCase();
-  const all = await listCatalogue(db());
-  const here = all.find(
-    (i) => i.kind === item.kind && [i.name, ...i.synonyms].some((n) => n.toLowerCase() === name),
-  );
-  if (here) return 'unchanged';
-  const made = await changeCatalogue(
-    { do: 'add', kind: item.kind, name: item.name, system: item.system },
-    who,
-  );
-  if (item.synonyms.length > 0)
-    await changeCatalogue({ do: 'change', id: made.id, synonyms: item.synonyms }, who);
+async function takeEntry(item: CatalogueItem, here: Lists, who: string): Promise<'added' | 'unchanged'> {
+  const { kind, name, system, synonyms } = item;
+  if (item.mergedInto !== null || here.entries.has(entryKey(kind, name))) return 'unchanged';
+  const made = await changeCatalogue({ do: 'add', kind, name, system }, who);
+  if (synonyms.length > 0) await changeCatalogue({ do: 'change', id: made.id, synonyms }, who);
+  for (const n of [name, ...synonyms]) here.entries.add(entryKey(kind, n));
   return 'added';
 }

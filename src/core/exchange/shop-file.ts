@@ -19,13 +19,13 @@ export const ShopLine = z.discriminatedUnion('of', [
     of: z.literal('word'),
     value: z.object({
       of: z.enum(['symptom', 'condition', 'vehicle', 'ignore']),
-      words: z.string().min(2).max(80),
+      words: z.string().trim().min(2).max(80),
       concept: z.string().max(300),
     }),
   }),
   z.object({
     of: z.literal('meaning'),
-    value: z.object({ code: z.string().min(1).max(60), says: z.string().max(200) }),
+    value: z.object({ code: z.string().trim().min(1).max(60), says: z.string().max(200) }),
   }),
   z.object({ of: z.literal('person'), value: z.object({ name: short, role: short }) }),
   z.object({
