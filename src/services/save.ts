@@ -13,13 +13,13 @@ import {
   type Op,
 } from '@/core/case';
 import { actionOf } from '@/core/access';
-import { db, runUnderWay, write, type Tx } from '@/store/database';
+import { db, currentTransaction, write, type Tx } from '@/store/database';
 import {
   addedAs,
   appendHistory,
   deleteRow,
   getRow,
-  holdCase,
+  cacheCase,
   insertRow,
   lastWriter,
   othersSince,
@@ -97,7 +97,7 @@ export async function saveChanges(
     const done = await write(async (tx) => {
       refused.length = 0;
       const adds = changes.flatMap((c) => c.ops.filter((op) => op.op === 'add'));
-      const start = await holdCase(tx, caseId, adds, () =>
+      const start = await cacheCase(tx, caseId, adds, () =>
         Promise.all([confirmedComebacks(tx), seen === undefined ? [] : caseNews(tx, caseId, seen)]),
       );
       const owner = start?.record.case;
@@ -156,7 +156,7 @@ export async function saveChanges(
       if (all.touched.kinds.has('vehicle')) {
         for (const id of await casesOfVehicle(tx, all.vehicleId)) await updateRow(tx, 'case', id, { seq });
       }
-      const written = [...missed, ...(runUnderWay()?.noted ?? [])];
+      const written = [...missed, ...(currentTransaction()?.entries ?? [])];
       const changed = await newsOf(tx, caseId, Math.min(seen ?? before, before), rejudged, written);
       return { results, changed, bears: all.bears };
     });

@@ -4,27 +4,29 @@ import path from 'node:path';
 import { createClient, type Client, type InArgs, type Transaction } from '@libsql/client';
 import { Mutex } from 'async-mutex';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
-import type { HeldCase } from './held-case';
-import { fewerTrips, LateFailure } from './fewer-trips';
+import type { CaseCache } from './case-cache';
+import { batchingClient, DeferredWriteFailed } from './batching-client';
 import * as schema from './schema';
 
 export type Db = LibSQLDatabase<typeof schema>;
 /** A transaction; has the same query methods as the database. */
 export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
 
-/** How one run of a transaction is done, and the last number that its history gave. */
-interface Run {
+/** What belongs to one attempt at a transaction. */
+interface TransactionState {
+  /** Statement by statement: an earlier attempt had a batch refused. */
   careful: boolean;
+  /** The last number that the history gave. */
   seq?: number;
-  /** What its history says, in order. */
-  noted: { kind: string; rowId: string; op: string }[];
-  /** The case that is written, where it is held. */
-  held?: HeldCase;
+  /** What it wrote into the history, in order. */
+  entries: { kind: string; rowId: string; op: string }[];
+  /** The rows of the case that is written. */
+  cache?: CaseCache;
 }
-const run = new AsyncLocalStorage<Run>();
+const transactionState = new AsyncLocalStorage<TransactionState>();
 
 /** What belongs to the transaction under way; undefined outside of one. */
-export const runUnderWay = (): Run | undefined => run.getStore();
+export const currentTransaction = (): TransactionState | undefined => transactionState.getStore();
 
 interface Store {
   db: Db;
@@ -60,7 +62,9 @@ function open(url: string): Store {
   const authToken = process.env.VANTLE_DATABASE_TOKEN;
   const local = createClient({ url, ...(authToken ? { authToken } : {}), timeout: 8000 });
   // A file is no trip away.
-  const client = url.startsWith('file:') ? local : fewerTrips(local, () => run.getStore()?.careful ?? false);
+  const client = url.startsWith('file:')
+    ? local
+    : batchingClient(local, () => transactionState.getStore()?.careful ?? false);
   const store = { client, db: drizzle(client, { schema, casing: 'snake_case' }), writing: new Mutex(), url };
   stores.set(url, store);
   return store;
@@ -82,9 +86,9 @@ export async function write<T>(work: (tx: Tx) => Promise<T>): Promise<T> {
     let careful = false;
     for (let attempt = 0; ; attempt++) {
       try {
-        return await run.run({ careful, noted: [] }, () => store.db.transaction(work));
+        return await transactionState.run({ careful, entries: [] }, () => store.db.transaction(work));
       } catch (e) {
-        if (!careful && isLate(e)) {
+        if (!careful && isDeferredWrite(e)) {
           careful = true;
           continue;
         }
@@ -127,7 +131,8 @@ export type PutBatch = (statements: { sql: string; args: InArgs }[]) => Promise<
 function* causesOf(e: unknown): Generator<Error> {
   for (let at: unknown = e; at instanceof Error; at = at.cause) yield at;
 }
-const isLate = (e: unknown): boolean => [...causesOf(e)].some((c) => c instanceof LateFailure);
+const isDeferredWrite = (e: unknown): boolean =>
+  [...causesOf(e)].some((c) => c instanceof DeferredWriteFailed);
 
 function isBusy(e: unknown): boolean {
   return [...causesOf(e)].some(

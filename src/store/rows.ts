@@ -1,8 +1,8 @@
 import { asc, eq, getTableColumns, inArray, max, sql } from 'drizzle-orm';
 import { SQLiteAsyncDialect, type SQLiteColumn } from 'drizzle-orm/sqlite-core';
 import { CASE_KINDS, OWNED, type AnyRow, type CaseRecord, type Kind, type RowOf } from '@/core/case';
-import { db, runUnderWay, type Db, type Tx } from './database';
-import { HeldCase } from './held-case';
+import { db, currentTransaction, type Db, type Tx } from './database';
+import { CaseCache } from './case-cache';
 import { cases, history, vehicles } from './schema';
 import { TABLES } from './tables';
 
@@ -12,30 +12,30 @@ type Row = Record<string, unknown> & { id: string };
 
 /** One row by its id, or undefined. */
 export async function getRow<K extends Kind>(q: Tx | Db, kind: K, id: string): Promise<RowOf<K> | undefined> {
-  const held = heldBy(q)?.get(kind, id);
-  if (held !== undefined) return (held ?? undefined) as RowOf<K> | undefined;
+  const cached = cacheOf(q)?.get(kind, id);
+  if (cached !== undefined) return (cached ?? undefined) as RowOf<K> | undefined;
   const table = TABLES[kind];
   const [row] = await q.select().from(table).where(eq(table.id, id)).limit(1);
   return row as RowOf<K> | undefined;
 }
 
-/** The case that a transaction holds; nothing outside of one. */
-const heldBy = (q: Tx | Db) => (q === db() ? undefined : runUnderWay()?.held);
+/** The cached case of the transaction under way; nothing outside of one. */
+const cacheOf = (q: Tx | Db) => (q === db() ? undefined : currentTransaction()?.cache);
 
 /**
- * Holds a case for the rest of a transaction: its rows are read once, with all else that is known to be asked for.
+ * Caches a case for the rest of a transaction: its rows are read once, with all else that is known to be asked for.
  *
  * @param adds rows that are about to be added, whose ids may be taken
  * @param also is asked for in the same round trip
  * @returns the case and what else was asked for; undefined where there is no such case
  */
-export async function holdCase<T>(
+export async function cacheCase<T>(
   tx: Tx,
   id: string,
   adds: readonly { kind: Kind; id: string }[],
   also: () => Promise<T>,
 ): Promise<{ record: CaseRecord; also: T } | undefined> {
-  const run = runUnderWay();
+  const state = currentTransaction();
   const kinds = [...new Set(adds.map((a) => a.kind))];
   const idsOf = (kind: Kind) => adds.flatMap((a) => (a.kind === kind ? [a.id] : []));
   const [record, taken, last, more] = await Promise.all([
@@ -47,48 +47,48 @@ export async function holdCase<T>(
     also(),
   ]);
   if (!record) return undefined;
-  if (run) {
-    run.held = new HeldCase(record, taken.flat(), adds);
-    run.seq ??= last[0]?.n ?? 0;
+  if (state) {
+    state.cache = new CaseCache(record, taken.flat(), adds);
+    state.seq ??= last[0]?.n ?? 0;
   }
   return { record, also: more };
 }
 
 /** A part of a transaction that is taken back whole where it fails. */
 export async function savepoint<T>(tx: Tx, work: (inner: Tx) => Promise<T>): Promise<T> {
-  const run = runUnderWay();
-  const back = run?.held?.mark();
-  const noted = run?.noted.length ?? 0;
+  const state = currentTransaction();
+  const back = state?.cache?.mark();
+  const written = state?.entries.length ?? 0;
   try {
     return await tx.transaction(work);
   } catch (e) {
     back?.();
-    run?.noted.splice(noted);
+    state?.entries.splice(written);
     throw e;
   }
 }
 
 export async function insertRow(tx: Tx, kind: Kind, row: Row): Promise<void> {
   await tx.insert(TABLES[kind]).values(row as never);
-  runUnderWay()?.held?.put(kind, row);
+  currentTransaction()?.cache?.put(kind, row);
 }
 
 export async function updateRow(tx: Tx, kind: Kind, id: string, set: Record<string, unknown>): Promise<void> {
   const table = TABLES[kind];
   await tx.update(table).set(set).where(eq(table.id, id));
-  runUnderWay()?.held?.change(kind, id, set);
+  currentTransaction()?.cache?.change(kind, id, set);
 }
 
 export async function deleteRow(tx: Tx, kind: Kind, id: string): Promise<void> {
   const table = TABLES[kind];
   await tx.delete(table).where(eq(table.id, id));
-  runUnderWay()?.held?.remove(kind, id);
+  currentTransaction()?.cache?.remove(kind, id);
 }
 
 /** Rows of a kind whose `field` names `owner`. */
 export async function rowsWhere(q: Tx | Db, kind: Kind, field: string, owner: string): Promise<AnyRow[]> {
-  const held = heldBy(q)?.where(kind, field, owner);
-  if (held) return held as unknown as AnyRow[];
+  const cached = cacheOf(q)?.where(kind, field, owner);
+  if (cached) return cached as unknown as AnyRow[];
   const table = TABLES[kind];
   const column = getTableColumns(table)[field];
   if (!column) throw new Error(`No column ${field} in ${kind}`);
@@ -98,8 +98,8 @@ export async function rowsWhere(q: Tx | Db, kind: Kind, field: string, owner: st
 /** Some rows of a kind by their ids; those that are gone are left out. */
 export async function rowsById(q: Tx | Db, kind: Kind, ids: readonly string[]): Promise<AnyRow[]> {
   if (ids.length === 0) return [];
-  const held = heldBy(q);
-  const known = held && ids.map((id) => held.get(kind, id));
+  const cache = cacheOf(q);
+  const known = cache && ids.map((id) => cache.get(kind, id));
   if (known?.every((row) => row !== undefined))
     return known.filter((row) => row !== null) as unknown as AnyRow[];
   const table = TABLES[kind];
@@ -165,8 +165,8 @@ export async function loadCases(q: Tx | Db, ids: string[] | 'all'): Promise<Case
  * is what it should cost, here and against a server far away.
  */
 export async function loadCase(q: Tx | Db, id: string): Promise<CaseRecord | undefined> {
-  const held = heldBy(q);
-  if (held?.record.case.id === id && held.hasVehicle()) return held.now();
+  const cache = cacheOf(q);
+  if (cache?.record.case.id === id && cache.hasVehicle()) return cache.now();
   statementPieces ??= new SQLiteAsyncDialect({ casing: 'snake_case' })
     .sqlToQuery(caseStatement())
     .sql.split(ID_MARK);
@@ -236,12 +236,12 @@ export interface HistoryEntry {
  * writes holds all others off, so that the numbers after the last one are its own: it asks for that one once.
  */
 export async function appendHistory(tx: Tx, entry: HistoryEntry): Promise<number> {
-  const run = runUnderWay();
-  if (!run) throw new Error('History is written within a transaction only.');
-  run.seq ??= (await tx.select({ n: max(history.seq) }).from(history))[0]?.n ?? 0;
-  const seq = ++run.seq;
+  const state = currentTransaction();
+  if (!state) throw new Error('History is written within a transaction only.');
+  state.seq ??= (await tx.select({ n: max(history.seq) }).from(history))[0]?.n ?? 0;
+  const seq = ++state.seq;
   await tx.insert(history).values({ ...entry, seq });
-  run.noted.push({ kind: entry.kind, rowId: entry.rowId, op: entry.op });
+  state.entries.push({ kind: entry.kind, rowId: entry.rowId, op: entry.op });
   return seq;
 }
 

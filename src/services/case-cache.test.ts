@@ -7,7 +7,7 @@ import { db, write } from '@/store/database';
 import {
   deleteRow,
   getRow,
-  holdCase,
+  cacheCase,
   insertRow,
   loadCase,
   rowsById,
@@ -37,7 +37,7 @@ const step: fc.Arbitrary<Step> = fc.oneof(
 );
 const FIELD = { test: 'question', reading: 'label', symptom: 'words' } as const;
 
-describe('a case that a transaction holds', () => {
+describe('a case that a transaction caches', () => {
   it('is what the database has after any writes, those taken back among them', async () => {
     let n = 0;
     await fc.assert(
@@ -55,7 +55,7 @@ describe('a case that a transaction holds', () => {
           const adds = (Object.keys(FIELD) as Kind[]).flatMap((k) =>
             IDS.map((i) => ({ kind: k, id: rowId(i) })),
           );
-          await holdCase(tx, own, adds, async () => undefined);
+          await cacheCase(tx, own, adds, async () => undefined);
           for (const [s, fails] of steps)
             await savepoint(tx, async (inner) => {
               const there = await getRow(inner, s.kind, rowId(s.id));

@@ -34,7 +34,7 @@ const NOTHING: ResultSet = {
 };
 
 /** What was written earlier failed when it was sent: the transaction is done again, one statement at a time. */
-export class LateFailure extends Error {}
+export class DeferredWriteFailed extends Error {}
 
 /**
  * A statement that the database refused, a constraint for instance. Whatever else goes wrong on the way (no connection,
@@ -49,8 +49,8 @@ interface Waiting {
   fail?: (e: unknown) => void;
 }
 
-/** Gathers statements until what is asked for at the same time has been asked. */
-class Gathering {
+/** Collects statements until what is asked for at the same time has been asked. */
+class Batch {
   private waiting: Waiting[] = [];
   private timer: NodeJS.Immediate | undefined;
 
@@ -104,8 +104,8 @@ class Gathering {
  * @param client of a database server
  * @param careful true while a transaction is done again whose writes failed late
  */
-export function fewerTrips(client: Client, careful: () => boolean): Client {
-  const reads = new Gathering(
+export function batchingClient(client: Client, careful: () => boolean): Client {
+  const reads = new Batch(
     async (statements) => {
       if (statements.length === 1) return [await client.execute(statements[0]!)];
       return client.batch(statements, 'read');
@@ -119,7 +119,7 @@ export function fewerTrips(client: Client, careful: () => boolean): Client {
     },
     transaction: async (mode: TransactionMode = 'write') => {
       const transaction = await client.transaction(mode);
-      return careful() ? transaction : gathered(transaction);
+      return careful() ? transaction : batchedTransaction(transaction);
     },
   };
   return new Proxy(client, {
@@ -130,9 +130,9 @@ export function fewerTrips(client: Client, careful: () => boolean): Client {
   });
 }
 
-function gathered(transaction: Transaction): Transaction {
+function batchedTransaction(transaction: Transaction): Transaction {
   let late: unknown;
-  const gathering = new Gathering(async (statements) => {
+  const batch = new Batch(async (statements) => {
     if (late) throw late;
     try {
       return await transaction.batch(statements);
@@ -140,7 +140,7 @@ function gathered(transaction: Transaction): Transaction {
       // Which statement failed is not told apart from what was asked for now.
       late =
         statements.length > 1 && isRefusal(e)
-          ? new LateFailure('a gathered statement failed', { cause: e })
+          ? new DeferredWriteFailed('a batched statement failed', { cause: e })
           : e;
       throw late;
     }
@@ -149,25 +149,25 @@ function gathered(transaction: Transaction): Transaction {
     execute: async (given: InStatement) => {
       if (late) throw late;
       const statement = statementOf(given);
-      if (asksForRows(statement.sql)) return gathering.ask(statement);
-      gathering.put(statement);
+      if (asksForRows(statement.sql)) return batch.ask(statement);
+      batch.put(statement);
       return NOTHING;
     },
-    batch: (given) => Promise.all(given.map((one) => gathering.ask(statementOf(one as InStatement)))),
+    batch: (given) => Promise.all(given.map((one) => batch.ask(statementOf(one as InStatement)))),
     commit: async () => {
       if (late) throw late;
-      const left = gathering.take().map((w) => w.statement);
+      const left = batch.take().map((w) => w.statement);
       if (left.length === 0) return transaction.commit();
       try {
         await transaction.batch([...left, 'COMMIT']);
       } catch (e) {
-        throw isRefusal(e) ? new LateFailure('a gathered statement failed', { cause: e }) : e;
+        throw isRefusal(e) ? new DeferredWriteFailed('a batched statement failed', { cause: e }) : e;
       } finally {
         transaction.close();
       }
     },
     rollback: async () => {
-      gathering.take();
+      batch.take();
       await transaction.rollback();
     },
   };

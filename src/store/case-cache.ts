@@ -5,7 +5,7 @@ import { CASE_KINDS, KIND_NAMES, type AnyRow, type CaseRecord, type Kind } from 
  * that is written. Whoever writes a case asks for the same rows again and again; a database server far away is asked
  * once.
  */
-export class HeldCase {
+export class CaseCache {
   /** By kind and id, in the order in which they came. */
   private rows = new Map<string, Record<string, unknown>>();
   /** Ids that are known to be nowhere. */
@@ -58,7 +58,7 @@ export class HeldCase {
     } as CaseRecord;
   }
 
-  /** Whether the vehicle of the case is held too: it may have been put to another. */
+  /** Whether the vehicle of the case is cached too: it may have been put to another. */
   hasVehicle(): boolean {
     const own = this.rows.get(`case/${this.record.case.id}`);
     return own !== undefined && this.rows.has(`vehicle/${String(own.vehicleId)}`);
