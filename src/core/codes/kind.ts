@@ -6,6 +6,7 @@ export { CODE_KINDS, type CodeKind } from './code-kinds';
 
 /** The wording decides, most telling words first. Common practice, no source. */
 const WORDING: readonly [RegExp, CodeKind][] = [
+  [/kind not told/, 'unknown'],
   [
     /\b(lost|no|missing|loss of) (communication|comm|message|contact)|bus off|\bcommunication\b|keine (verbindung|kommunikation)|\bcan (bus|message)/i,
     'communication',

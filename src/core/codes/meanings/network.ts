@@ -128,8 +128,8 @@ subscription receiver
 rear entertainment module
 telephone module
 telematics module
-driver door module
-passenger door module
+door module A
+door module B
 door module C
 door module D
 door module E

@@ -19,8 +19,9 @@ const SAYS: Record<string, string> = {
   O: 'circuit open',
   S: 'slow response',
   N: 'no activity',
-  P: 'performance',
-  F: 'stuck off',
+  // The standard's first code of a solenoid says no more than that something is wrong with it.
+  M: 'malfunction, kind not told',
+  F: 'performance or stuck off',
   K: 'stuck on',
   E: 'electrical',
 };

@@ -51,14 +51,14 @@ P074C = gear 4 cannot be engaged
 P074D = gear 5 cannot be engaged
 P074E = gear 6 cannot be engaged
 P074F = gear 7 cannot be engaged
-P0745 PFKEI pressure control solenoid A
-P0750 PFKEI shift solenoid A
-P0755 PFKEI shift solenoid B
-P0760 PFKEI shift solenoid C
-P0765 PFKEI shift solenoid D
+P0745 MFKEI pressure control solenoid A
+P0750 MFKEI shift solenoid A
+P0755 MFKEI shift solenoid B
+P0760 MFKEI shift solenoid C
+P0765 MFKEI shift solenoid D
 P076F = gear 7 incorrect ratio
-P0770 PFKEI shift solenoid E
-P0775 PFKEI pressure control solenoid B
+P0770 MFKEI shift solenoid E
+P0775 MFKEI pressure control solenoid B
 P0780 = shift malfunction
 P0781 = shift 1–2 malfunction
 P0782 = shift 2–3 malfunction
@@ -67,7 +67,7 @@ P0784 = shift 4–5 malfunction
 P0785 CRLHI shift timing solenoid
 P0790 = normal or performance switch circuit
 P0791 CRNI intermediate shaft speed sensor A
-P0795 PFKEI pressure control solenoid C
+P0795 MFKEI pressure control solenoid C
 P07D9 = gear 8 incorrect ratio
 P07F6 = gear 9 incorrect ratio
 P07F7 = gear 10 incorrect ratio
@@ -154,20 +154,20 @@ P2702 = transmission friction element C apply time range or performance
 P2703 = transmission friction element D apply time range or performance
 P2704 = transmission friction element E apply time range or performance
 P2705 = transmission friction element F apply time range or performance
-P2706 PFKEI shift solenoid F
+P2706 MFKEI shift solenoid F
 P2711 = gear disengaged unexpectedly
 P2712 = transmission hydraulic unit leak
-P2713 PFKEI pressure control solenoid D
+P2713 MFKEI pressure control solenoid D
 P2718 ORLH pressure control solenoid D control
-P2722 PFKEI pressure control solenoid E
+P2722 MFKEI pressure control solenoid E
 P2727 ORLH pressure control solenoid E control
-P2731 PFKEI pressure control solenoid F
+P2731 MFKEI pressure control solenoid F
 P2736 ORLH pressure control solenoid F control
 P2740 CRLHI transmission oil temperature sensor B
 P2745 CRNI intermediate shaft speed sensor B
 P2749 CRNI intermediate shaft speed sensor C
 P2753 OLH transmission oil cooler control
-P2756 PFKEI converter clutch pressure control solenoid
+P2756 MFKEI converter clutch pressure control solenoid
 P2761 ORHL converter clutch pressure control solenoid control
 P2765 CRNI turbine or input speed sensor B
 P2769 LH converter clutch
@@ -189,8 +189,8 @@ P2798 LH auxiliary transmission oil pump control
 P2800 CRLHI transmission range sensor B
 P2805 = transmission range sensors A and B correlation
 P2806 = transmission range sensor alignment
-P2807 PFKEI pressure control solenoid G
+P2807 MFKEI pressure control solenoid G
 P2812 ORLH pressure control solenoid G control
-P2816 PFKEI pressure control solenoid H
+P2816 MFKEI pressure control solenoid H
 P2821 ORLH pressure control solenoid H control
 `;

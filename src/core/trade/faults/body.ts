@@ -30,7 +30,7 @@ headlamp, internal fault | | 6 | lights-out:.93 lights-flicker:.25 headlamp-aim:
 lamp socket, corroded | | 8 | lights-out:.93 lights-flicker:.15 fuse-blows:.06 | | | lamp-feed:.35 pins-look:.9 | ground point
 light bulb, burnt | | 12 | lights-out:.97 | | | lamp-feed:.04 part-resist:.95 | lamp socket; fuse
 light switch, worn | | 4 | lights-out:.9 lights-flicker:.15 battery-drain:.05 | | | switch-value:.93 lamp-feed:.85 | body control module; relay
-clock spring, open circuit | | 8 | airbag-light:.85@turning horn:.55 cruise:.4 radio-display:.15 | B0100:.02 | repair:.15 | switch-value:.6 part-resist:.9 seat-plug:.05 steer-angle:.05 | airbag
+clock spring, open circuit | | 8 | airbag-light:.85@turning horn:.55 cruise:.4 radio-display:.15 | B0001:.5 B0002:.4 | repair:.15 | switch-value:.6 part-resist:.9 seat-plug:.05 steer-angle:.05 | airbag
 connector, intermittent contact | | 7 | airbag-light:.6 engine-lamp:.15@bumps windows-locks:.1 seat-belt:.2 lights-out:.1 stall:.06@bumps | B0001:.12 B0050:.12 B0028:.2 B0020:.15 B0050:.15 | bodywork:.15 repair:.2 | seat-plug:.9 wiggle:.75 pins-look:.85 code-back:.3 | seat occupancy mat; belt buckle switch
 seat occupancy mat, internal fault | | 5 | airbag-light:.93 seat-belt:.35 | B0051:.02 | | seat-plug:.3 switch-value:.85 | connector; belt buckle switch
 belt buckle switch, intermittent contact | | 5 | airbag-light:.75 seat-belt:.75 | | | switch-value:.93 seat-plug:.25 | connector
