@@ -10,16 +10,19 @@ const common = {
   logLevel: 'error',
 };
 
+/** Where what is bundled stands. */
+export const BUNDLES = ['public/offline-worker.js', 'dist/scan.thread.mjs'];
+
 export const bundleServiceWorker = () =>
   esbuild.build({
     ...common,
     entryPoints: ['src/workers/offline/worker.ts'],
-    outfile: 'public/offline-worker.js',
+    outfile: BUNDLES[0],
     format: 'iife',
     platform: 'browser',
   });
 
-export const bundleThread = (outfile = 'dist/scan.thread.mjs') =>
+export const bundleThread = (outfile = BUNDLES[1]) =>
   esbuild.build({
     ...common,
     entryPoints: ['src/workers/threads/scan.thread.ts'],

@@ -102,9 +102,10 @@ const STAMP = '.next/vantle-sources';
 /** Builds the application if its sources changed since the last build. */
 export async function ensureBuilt({ quiet = false } = {}) {
   const hash = sourcesHash();
-  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return { code: 0, out: '' };
+  const { bundleAll, BUNDLES } = await import('./bundles.mjs');
+  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash && BUNDLES.every((file) => existsSync(file)))
+    return { code: 0, out: '' };
   console.log('Building …');
-  const { bundleAll } = await import('./bundles.mjs');
   await bundleAll();
   const result = await runBeside(process.execPath, [NEXT(), 'build'], { NODE_ENV: 'production' });
   if (result.code === 0) writeFileSync(STAMP, hash);
