@@ -10,13 +10,13 @@ test('suspects are offered by codes and by what was just fitted; tests speak for
   await evidence
     .getByLabel('Scan report')
     .fill('Engine\nP0113 Intake air temperature sensor 1 circuit high  stored');
-  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await evidence.getByRole('button', { name: 'Add to the case' }).click();
   await evidence.getByRole('radiogroup', { name: 'Role of P0113' }).getByText('chase').click();
   const cause = part(page, 'Cause');
   const offers = cause.getByRole('list', { name: 'Suspects offered' });
   await offers.getByRole('button', { name: /intake air temperature sensor, open circuit/ }).click();
   await expect(cause.getByLabel('Why', { exact: true })).toHaveValue('P0113 speaks of its circuit high');
-  await expect(cause.getByText('No test has asked about it yet.')).toBeVisible();
+  await expect(cause.getByText('Not tested yet.')).toBeVisible();
 
   const card = await addTest(page, 'Is the sensor whole?');
   await card.getByLabel('Value', { exact: true }).fill('OL');
@@ -27,7 +27,7 @@ test('suspects are offered by codes and by what was just fitted; tests speak for
   await expect(cause.getByText('0 of 2 accounted for. Not explained:')).toBeVisible();
   await cause.getByRole('checkbox', { name: 'P0113' }).check();
   await cause.getByRole('checkbox', { name: 'Is the sensor whole?' }).check();
-  await expect(cause.getByText('All 2 things to be explained are accounted for')).toBeVisible();
+  await expect(cause.getByText('All 2 items are explained accounted for')).toBeVisible();
   // On order: the case waits for the part by itself.
   await cause.getByLabel('Stands').selectOption('part on order');
   await expect(page.getByLabel('Status', { exact: true })).toHaveValue('part');
@@ -49,7 +49,7 @@ test('closing asks for a word about each thing left, and a tick alone proves not
   await repair.getByLabel('What', { exact: true }).fill('pump');
   await repair.getByRole('button', { name: 'Done: the cause is repaired' }).click();
   const proof = part(page, 'Proof');
-  await proof.getByRole('button', { name: 'Draw up the plan' }).click();
+  await proof.getByRole('button', { name: 'Make verification plan' }).click();
   const again = proof.getByRole('radiogroup', { name: /Does it hold/ });
   await again.getByText('passed').click();
   await proof
@@ -67,7 +67,7 @@ test('closing asks for a word about each thing left, and a tick alone proves not
     .fill('3.4 bar');
   await expect(proof.getByText('proven', { exact: true })).toBeVisible();
   await expect(repair.getByText(/One change between the failing and the passing test/)).toBeVisible();
-  await repair.getByLabel('What else changed').fill('filter and relay');
+  await repair.getByLabel('Other changes').fill('filter and relay');
   await expect(repair.getByText(/3 changes between the failing and the passing test/)).toBeVisible();
 
   const close = proof.getByRole('button', { name: 'Close the case' });
@@ -122,7 +122,7 @@ test('forks say what separated near cases, and two cases stand side by side', as
     .click();
   await page.waitForURL(/compare/);
   await page.goto('/compare?a=3&b=9');
-  await expect(page.getByRole('region', { name: 'What told them apart' })).toContainText('on 2 cases');
+  await expect(page.getByRole('region', { name: 'Deciding tests' })).toContainText('on 2 cases');
   const row = page.getByRole('row').filter({ hasText: 'Is it lean at idle only, or everywhere?' });
   await expect(row).toContainText('6.2 %');
   await expect(row).toContainText('17.2 %');
@@ -180,14 +180,14 @@ test('the margin says what it may be and which test would tell most, and puts it
 }) => {
   await page.goto('/cases/34');
   const margin = page.getByRole('complementary', { name: 'Margin' });
-  const odds = margin.getByRole('region', { name: 'What it may be' });
+  const odds = margin.getByRole('region', { name: 'Likely causes' });
   await expect(odds.getByRole('listitem').first()).toContainText('intake boot, cracked');
   await expect(odds.getByRole('listitem').first()).toContainText(
     /2 of 5 near cases, 1 held, 1 checked · about \d+\s%/,
   );
   await expect(odds).toContainText('Something else');
   await expect(odds).toContainText('Light: general practice.');
-  await odds.getByText('why, and the cases behind it').first().click();
+  await odds.getByText('Why').first().click();
   await expect(odds.getByText(/times likelier by it/).first()).toBeVisible();
   await expect(odds.getByRole('link', { name: 'case 3' })).toBeVisible();
   // Readings that part the causes stand as dots on one scale, this car among them.
@@ -198,7 +198,7 @@ test('the margin says what it may be and which test would tell most, and puts it
   const question = await offer.locator('b').innerText();
   await expect(offer).toContainText(/speaks (for|against)/);
   await expect(offer).toContainText(/general practice|as in case/);
-  await offer.getByRole('button', { name: 'Put on the case' }).click();
+  await offer.getByRole('button', { name: 'Add to the case' }).click();
   const card = part(page, 'Evidence').getByRole('article', { name: question });
   await expect(card).toBeVisible();
   await expect(next.getByText(question, { exact: true })).toBeHidden();

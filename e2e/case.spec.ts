@@ -37,7 +37,7 @@ test('a case from complaint to proof, and found again', async ({ page }) => {
       'Engine\nP0171  System too lean bank 1  stored\nP0507 Idle speed high  pending\nABS: no response\nseen by candlelight',
     );
   await expect(evidence.getByText('2 codes', { exact: false }).first()).toBeVisible();
-  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await evidence.getByRole('button', { name: 'Add to the case' }).click();
   await expect(evidence.getByText('ABS did not answer')).toBeVisible();
   await expect(evidence.getByText('1 line not understood')).toBeVisible();
   await evidence.getByRole('radiogroup', { name: 'Role of P0171' }).getByText('chase').click();
@@ -89,25 +89,25 @@ test('a case from complaint to proof, and found again', async ({ page }) => {
   await repeat.getByLabel('Value', { exact: true }).nth(1).fill('1.8 %');
   await expect(repeat.getByText(/Was 18.4.%: 16.3.% less now/)).toBeVisible();
   await expect(repeat.getByText('pass', { exact: true }).first()).toBeVisible();
-  await proof.getByRole('button', { name: 'Draw up the plan' }).click();
+  await proof.getByRole('button', { name: 'Make verification plan' }).click();
   const conditions = proof.getByRole('radiogroup', { name: /as the customer does/ });
   await conditions.getByText('passed').click();
   // Nothing has read the engine since: P0171 was not seen to be gone, and the grade says so.
-  const lacks = proof.getByLabel('What the grade lacks');
+  const lacks = proof.getByLabel('Missing for a better grade');
   await expect(proof.getByText('claimed', { exact: true })).toBeVisible();
   await expect(lacks).toContainText('codes cleared and scanned again: P0171');
   await evidence.getByRole('button', { name: 'Codes cleared' }).click();
   await expect(lacks).toContainText(/a scan after repair and clear that reads Engine of P0171/i);
   await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
   await evidence.getByLabel('Scan report').fill('ABS: no codes');
-  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await evidence.getByRole('button', { name: 'Add to the case' }).click();
   // The ABS alone acquits the engine of nothing.
   await expect(proof.getByText('claimed', { exact: true })).toBeVisible();
   await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
   await evidence.getByLabel('Scan report').fill('Engine: no codes');
-  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await evidence.getByRole('button', { name: 'Add to the case' }).click();
   await expect(proof.getByText('proven', { exact: true })).toBeVisible();
-  await proof.getByLabel('For the next one with such a car').fill('Listen under the clip with a hose.');
+  await proof.getByLabel('Tip for the next technician').fill('Listen under the clip with a hose.');
   await proof.getByRole('button', { name: 'Close the case' }).click();
   await expect(proof.getByText(/^Closed/)).toBeVisible();
   await saved(page);
@@ -167,7 +167,7 @@ test('what is removed can be put back, with what hung on it', async ({ page }) =
   await expect(evidence.getByRole('table').getByText('C1A60', { exact: true })).toBeVisible();
   await evidence.getByRole('button', { name: 'Remove S1' }).click();
   await expect(evidence.getByRole('table').getByText('C1A60', { exact: true })).toBeHidden();
-  await page.getByRole('button', { name: 'Put it back' }).click();
+  await page.getByRole('button', { name: 'Restore it' }).click();
   await expect(evidence.getByRole('table').getByText('C1A60', { exact: true })).toBeVisible();
   await saved(page);
   await page.reload();

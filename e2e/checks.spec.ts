@@ -66,7 +66,7 @@ test('a check goes onto a case from the library, with what was typed', async ({ 
   await page.getByLabel('After the catalyst').fill('130 ppm');
   await expect(page.getByText(/48 %/).first()).toBeVisible();
   await page.getByLabel('Case', { exact: true }).selectOption({ label: '40 · Haldric Lugger' });
-  await page.getByRole('button', { name: 'Put on this case' }).click();
+  await page.getByRole('button', { name: 'Add to this case' }).click();
   await page.waitForURL(/\/cases\//);
   const card = part(page, 'Evidence').getByRole('article').last();
   await expect(card.getByText(/48 %/).first()).toBeVisible();
@@ -89,7 +89,7 @@ test('every check opens, shows its example in words and a picture or none, witho
   for (const href of links) {
     await page.locator(`main a[href="${href}"]`).first().click();
     await page.waitForURL(href);
-    await page.getByRole('button', { name: 'Show with invented readings' }).click();
+    await page.getByRole('button', { name: 'Load example' }).click();
     await expect(page.getByRole('list', { name: 'Findings' }).getByRole('listitem').first()).toBeVisible();
     await page.goBack();
   }

@@ -61,9 +61,9 @@ test('a case goes from the counter to the bay, to the customer and back, and eac
   await expect(lead.getByRole('list', { name: 'By plate, customer or number' })).toContainText('Ina Brook');
   await lead.goto('/find?q=brook');
   await lead.getByRole('list', { name: 'By plate, customer or number' }).getByRole('link').first().click();
-  await lead.getByRole('button', { name: /^In hand: Jun Okafor/ }).click();
+  await lead.getByRole('button', { name: /^Assigned to: Jun Okafor/ }).click();
   await lead.getByLabel('Give to').selectOption({ label: 'Aoife Kerr' });
-  await lead.getByLabel('A word for them').fill('look at the tensioner first');
+  await lead.getByLabel('Note for them').fill('look at the tensioner first');
   await lead.getByRole('button', { name: 'Give it to Aoife Kerr' }).click();
   await expect(row(bay, n)).toContainText('look at the tensioner first');
   await bay.getByLabel('Whose').selectOption({ label: 'Tomasz Bielak' });
@@ -133,7 +133,7 @@ test('a case goes from the counter to the bay, to the customer and back, and eac
   await expect(done).toContainText('by Aoife Kerr');
   await expect(bay.getByLabel('Status', { exact: true })).toHaveValue('proof');
   await part(bay, 'Proof')
-    .getByRole('button', { name: /Draw up the plan/ })
+    .getByRole('button', { name: /Make verification plan/ })
     .click();
   await expect(part(bay, 'Proof').getByLabel('What', { exact: true }).first()).toBeVisible();
   for (const what of await part(bay, 'Proof').getByLabel('What', { exact: true }).all())
@@ -242,7 +242,7 @@ test('a case of somebody who has left says so, and shows nobody else in their pl
   await saved(page);
   expect((await shop(false)).ok()).toBe(true);
   await page.reload();
-  const hand = page.getByRole('button', { name: 'In hand: Ole Brandt' });
+  const hand = page.getByRole('button', { name: 'Assigned to: Ole Brandt' });
   await hand.click();
   await expect(page.getByLabel('Lead', { exact: true }).locator('option:checked')).toHaveText(
     'Ole Brandt (has left)',

@@ -5,7 +5,7 @@ async function paste(page: Page, report: string) {
   const evidence = part(page, 'Evidence');
   await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
   await evidence.getByLabel('Scan report').fill(report);
-  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await evidence.getByRole('button', { name: 'Add to the case' }).click();
 }
 const codeRow = (page: Page, code: string) =>
   part(page, 'Evidence')
@@ -64,7 +64,7 @@ test('before and after follow from the times that are set, not from when it was 
   await repair.getByRole('button', { name: 'Done: the cause is repaired' }).click();
   const proof = part(page, 'Proof');
   await expect(proof.getByText('claimed', { exact: true })).toBeVisible();
-  await expect(proof.getByLabel('What the grade lacks')).toContainText(
+  await expect(proof.getByLabel('Missing for a better grade')).toContainText(
     '“Does it charge?” repeated and passing',
   );
   await daysBack(page, evidence.getByRole('button', { name: /set the time/ }).first(), 2);
@@ -95,7 +95,7 @@ test('below proven, closing asks once and says what is missing; roles are accept
   await expect(asks).toContainText('It would be closed as claimed');
   await expect(asks).toContainText('codes cleared and scanned again: P0171');
   await expect(proof.getByText(/^Closed/)).toBeHidden();
-  await proof.getByRole('button', { name: 'Close it all the same' }).click();
+  await proof.getByRole('button', { name: 'Close anyway' }).click();
   await expect(proof.getByText(/^Closed/)).toBeVisible();
   await saved(page);
 });

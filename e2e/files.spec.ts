@@ -58,7 +58,7 @@ test('an upload that breaks is kept, goes on after a reload, and arrives once', 
   await expect(strip.getByRole('link', { name: 'Open leak.jpg' })).toBeVisible({ timeout: 15_000 });
   await expect(strip.getByRole('listitem')).toHaveCount(1);
   await strip.getByRole('button', { name: 'Remove leak.jpg' }).click();
-  await page.getByRole('button', { name: 'Put it back' }).click();
+  await page.getByRole('button', { name: 'Restore it' }).click();
   await expect(strip.getByRole('link', { name: 'Open leak.jpg' })).toBeVisible();
 });
 

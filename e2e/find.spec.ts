@@ -21,7 +21,7 @@ test('a reading of the line is put right, narrowed and widened, and stands in th
   page,
 }) => {
   await page.goto('/find?q=flurb%20P0171');
-  const chips = page.getByRole('list', { name: 'How the line was read' });
+  const chips = page.getByRole('list', { name: 'How the search was read' });
   await chips.getByRole('button', { name: 'as text flurb: put right' }).click();
   await page.getByLabel('It means').selectOption({ label: 'rough idle' });
   await expect(chips.getByRole('button', { name: 'Take off rough idle' })).toBeVisible();
@@ -50,7 +50,7 @@ test('a reading of the line is put right, narrowed and widened, and stands in th
 
 test('what could mean two things is a choice in the chip, one press away', async ({ page }) => {
   await page.goto('/find?q=alternator%20light');
-  const chips = page.getByRole('list', { name: 'How the line was read' });
+  const chips = page.getByRole('list', { name: 'How the search was read' });
   await expect(chips.getByRole('button', { name: 'Take off does not charge' })).toBeVisible();
   await chips.getByRole('button', { name: '“alternator light” means part alternator' }).click();
   await expect(chips.getByRole('button', { name: 'Take off alternator' })).toBeVisible();
@@ -59,7 +59,7 @@ test('what could mean two things is a choice in the chip, one press away', async
 
 test('a line names spans of years, groups of codes, engines and the likes of a case', async ({ page }) => {
   await page.goto('/find?q=like%20case%201');
-  const chips = page.getByRole('list', { name: 'How the line was read' });
+  const chips = page.getByRole('list', { name: 'How the search was read' });
   await expect(chips.getByRole('button', { name: 'Take off like case #1' })).toBeVisible();
   const cases = page.getByRole('list', { name: 'Cases' });
   await expect(cases.getByRole('listitem').first()).toBeVisible();
@@ -72,7 +72,7 @@ test('a line names spans of years, groups of codes, engines and the likes of a c
 
 test('readings by comparison, people and times are understood', async ({ page }) => {
   await page.goto('/find?q=trim%20at%20idle%20%3E%2010%20%25%20Mara%20last%202%20years');
-  const chips = page.getByRole('list', { name: 'How the line was read' });
+  const chips = page.getByRole('list', { name: 'How the search was read' });
   for (const chip of ['trim at idle > 10 %', 'Mara Voss', 'last 2 years'])
     await expect(chips.getByRole('button', { name: `Take off ${chip}` })).toBeVisible();
   await expect(page.getByRole('list', { name: 'Cases' }).getByRole('listitem').first()).toContainText(
@@ -219,7 +219,7 @@ test('a line that no case answers is answered by general practice, and begins a 
   await page.waitForURL(/\/cases\//);
   await expect(part(page, 'Evidence')).toContainText('P0741');
   await expect(part(page, 'Complaint')).toContainText('shudders at steady speed');
-  const odds = page.getByRole('region', { name: 'What it may be' });
+  const odds = page.getByRole('region', { name: 'Likely causes' });
   await expect(odds.getByRole('listitem').first()).toContainText('torque converter, worn');
   await expect(odds).toContainText('General practice: no case of this shop speaks of it yet.');
   // What practice knows can be taken onto the list of suspects, with what speaks for it.
@@ -231,7 +231,7 @@ test('a line that no case answers is answered by general practice, and begins a 
   await expect(cause.getByLabel('Why', { exact: true })).toHaveValue(/^general practice: P0741/);
   const next = page.getByRole('region', { name: 'Next test' }).getByRole('listitem').first();
   const question = await next.locator('b').innerText();
-  await next.getByRole('button', { name: 'Put on the case' }).click();
+  await next.getByRole('button', { name: 'Add to the case' }).click();
   const card = part(page, 'Evidence').getByRole('article', { name: question });
   await expect(card).toBeVisible();
   await saved(page);

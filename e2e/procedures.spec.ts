@@ -20,8 +20,8 @@ test('a procedure is run as a checklist, left, and taken up again', async ({ pag
   await page.reload();
   await expect(run.getByRole('status').first()).toContainText('1 of 2 done');
   await expect(run.getByText(/pull no fuse while it sleeps/)).toBeVisible();
-  await run.getByRole('button', { name: 'Leave this step out' }).click();
-  await run.getByLabel('Left out because').fill('fuse box wet, see the photo');
+  await run.getByRole('button', { name: 'Skip this step' }).click();
+  await run.getByLabel('Skipped because').fill('fuse box wet, see the photo');
   await run.getByRole('button', { name: 'Done with the procedure' }).click();
   await expect(run.getByRole('status').first()).toContainText('2 of 2 done');
   await expect(run.getByText('left out', { exact: true })).toBeVisible();
@@ -60,7 +60,7 @@ test('a test that told becomes a procedure, is changed on its shelf, and offered
   const evidence = part(page, 'Evidence');
   await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
   await evidence.getByLabel('Scan report').fill('Doors\nB1310 Door latch switch  stored');
-  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await evidence.getByRole('button', { name: 'Add to the case' }).click();
   await evidence.getByRole('button', { name: 'Procedure', exact: true }).click();
   const first = page.getByRole('region', { name: 'Procedures of this shop' }).getByRole('listitem').first();
   await expect(first).toContainText('for B1310');
@@ -68,9 +68,9 @@ test('a test that told becomes a procedure, is changed on its shelf, and offered
   const run = page.getByRole('region', { name: /Procedure: Latch switch/ });
   await expect(run.getByText('1. Is the plug latched?')).toBeVisible();
   // Nothing done yet: it can be taken off again, and put back whole.
-  await run.getByRole('button', { name: 'Take it off the case' }).click();
+  await run.getByRole('button', { name: 'Remove from the case' }).click();
   await expect(run).toBeHidden();
-  await page.getByRole('button', { name: 'Put it back' }).click();
+  await page.getByRole('button', { name: 'Restore it' }).click();
   await expect(run.getByText('2. Does the latch switch bounce?')).toBeVisible();
   await saved(page);
 

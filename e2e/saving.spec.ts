@@ -54,7 +54,7 @@ test('two people on one field: both versions are shown, and nobody’s words are
   const id = await freshCase(page);
   const second = await (await browser.newContext()).newPage();
   await second.goto(new URL(`/cases/${id}`, page.url()).href);
-  await second.getByLabel('Who is writing').selectOption({ label: 'Tomasz Bielak' });
+  await second.getByLabel('Signed in as').selectOption({ label: 'Tomasz Bielak' });
   // Hold the first writer's poll and writes back, so that both start from the same words.
   await page.route('**/api/cases/**', (route) => route.abort());
   await words(page).fill('mine: it knocks');

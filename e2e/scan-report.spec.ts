@@ -36,9 +36,11 @@ test('each line stands beside what it became; what is put right holds for the ne
     lines.getByRole('listitem').filter({ hasText: 'Tailgate' }).getByText('module', { exact: true }),
   ).toBeVisible();
   await expect(evidence.getByText(/The scan gets the time the report says/)).toBeVisible();
-  await evidence.getByRole('button', { name: 'Keep it for the next one' }).click();
-  await expect(evidence.getByText('Read as it was put right in earlier reports of this kind.')).toBeVisible();
-  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await evidence.getByRole('button', { name: 'Use them next time' }).click();
+  await expect(
+    evidence.getByText('Read with corrections made in earlier reports of this kind.'),
+  ).toBeVisible();
+  await evidence.getByRole('button', { name: 'Add to the case' }).click();
   await expect(
     evidence.getByRole('table', { name: 'Codes over the scans' }).getByText('P0300', { exact: true }),
   ).toBeVisible();
@@ -53,7 +55,7 @@ test('each line stands beside what it became; what is put right holds for the ne
   await expect(lines.getByLabel('Status of P0174')).toHaveValue('stored');
   await evidence.getByRole('button', { name: 'Forget that' }).click();
   await expect(lines.getByLabel('Status of P0174')).toHaveValue('');
-  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await evidence.getByRole('button', { name: 'Add to the case' }).click();
 
   // One more by hand, by keyboard alone.
   await evidence.getByRole('button', { name: 'Code', exact: true }).first().press('Enter');
@@ -71,10 +73,10 @@ test('each line stands beside what it became; what is put right holds for the ne
   // Lists of live values stand side by side, by value.
   await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
   await report.fill('Live data\nRPM\t0\trpm\nMAP\t91\tkPa\nBARO\t100\tkPa\nIAT\t-40\t°C');
-  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await evidence.getByRole('button', { name: 'Add to the case' }).click();
   await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
   await report.fill('Engine speed: 780 rpm\nIntake air temperature: -40 °C\nManifold pressure: 33 kPa');
-  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await evidence.getByRole('button', { name: 'Add to the case' }).click();
   const values = evidence.getByRole('table', { name: 'Live values' });
   await expect(values.getByRole('row', { name: /Engine speed 0 rpm 780 rpm/ })).toBeVisible();
   await expect(values.getByText(/an open circuit/).first()).toBeVisible();
@@ -107,7 +109,7 @@ test('a photo of a screen is read, what is doubtful is asked, and the photo stay
   await expect(evidence.getByLabel('Reading the photo')).toBeVisible();
   const lines = evidence.getByRole('list', { name: 'Lines of the report' });
   await expect(lines).toBeVisible({ timeout: 90_000 });
-  await evidence.getByRole('button', { name: 'Put on the case' }).click();
+  await evidence.getByRole('button', { name: 'Add to the case' }).click();
   await expect(
     evidence
       .getByRole('table', { name: 'Codes over the scans' })

@@ -53,7 +53,7 @@ test('from the first start to two people on two devices, each in their own name'
     await expect(row.getByText('PIN', { exact: true })).toBeVisible();
 
     // The tablet is admitted by a code, once.
-    await lead.getByRole('button', { name: 'Admit a device' }).click();
+    await lead.getByRole('button', { name: 'Add a device' }).click();
     const code = (await lead.locator('output strong').textContent())!;
     const admit = async (page: Page) => {
       await page.goto(`${shop.url}/sign-in?code=${code}`);
@@ -106,7 +106,7 @@ test('from the first start to two people on two devices, each in their own name'
 
     // The lead sees it all, and takes the tablet out of the shop.
     await lead.reload();
-    const log = lead.getByRole('region', { name: 'Who did what' });
+    const log = lead.getByRole('region', { name: 'Activity log' });
     await expect(log).toContainText('Failed sign-in');
     await expect(log).toContainText('Tam Reuter');
     await lead

@@ -91,7 +91,7 @@ test('a whole case by keyboard: keys and seconds that the tool costs', async ({ 
   await focused('What is wrong with it');
   await hands.say('cracked');
   await hands.press('Enter', 'Alt+Enter');
-  await expect(part(page, 'Cause').getByText(/things to be explained are accounted for/)).toBeVisible();
+  await expect(part(page, 'Cause').getByText(/items are explained accounted for/)).toBeVisible();
 
   await hands.press('Alt+r');
   await focused('What');

@@ -68,13 +68,13 @@ test('a fault that comes and goes is not acquitted by being seen good', async ({
   await card.getByLabel('Value', { exact: true }).fill('cranks');
   await card.getByLabel('Limit', { exact: true }).fill('cranks');
   await expect(card.getByText('pass', { exact: true }).first()).toBeVisible();
-  await card.getByRole('button', { name: 'Comes and goes' }).click();
-  await card.getByRole('radiogroup', { name: 'An intermittent fault was' }).getByText('seen good').click();
-  await card.getByLabel('Tries without it').fill('20');
+  await card.getByRole('button', { name: 'Intermittent' }).click();
+  await card.getByRole('radiogroup', { name: 'The fault was' }).getByText('seen good').click();
+  await card.getByLabel('Attempts without the fault').fill('20');
   await card.getByLabel('It took').fill('40 min');
   await expect(card.getByText(/Seen good over 20 tries in 40 min.*not acquitted/)).toBeVisible();
-  await card.getByRole('radiogroup', { name: 'An intermittent fault was' }).getByText('caught').click();
-  await card.getByLabel('Caught under').fill('hot, over a bump');
+  await card.getByRole('radiogroup', { name: 'The fault was' }).getByText('caught').click();
+  await card.getByLabel('Seen under').fill('hot, over a bump');
   await expect(card.getByText(/Caught in the act in 40 min, hot, over a bump, after 20 tries/)).toBeVisible();
 });
 

@@ -29,7 +29,7 @@ test('a recording finds its like in another case, and says what its own looks li
   const first = like.getByRole('listitem').first();
   await expect(first).toContainText('silent after three seconds');
   await expect(first).toContainText('Same shape');
-  await first.getByRole('button', { name: 'Lay over this one' }).click();
+  await first.getByRole('button', { name: 'Overlay this one' }).click();
   const moved = page.getByLabel('moved, s');
   await expect(moved).toHaveValue('0');
   // By keyboard to the right, and dragged back by hand.
@@ -81,7 +81,7 @@ test('what is normal is not taken from a trace of before the repair, unless a pe
   await page.goto('/cases/42');
   await part(page, 'Evidence').getByRole('link', { name: 'cam and crank' }).click();
   // Of another case only known-good ones are offered; it is not one any more.
-  await expect(page.getByLabel('Lay over it').getByRole('option', { name: /healthy engine/ })).toHaveCount(0);
+  await expect(page.getByLabel('Overlay').getByRole('option', { name: /healthy engine/ })).toHaveCount(0);
   await page.goto('/cases/27');
   await part(page, 'Evidence').getByRole('link', { name: 'cam and crank, healthy engine' }).click();
   await page.getByLabel('It stands for').selectOption('known-good');
@@ -91,7 +91,7 @@ test('what is normal is not taken from a trace of before the repair, unless a pe
 test('before and after stand side by side, with whether the difference is real', async ({ page }) => {
   await page.goto('/cases/25/traces/demo-trace-11');
   await page.getByTestId('trace').waitFor();
-  await page.getByLabel('Lay over it').selectOption({ label: 'cranking, valves tight (before)' });
+  await page.getByLabel('Overlay').selectOption({ label: 'cranking, valves tight (before)' });
   await expect(page.getByLabel('moved, s')).toBeVisible();
   await page.getByRole('button', { name: 'Analyse', exact: true }).click();
   const beside = page.getByRole('table', { name: /^Beside/ });

@@ -37,7 +37,7 @@ test('a recording is taken in, put right in the preview, measured, and stays wit
   await page.getByRole('button', { name: 'Analyse' }).click();
   const found = page.getByRole('region', { name: 'What was found' });
   await expect(found).toContainText('No distance between pulses stands out');
-  await found.getByRole('button', { name: 'Put on the case' }).click();
+  await found.getByRole('button', { name: 'Add to the case' }).click();
   await expect(found.getByRole('status')).toContainText('stands on the case');
   await expect(page.getByText('Keeping the recording')).toBeHidden();
   await saved(page);
@@ -129,7 +129,7 @@ test('a healthy engine’s trace from another case is laid over this one', async
   await page.goto('/cases/42');
   await part(page, 'Evidence').getByRole('link', { name: 'cam and crank' }).click();
   await page
-    .getByLabel('Lay over it')
+    .getByLabel('Overlay')
     .selectOption({ label: 'cam and crank, healthy engine (known-good), case 27' });
   await expect(page.getByLabel('moved, s')).toBeVisible();
   await page.getByLabel('moved, s').fill('0.02');
@@ -190,6 +190,6 @@ test('from opening a known kind of file to its finding on the case it takes thre
   const found = page.getByRole('region', { name: 'What was found' });
   await expect(found).toContainText('crank sensor: it stays low');
   await expect(found).toContainText('while engine speed goes on');
-  await found.getByRole('button', { name: 'Put on the case' }).click();
+  await found.getByRole('button', { name: 'Add to the case' }).click();
   await expect(found.getByRole('status')).toContainText('stands on the case');
 });

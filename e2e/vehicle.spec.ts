@@ -38,7 +38,7 @@ test('the vehicle is read, cleared, driven, and says which codes deserve the nex
   await expect(row('P0507').getByRole('radio', { name: 'aside' })).toBeChecked();
 
   // The trade's opening moves, on the case with one press.
-  await evidence.getByText('How the trade goes about these').click();
+  await evidence.getByText('Usual first tests').click();
   await evidence.getByRole('button', { name: /Put these 3 tests on the case/ }).click();
   await expect(evidence.getByRole('article')).toHaveCount(3);
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();

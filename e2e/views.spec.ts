@@ -13,7 +13,7 @@ test('the desk shows open cases by what they wait for', async ({ page }) => {
 test('the find line is read into chips that can be taken off', async ({ page }) => {
   await page.goto('/find');
   const line = page.getByRole('search').getByRole('combobox');
-  const chips = page.getByRole('list', { name: 'How the line was read' });
+  const chips = page.getByRole('list', { name: 'How the search was read' });
   // Typed while the page is still waking up, a fill may go nowhere.
   await expect(async () => {
     await line.fill('lugger P0087 cranks for ages cold flurb');
@@ -53,7 +53,7 @@ test('a part is added to the list, given a synonym, and merged', async ({ page }
   await sure.getByRole('button', { name: 'Merge', exact: true }).click();
   await expect(panel.getByText(/Merged/)).toBeVisible();
   // And is taken apart again from what it was merged into.
-  await panel.getByRole('button', { name: 'Take it apart' }).click();
+  await panel.getByRole('button', { name: 'Undo the merge' }).click();
   await expect(panel.getByText('“snorkel pipe” stands for itself again.')).toBeVisible();
   await filter.fill('snorkel pipe');
   await expect(page.getByRole('button', { name: /^snorkel pipe/ })).toBeVisible();
@@ -73,7 +73,7 @@ test('a person is added to the shop and can be chosen as the one writing', async
   await page.getByLabel('Name of a new person').press('Enter');
   await expect(page.getByText('Nadia Fern is here now.')).toBeVisible();
   await page.goto('/');
-  await page.getByLabel('Who is writing').selectOption({ label: 'Nadia Fern' });
+  await page.getByLabel('Signed in as').selectOption({ label: 'Nadia Fern' });
 });
 
 test('a sheet of keys opens with ? from anywhere but a field', async ({ page }) => {

@@ -33,7 +33,7 @@ const VIEWS = [
     height: 1024,
     touch: true,
   },
-  { name: 'check', url: '/tests/filter-back-pressure', press: 'Show with invented readings', height: 1100 },
+  { name: 'check', url: '/tests/filter-back-pressure', press: 'Load example', height: 1100 },
   { name: 'procedures', url: '/tests/procedures' },
   { name: 'find', url: '/find?q=corvane%20tessa%20P0171%20shakes%20at%20idle%20chunters' },
 ];

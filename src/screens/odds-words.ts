@@ -1,17 +1,19 @@
+import { displayWord } from '@/core/case';
+
 /** Rounded to what a handful of cases can bear. */
 export const about = (share: number): string => {
   const percent = Math.round(share * 20) * 5;
   return percent === 0 ? 'under 5\u00a0%' : percent === 100 ? 'over 95\u00a0%' : `about ${percent}\u00a0%`;
 };
 
-/** "2 proven, 1 held": the grades behind a count, best first, with a comma before them. */
+/** "2 proven, 1 stayed fixed": the grades behind a count, best first, with a comma before them. */
 export function gradesInWords(byGrade: Partial<Record<string, number>>): string {
   const words = ['held', 'proven', 'checked', 'claimed']
     .filter((g) => byGrade[g])
-    .map((g) => `${byGrade[g]} ${g}`);
+    .map((g) => `${byGrade[g]} ${displayWord(g)}`);
   return words.length ? `, ${words.join(', ')}` : '';
 }
 
-/** "3 cases, 2 held, 1 claimed". */
+/** "3 cases, 2 stayed fixed, 1 claimed". */
 export const countWords = (cases: number, byGrade: Partial<Record<string, number>>): string =>
   `${cases} case${cases === 1 ? '' : 's'}${gradesInWords(byGrade)}`;

@@ -58,7 +58,10 @@ describe('comebacks', () => {
     expect((await marginOf(ids[43]!)).precedents.causes[0]!.byGrade).toEqual({ claimed: 1 });
     // The fall stands in the earlier case's history, under the one who confirmed it.
     const [fell] = (await historyOf(ids[27]!))!.changes;
-    expect([fell!.who, fell!.lines.join()]).toEqual(['Diagnostic lead', 'case: grade “held” → “claimed”']);
+    expect([fell!.who, fell!.lines.join()]).toEqual([
+      'Diagnostic lead',
+      'Grade changed from stayed fixed to claimed',
+    ]);
 
     // Undone, the earlier case has its grade again.
     const [added] = (await historyOf(ids[43]!))!.changes;
@@ -115,11 +118,11 @@ describe('the history', () => {
     expect(await gradeOf(id)).toBe('proven');
     const [proof, aside] = (await historyOf(id))!.changes;
     expect(proof!.lines).toEqual([
-      'proof step cold start: state “open” → “passed”',
-      'case: grade “checked” → “proven”',
+      'Proof step cold start: state changed from open to passed',
+      'Grade changed from checked to proven',
     ]);
     expect([proof!.part, proof!.who, proof!.fixed]).toEqual(['proof', 'Diagnostic lead', '']);
-    expect(aside!.lines).toEqual(['role P0016: role “chase” → “aside”']);
+    expect(aside!.lines).toEqual(['P0016: role changed from chase to unrelated']);
 
     await undo(id, proof!.seq, 'lead');
     expect(await gradeOf(id)).toBe('checked');

@@ -43,7 +43,7 @@ describe('bringing a shop up to date with newer rules', () => {
     expect((await openCase(two.case.id))!.record).toEqual(two);
     const [newest] = (await historyOf(one.case.id))!.changes;
     expect(newest!.lines.join()).toMatch(
-      /brought up to date with newer rules: grade “claimed” → “held”, 1 verdict/,
+      /Updated to newer rules: grade changed from claimed to stayed fixed, 1 verdict/,
     );
     expect(await bringUpToDate()).toBe(0);
   });

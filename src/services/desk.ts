@@ -177,12 +177,12 @@ function partsFilled(r: CaseRecord): boolean[] {
 /** The one thing the case asks for next, in a few words. */
 function nextStep(r: CaseRecord): string {
   const [complaint, evidence, cause, repair, proof] = partsFilled(r);
-  if (!complaint) return 'take the complaint';
-  if (!evidence) return r.case.reproduced === '' ? 'reproduce it, then scan' : 'first scan or test';
+  if (!complaint) return 'record the complaint';
+  if (!evidence) return r.case.reproduced === '' ? 'reproduce the fault, then scan' : 'first scan or test';
   if (!cause) {
     const standing = r.suspect.filter((s) => s.state === 'standing').length;
     if (standing === 0) return 'name a suspect';
-    return standing === 1 ? 'test the one suspect' : `separate ${standing} suspects`;
+    return standing === 1 ? 'test the only suspect' : `tell ${standing} suspects apart`;
   }
   const states = [...repairStates(r).values()];
   if (states.includes('asked')) return 'the customer’s answer';

@@ -205,7 +205,7 @@ export async function takeFile(
     );
     if (!result?.ok) {
       const failed = result && 'error' in result ? result : undefined;
-      const error = failed?.error ?? 'It could not be put on the case.';
+      const error = failed?.error ?? 'It could not be added to the case.';
       if (failed?.code === 'gone') throw new OwnerMissing(error);
       throw new Problem(error, failed?.code);
     }

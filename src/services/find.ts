@@ -206,7 +206,7 @@ export async function nearTo(caseId: string, limit: number): Promise<NearCases |
 const SHOWN = 8;
 const COUNTED = 15;
 
-/** Near cases as the margin shows them, with what it was in the nearest. */
+/** Similar cases as the margin shows them, with what it was in the nearest. */
 export function shownPrecedents({ near, held, ranking }: NearCases): MarginAnswer['precedents'] {
   return {
     cases: near.slice(0, SHOWN).map(shown),

@@ -33,7 +33,7 @@ export const NO_GUIDE: Guide = {
   next: [],
 };
 
-/** Near cases that are counted in words beside the odds. */
+/** Similar cases that are counted in words beside the odds. */
 const COUNTED = 15;
 /** Causes shown with what speaks for them. */
 const SHOWN = 12;

@@ -74,7 +74,7 @@ export async function undo(
     throw new Problem(
       result && 'error' in result
         ? result.error
-        : 'Somebody wrote there at the same moment. Look again before you undo it.',
+        : 'Somebody wrote there at the same moment. Search again before you undo it.',
     );
   const by = (await changes(caseId)).find((c) => c.who === who && c.seq > all[0]!.seq);
   const { words } = await wordsFor(record, all);

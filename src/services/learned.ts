@@ -67,7 +67,7 @@ async function workOut(held: Held): Promise<Learned> {
 }
 
 /**
- * How the odds held on the cases proven last: each is asked of the others as it came in, before any test.
+ * How the odds turned out on the cases proven last: each is asked of the others as it came in, before any test.
  *
  * @param most how many cases, the newest first
  */

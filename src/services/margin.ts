@@ -7,7 +7,7 @@ import { nearTo, shownPrecedents } from './find';
 import { forksAmong } from './forks';
 import { guideFor, NO_GUIDE } from './guide';
 
-/** Near cases that speak in the forks. */
+/** Similar cases that speak in the forks. */
 const NEAR = 40;
 
 /**

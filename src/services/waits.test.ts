@@ -69,7 +69,7 @@ describe('what a case waits for', () => {
     const opened = (await record(id)).case.seq;
     await act(id, 'ask');
     const undone = await undoLast(id, 'lead', opened, []);
-    expect(undone?.lines.join('\n')).toMatch(/waits for “diagnosis” → “authorisation”/);
+    expect(undone?.lines.join('\n')).toMatch(/waits for changed from diagnosis to authorisation/i);
     const now = await record(id);
     expect([now.case.waitsFor, now.repair[0]!.authorisation]).toEqual(['diagnosis', '']);
   });

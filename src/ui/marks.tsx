@@ -1,9 +1,10 @@
+import { displayWord } from '@/core/case';
 import styled from 'styled-components';
 
 /**
  * Shapes for verdicts and proof grades, so that they can be told apart without colour: pass is a
- * full disc, fail a full square on its tip, unsure half a disc, void an empty dashed ring. A grade is
- * a stack of one to four bars.
+ * tick in a full square, fail a cross in a square on its tip, unsure a question mark, not valid a stroke through an
+ * empty square. A grade is a row of four cells, as many filled as it has steps.
  */
 
 const Word = styled.span<{ $tone: string }>`
@@ -24,16 +25,52 @@ export function VerdictShape({ verdict, size = 14 }: { verdict: VerdictWord; siz
   const tone = verdict === '' ? 'var(--rule-2)' : `var(--${verdict})`;
   return (
     <svg width={size} height={size} viewBox="0 0 16 16" aria-hidden="true">
-      {verdict === 'pass' && <circle cx="8" cy="8" r="6.5" fill={tone} />}
-      {verdict === 'fail' && <path d="M8 .6 15.4 8 8 15.4.6 8Z" fill={tone} />}
+      {verdict === 'pass' && (
+        <>
+          <rect x="1" y="1" width="14" height="14" rx="3" fill={tone} />
+          <path d="M4 8.4 6.8 11.2 12 5.2" fill="none" stroke="var(--sheet)" strokeWidth="2.2" />
+        </>
+      )}
+      {verdict === 'fail' && (
+        <>
+          <path d="M8 0 16 8 8 16 0 8Z" fill={tone} />
+          <path d="M5.4 5.4l5.2 5.2m0-5.2-5.2 5.2" stroke="var(--sheet)" strokeWidth="2" />
+        </>
+      )}
       {verdict === 'unsure' && (
         <>
-          <circle cx="8" cy="8" r="6" fill="none" stroke={tone} strokeWidth="1.6" />
-          <path d="M8 2a6 6 0 0 1 0 12Z" fill={tone} />
+          <rect
+            x="1.8"
+            y="1.8"
+            width="12.4"
+            height="12.4"
+            rx="3"
+            fill="none"
+            stroke={tone}
+            strokeWidth="1.6"
+          />
+          <path
+            d="M5.8 6.2c0-3 4.4-3 4.4-.1 0 1.7-2.2 1.8-2.2 3.2M8 11.2v1.4"
+            fill="none"
+            stroke={tone}
+            strokeWidth="1.6"
+          />
         </>
       )}
       {verdict === 'void' && (
-        <circle cx="8" cy="8" r="6" fill="none" stroke={tone} strokeWidth="1.8" strokeDasharray="3 2.2" />
+        <>
+          <rect
+            x="1.8"
+            y="1.8"
+            width="12.4"
+            height="12.4"
+            rx="3"
+            fill="none"
+            stroke={tone}
+            strokeWidth="1.4"
+          />
+          <path d="M3.2 12.8 12.8 3.2" stroke={tone} strokeWidth="1.6" />
+        </>
       )}
       {verdict === '' && <path d="M3 8h10" stroke={tone} strokeWidth="1.6" />}
     </svg>
@@ -45,14 +82,14 @@ export function VerdictMark({ verdict, small }: { verdict: VerdictWord; small?: 
   return (
     <Word $tone={verdict === '' ? 'ink-3' : verdict} style={small ? { fontSize: '0.8125rem' } : undefined}>
       <VerdictShape verdict={verdict} size={small ? 12 : 15} />
-      {verdict === '' ? 'no verdict yet' : verdict}
+      {verdict === '' ? 'no verdict yet' : displayWord(verdict)}
     </Word>
   );
 }
 
 const STEPS: Record<string, number> = { claimed: 1, checked: 2, proven: 3, held: 4 };
 
-/** A proof grade as bars and word; a comeback is said beside it. */
+/** A proof grade as cells and word; a comeback is said beside it. */
 export function GradeMark({ grade, cameBack }: { grade: string; cameBack?: boolean }) {
   const n = STEPS[grade] ?? 0;
   return (
@@ -60,23 +97,23 @@ export function GradeMark({ grade, cameBack }: { grade: string; cameBack?: boole
       $tone={cameBack ? 'fail' : n >= 3 ? 'pass' : n === 0 ? 'ink-3' : 'ink-2'}
       style={{ fontSize: '0.8125rem' }}
     >
-      <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true">
+      <svg width="26" height="8" viewBox="0 0 26 8" aria-hidden="true">
         {[0, 1, 2, 3].map((i) => (
           <rect
             key={i}
-            x="1"
-            width="12"
-            height="2.4"
-            y={10.6 - i * 3.2}
-            rx="0.6"
+            x={i * 6.6 + 0.4}
+            y="1"
+            width="5.2"
+            height="6"
+            rx="1"
             fill={i < n ? 'currentColor' : 'none'}
             stroke="currentColor"
-            strokeWidth={i < n ? 0 : 0.7}
-            opacity={i < n ? 1 : 0.55}
+            strokeWidth="0.8"
+            opacity={i < n ? 1 : 0.6}
           />
         ))}
       </svg>
-      {grade === '' ? 'no proof yet' : grade}
+      {grade === '' ? 'no proof yet' : displayWord(grade)}
       {cameBack ? ', came back' : ''}
     </Word>
   );

@@ -44,7 +44,7 @@ export const DueFollowUp = z.object({
   note: z.string(),
   /** They were called before and not reached. */
   again: z.boolean(),
-  /** Whose call it is. */
+  /** Who calls it is. */
   by: z.string(),
   byId: z.string().nullable(),
 });

@@ -80,7 +80,7 @@ export const FindAnswer = z
             .optional(),
         }),
       )
-      .describe('How the line was read.'),
+      .describe('How the search was read.'),
     cases: z.array(FoundCase),
     causes: z.array(FoundCause),
     facets: z.array(

@@ -55,7 +55,7 @@ export const Guide = z.object({
   unseen: z.number(),
   /** Cases that speak in the odds. */
   cases: z.number().int(),
-  /** Near cases, those that are counted in words. */
+  /** Similar cases, those that are counted in words. */
   near: z.number().int(),
   /** By cause: its numbers among the near cases, nearest first, with their grades. */
   counts: z.record(z.string(), z.object({ numbers: z.array(z.number().int()), byGrade })),

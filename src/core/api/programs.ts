@@ -9,14 +9,14 @@ import { causeReason } from './margin';
 export const GuideAnswer = z
   .object({
     case: z.number().int(),
-    near: z.number().int().describe('Near cases that are counted.'),
+    near: z.number().int().describe('Similar cases that are counted.'),
     cases: z.number().int().describe('Cases that speak in the odds.'),
     causes: z.array(
       z.object({
         key: z.string(),
         name: z.string(),
         share: z.number().min(0).max(1),
-        near: z.array(z.number().int()).describe('Near cases that had it, nearest first.'),
+        near: z.array(z.number().int()).describe('Similar cases that had it, nearest first.'),
         nearByGrade: byGrade,
         own: z
           .number()

@@ -83,7 +83,7 @@ export const Repair = z.object({
   declinedMeans: line,
   hours: z.number().min(0).max(1000).nullable().default(null),
   access: line,
-  /** What else changed in the same visit: two changes at once leave the cause unproven. */
+  /** Other changes in the same visit: two changes at once leave the cause unproven. */
   alsoChanged: line,
   due: line,
   note: prose,
@@ -138,7 +138,7 @@ export const FollowUp = z.object({
   state: z.enum(['due', 'held', 'came back', 'not reached']).default('due'),
   note: line,
   doneAt: moment,
-  /** Whose call it is; null: the lead's. */
+  /** Who calls it is; null: the lead's. */
   byId: ref,
 });
 export type FollowUp = z.infer<typeof FollowUp>;

@@ -35,21 +35,41 @@ describe('a change in words', () => {
   it.each([
     [
       row({ before: { failureId: 'split' }, after: { failureId: 'worn' } }),
-      'cause fuel pump, worn: failure cracked → worn',
+      'Cause fuel pump, worn: failure changed from cracked to worn',
     ],
     [
       row({ before: { state: 'diagnosed' }, after: { state: 'repaired' } }),
-      'cause fuel pump, worn: state “diagnosed” → “repaired”',
+      'Cause fuel pump, worn: state changed from diagnosed to repaired',
     ],
     [
       row({ kind: 'case', rowId: 'k', before: { leadId: null }, after: { leadId: 'jun' } }),
-      'case: lead nothing → Jun',
+      'Lead set to Jun',
     ],
     [
       row({ kind: 'test', rowId: 't', before: { minutes: null }, after: { minutes: 12 } }),
-      'test Does it hold?: minutes nothing → “12”',
+      'Test Does it hold?: minutes set to 12',
     ],
-    [row({ kind: 'case', rowId: 'k', op: 'add', after: { number: 1 } }), 'case opened'],
+    [row({ kind: 'case', rowId: 'k', op: 'add', after: { number: 1 } }), 'Case opened'],
+    [
+      row({ kind: 'case', rowId: 'k', before: { leadId: 'jun' }, after: { leadId: null } }),
+      'Lead removed (was Jun)',
+    ],
+    [
+      row({ kind: 'role', rowId: 'ro', op: 'add', after: { code: 'P0171', role: 'leftover' } }),
+      'P0171: role set to old',
+    ],
+    [
+      row({ kind: 'case', rowId: 'k', before: { grade: 'held' }, after: { grade: 'claimed' } }),
+      'Grade changed from stayed fixed to claimed',
+    ],
+    [
+      row({ kind: 'test', rowId: 't', before: { minutes: 12 }, after: { minutes: 20 } }),
+      'Test Does it hold?: minutes changed from 12 to 20',
+    ],
+    [
+      row({ kind: 'case', rowId: 'k', before: {}, after: { rules: 9, grade: 'proven', verdicts: 2 } }),
+      'Updated to newer rules: grade set to proven, 2 verdicts recomputed',
+    ],
   ])('%#', (r, words) => {
     expect(say(r).lines).toEqual([words]);
   });
@@ -60,7 +80,7 @@ describe('a change in words', () => {
       op: 'remove',
       before: { concept: 'stall', words: 'dies' },
     });
-    expect(say(gone).lines).toEqual(['symptom stalls: removed']);
+    expect(say(gone).lines).toEqual(['Symptom stalls removed']);
   });
   it('names what another row speaks of, also where that was removed since', () => {
     const gone = row({ kind: 'symptom', rowId: 's', op: 'remove', before: { concept: 'stall' } });
@@ -70,11 +90,11 @@ describe('a change in words', () => {
       op: 'add',
       after: { of: 'symptom', what: 's', causeId: 'c' },
     });
-    expect(say(gone, explains).lines[1]).toBe('what a cause accounts for stalls: added');
+    expect(say(gone, explains).lines[1]).toBe('A cause explains stalls');
     const code = row({ kind: 'explains', rowId: 'e2', op: 'remove', before: { of: 'code', what: 'P0171' } });
-    expect(say(code).lines).toEqual(['what a cause accounts for P0171: removed']);
+    expect(say(code).lines).toEqual(['A cause no longer explains P0171']);
     const repair = row({ kind: 'repair', rowId: 'r', before: { causeId: 'c9' }, after: { causeId: null } });
-    expect(say(repair).lines[0]).toContain('cause one that is gone → nothing');
+    expect(say(repair).lines[0]).toContain('cause removed (was one that was removed)');
   });
   it('names people wherever they stand', () => {
     const given = row({
@@ -83,9 +103,7 @@ describe('a change in words', () => {
       before: { handId: null, handNote: '' },
       after: { handId: 'jun', handNote: 'ring them' },
     });
-    expect(say(given).lines).toEqual([
-      'case: in the hand of nothing → Jun; with the word nothing → “ring them”',
-    ]);
+    expect(say(given).lines).toEqual(['Assignee set to Jun; note for them set to “ring them”']);
   });
   it('gathers many alike, and says to which part they belong', () => {
     const scan = row({ kind: 'scan', rowId: 'sc', op: 'add', after: {} });
@@ -94,7 +112,7 @@ describe('a change in words', () => {
     );
     expect(say(scan, ...codes)).toEqual({
       part: 'evidence',
-      lines: ['scan: added', 'code P0110: added', 'code P0111: added', 'and 23 more of code added'],
+      lines: ['Scan added', 'Code P0110 added', 'Code P0111 added', '23 more code entries added'],
     });
     const repair = row({ kind: 'repair', rowId: 'r', op: 'add', after: {} });
     const grade = row({
@@ -104,7 +122,7 @@ describe('a change in words', () => {
       after: { grade: 'claimed', gradeWhy: 'x' },
     });
     expect(say(repair, grade).part).toBe('repair');
-    expect(say(grade)).toEqual({ part: 'proof', lines: ['case: grade nothing → “claimed”'] });
+    expect(say(grade)).toEqual({ part: 'proof', lines: ['Grade set to claimed'] });
   });
   it('cuts what is long', () => {
     const long = row({ kind: 'case', rowId: 'k', before: { said: '' }, after: { said: 'x'.repeat(500) } });

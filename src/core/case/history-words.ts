@@ -1,4 +1,5 @@
 import { rowOf } from './apply';
+import { displayWord } from './display-words';
 import type { HistoryChange, HistoryRow } from './history';
 import { KIND_NAMES, type CaseRecord, type Kind } from './kinds';
 
@@ -45,23 +46,23 @@ const NAMES: Partial<Record<Kind, string>> = {
   run: 'procedure',
   part: 'part fitted',
   proof: 'proof step',
-  bearing: 'what a test says',
-  explains: 'what a cause accounts for',
+  bearing: 'link of test and suspect',
+  explains: 'what a cause explains',
   bulletinUse: 'bulletin consulted',
   attachment: 'file',
-  earlier: 'what happened before',
+  earlier: 'earlier repair or event',
 };
 
 const FIELDS: Record<string, string> = {
   partId: 'part',
   failureId: 'failure',
   leadId: 'lead',
-  handId: 'in the hand of',
-  handNote: 'with the word',
+  handId: 'assignee',
+  handNote: 'note for them',
   promisedAt: 'promised for',
-  spendingLimit: 'may be spent',
-  toCustomer: 'a word for the customer',
-  answeredById: 'answered to',
+  spendingLimit: 'spending limit',
+  toCustomer: 'note for the customer',
+  answeredById: 'answer taken by',
   declinedMeans: 'what declining means',
   vehicleId: 'vehicle',
   byId: 'by',
@@ -116,40 +117,60 @@ const PEOPLE = new Set(['leadId', 'byId', 'handId', 'answeredById']);
 /** Fields that name another row of the case. */
 const NAMED = new Set(['causeId', 'suspectId', 'testId', 'repairId', 'scanId', 'repeatOf']);
 
+/** A field's value for people; empty where there is none. */
 function value(field: string, v: unknown, c: WordsContext): string {
-  if (v === null || v === undefined || v === '') return 'nothing';
-  if (Array.isArray(v)) return v.length ? v.map(String).join(', ') : 'nothing';
+  if (v === null || v === undefined || v === '') return '';
+  if (Array.isArray(v)) return v.map(String).join(', ');
   const s = String(v);
   if (field === 'partId' || field === 'failureId') return c.catalogueName(s) || s;
   if (PEOPLE.has(field)) return c.personName(s);
-  if (NAMED.has(field)) return nameById(s, c) || 'one that is gone';
+  if (NAMED.has(field)) return nameById(s, c) || 'one that was removed';
   if (field === 'vehicleId' || field === 'ofCaseId') return 'another';
   if (field === 'concept') return c.symptomLabel(s);
+  if (typeof v === 'number' || ENUMERATED.has(field)) return displayWord(s);
   return s.length > 90 ? `“${s.slice(0, 88)}…”` : `“${s}”`;
 }
 
+const ENUMERATED = new Set(['role', 'grade', 'verdict', 'state', 'says', 'waitsFor']);
+
+/** What became of one field: "grade changed from claimed to proven". */
+function fieldInWords(field: string, row: HistoryRow, c: WordsContext): string {
+  const label = FIELDS[field] ?? field;
+  const [before, after] = [value(field, row.before?.[field], c), value(field, row.after?.[field], c)];
+  if (after === '') return `${label} removed${before ? ` (was ${before})` : ''}`;
+  return before === '' ? `${label} set to ${after}` : `${label} changed from ${before} to ${after}`;
+}
+
+function explainsInWords(row: HistoryRow, c: WordsContext): string {
+  const cause = nameById(String(stateOf(row, c).causeId), c) || 'a cause';
+  const what = nameOf(row, c) || 'something';
+  return row.op === 'remove' ? `${cause} no longer explains ${what}` : `${cause} explains ${what}`;
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 function rowInWords(row: HistoryRow, c: WordsContext): string {
   if (row.kind === 'catalogue')
-    return `in the list of parts and failures: “${String(row.before?.name)}” is called “${String(row.after?.name)}” now`;
+    return `List of parts and failures: “${String(row.before?.name)}” renamed to “${String(row.after?.name)}”`;
+  if (row.kind === 'explains' && row.op !== 'set') return capital(explainsInWords(row, c));
+  if (row.kind === 'role' && row.op !== 'remove') return `${nameOf(row, c)}: ${fieldInWords('role', row, c)}`;
   const kind = isKind(row.kind) ? (NAMES[row.kind] ?? row.kind) : row.kind;
   const name = nameOf(row, c);
-  const about = name && row.kind !== 'case' && row.kind !== 'vehicle' ? `${kind} ${name}` : kind;
-  if (row.op === 'add') return row.kind === 'case' ? 'case opened' : `${about}: added`;
-  if (row.op === 'remove') return `${about}: removed`;
+  const about = capital(name && row.kind !== 'case' && row.kind !== 'vehicle' ? `${kind} ${name}` : kind);
+  if (row.op === 'add') return row.kind === 'case' ? 'Case opened' : `${about} added`;
+  if (row.op === 'remove') return `${about} removed`;
   if (row.after && 'rules' in row.after) {
     const verdicts = Number(row.after.verdicts ?? 0);
-    const moved =
-      row.before?.grade === row.after.grade
-        ? ''
-        : `grade ${value('grade', row.before?.grade, c)} → ${value('grade', row.after.grade, c)}`;
-    const judged = verdicts > 0 ? `${verdicts} ${verdicts === 1 ? 'verdict' : 'verdicts'} anew` : '';
-    return `brought up to date with newer rules: ${[moved, judged].filter(Boolean).join(', ') || 'another reason for its grade'}`;
+    const moved = row.before?.grade === row.after.grade ? '' : fieldInWords('grade', row, c);
+    const judged = verdicts > 0 ? `${verdicts} ${verdicts === 1 ? 'verdict' : 'verdicts'} recomputed` : '';
+    return `Updated to newer rules: ${[moved, judged].filter(Boolean).join(', ') || 'another reason for its grade'}`;
   }
-  const fields = Object.keys(row.after ?? {}).filter((f) => !SILENT.has(f));
-  return `${about}: ${fields
+  const fields = Object.keys(row.after ?? {})
+    .filter((f) => !SILENT.has(f))
     .slice(0, MOST)
-    .map((f) => `${FIELDS[f] ?? f} ${value(f, row.before?.[f], c)} → ${value(f, row.after?.[f], c)}`)
-    .join('; ')}`;
+    .map((f) => fieldInWords(f, row, c))
+    .join('; ');
+  return row.kind === 'case' ? capital(fields) : `${about}: ${fields}`;
 }
 
 /**
@@ -170,7 +191,9 @@ export function changeInWords(change: HistoryChange, c: WordsContext): { part: s
   for (const [key, n] of counted) {
     const [op, kind = ''] = key.split(' ');
     if (n > 2 && op !== 'set')
-      lines.push(`and ${n - 2} more of ${NAMES[kind as Kind] ?? kind} ${op === 'add' ? 'added' : 'removed'}`);
+      lines.push(
+        `${n - 2} more ${NAMES[kind as Kind] ?? kind} entries ${op === 'add' ? 'added' : 'removed'}`,
+      );
   }
   // A grade moves because of something else in the same change; that something says where it belongs.
   const first = change.rows.find((r) => !(r.kind === 'case' && r.after && 'grade' in r.after));

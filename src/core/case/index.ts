@@ -4,6 +4,7 @@ export * from './argument';
 export * from './catalogue-item';
 export * from './change';
 export * from './complaint';
+export * from './display-words';
 export * from './evidence';
 export * from './kinds';
 export * from './procedure';

@@ -28,7 +28,7 @@ export interface Wanted {
   years: { from: number | null; until: number | null } | null;
   /** Numbers of cases of which what is like them is wanted. */
   like: number[];
-  /** What happened before, by kind. */
+  /** Earlier repairs and events, by kind. */
   events: string[];
   /** Parts and failures of a cause, by id. */
   parts: string[];

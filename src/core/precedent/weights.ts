@@ -68,7 +68,7 @@ export const FIT = {
   /** Least weight of what the shop has not seen, in cases, and as a share of all cases. */
   unseen: 0.6,
   unseenShare: 0.04,
-  /** What happened before: body work, a flat battery, a part just fitted. */
+  /** Earlier repairs and events: body work, a flat battery, a part just fitted. */
   events: 0.7,
   /** Causes without a case here that have less than this are not listed. */
   leastShare: 0.0005,

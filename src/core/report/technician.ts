@@ -1,4 +1,4 @@
-import { doneTests, repairStates, type CaseRecord } from '@/core/case';
+import { displayWord, doneTests, repairStates, type CaseRecord } from '@/core/case';
 import { coverOf, isolationOf } from '@/core/cause';
 import { coverageOf, coursesOf, effectiveRoles } from '@/core/codes';
 import { vehicleName } from '@/core/vehicle';
@@ -20,7 +20,7 @@ export function technicianReport(record: CaseRecord, c: ReportContext): Report {
     subtitle: join(
       `opened ${c.day(it.openedAt)}`,
       it.closedAt ? `closed ${c.day(it.closedAt)}` : 'open',
-      it.grade ? `proof: ${it.grade}` : 'no proof yet',
+      it.grade ? `proof: ${displayWord(it.grade)}` : 'no proof yet',
     ),
     blocks: tidy([
       ...complaint(record, c),
@@ -64,7 +64,7 @@ function complaint({ case: it, vehicle: v, symptom, earlier }: CaseRecord, c: Re
         ),
       ),
     },
-    heading('What happened before'),
+    heading('Earlier repairs and events'),
     {
       kind: 'list',
       items: earlier.map((e) =>
@@ -94,7 +94,7 @@ function codes(record: CaseRecord, c: ReportContext): Block[] {
         k.code,
         k.text,
         k.course,
-        `${roles.get(k.code) ?? ''}${given.get(k.code)?.role ? '' : ' (proposed)'}`,
+        `${displayWord(roles.get(k.code) ?? '')}${given.get(k.code)?.role ? '' : ' (proposed)'}`,
         given.get(k.code)?.why || k.because,
       ]),
     },
@@ -140,7 +140,7 @@ function tests(record: CaseRecord, c: ReportContext): Block[] {
         const says = record.bearing.filter((b) => b.testId === t.id);
         return [
           text(
-            `${c.dayTime(t.at)} — ${t.question || 'Test'}${t.repeatOf ? ' (again)' : ''}: ${t.verdict || 'no verdict'}. ${t.because}`,
+            `${c.dayTime(t.at)} — ${t.question || 'Test'}${t.repeatOf ? ' (again)' : ''}: ${displayWord(t.verdict) || 'no verdict'}. ${t.because}`,
           ),
           facts(
             ['At', join(t.whereKind && t.where ? `${t.whereKind} ${t.where}` : t.where)],
@@ -165,7 +165,7 @@ function tests(record: CaseRecord, c: ReportContext): Block[] {
           {
             kind: 'table',
             head: ['Reading', 'Value', 'Limit', 'Verdict'],
-            rows: readings.map((r) => [r.label, r.entered, r.limit, r.verdict]),
+            rows: readings.map((r) => [r.label, r.entered, r.limit, displayWord(r.verdict)]),
           },
         ];
       }),
@@ -224,8 +224,8 @@ function repair(record: CaseRecord, c: ReportContext): Block[] {
         ],
         ['What declining means', r.declinedMeans],
         ['Hours', r.hours === null ? '' : String(r.hours)],
-        ['What had to come off', r.access],
-        ['What else changed', r.alsoChanged],
+        ['Removed for access', r.access],
+        ['Other changes', r.alsoChanged],
         ['Still due', r.due],
         ['Note', r.note],
       ),

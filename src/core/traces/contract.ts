@@ -61,7 +61,7 @@ export interface TraceAnalysis<S extends z.ZodObject = z.ZodObject> {
   title: string;
   /** What it answers, as a technician would ask. */
   question: string;
-  /** How it goes about it, and what it can and cannot say. */
+  /** How it works, and what it can and cannot say. */
   explains: string;
   /** Where method and limits come from. */
   source: string;

@@ -25,7 +25,7 @@ const TITLES: Record<string, string> = {
   device: 'Device',
   session: 'Session ended',
   token: 'Token',
-  export: 'Data given out',
+  export: 'Data exported',
   backup: 'Backup',
   customer: 'Customer’s data',
 };

@@ -76,7 +76,7 @@ export function AccessScreen({ view }: { view: AccessView }) {
         <Devices view={view} change={change} />
         <Sessions view={view} change={change} />
         <Tokens view={view} change={change} />
-        <Part title="Who did what">
+        <Part title="Activity log">
           <AccessLog entries={view.log} />
         </Part>
       </Page>
@@ -192,15 +192,10 @@ function Devices({ view, change }: { view: AccessView; change: Change }) {
           </Row>
         ))}
       </ul>
-      <Button onPress={() => void make()}>Admit a device</Button>
+      <Button onPress={() => void make()}>Add a device</Button>
       {shown && (
         <Once>
-          <img
-            src={shown.picture}
-            alt="The same code for the camera of the tablet"
-            width={132}
-            height={132}
-          />
+          <img src={shown.picture} alt="Scan with the tablet’s camera" width={132} height={132} />
           <span>
             <strong>{shown.code}</strong>
             <br />

@@ -29,7 +29,7 @@ interface Props {
 
 type Way = 'pin' | 'passphrase' | 'admit';
 
-/** Who is here: a name and a PIN on an admitted device, a passphrase elsewhere. */
+/** Who is working?: a name and a PIN on an admitted device, a passphrase elsewhere. */
 export function SignIn({ shop, device, to, chosen, code }: Props) {
   const [way, setWay] = useState<Way>(code ? 'admit' : device ? 'pin' : 'passphrase');
   const [problem, setProblem] = useState('');
@@ -50,7 +50,7 @@ export function SignIn({ shop, device, to, chosen, code }: Props) {
     setProblem('');
   };
   return (
-    <SignInPage title={way === 'admit' ? 'Admit this device' : `Sign in to ${shop}`}>
+    <SignInPage title={way === 'admit' ? 'Add this device' : `Sign in to ${shop}`}>
       {problem && <Refusal>{problem}</Refusal>}
       {way === 'pin' && device && <ByPin people={device.people} chosen={chosen} busy={busy} go={go} />}
       {way === 'passphrase' && <ByPassphrase busy={busy} go={go} />}
@@ -59,7 +59,7 @@ export function SignIn({ shop, device, to, chosen, code }: Props) {
         {way !== 'pin' && device && <Button onPress={() => change('pin')}>Name and PIN</Button>}
         {way !== 'passphrase' && <Button onPress={() => change('passphrase')}>Passphrase</Button>}
         {way !== 'admit' && !device && (
-          <Button onPress={() => change('admit')}>Admit this device with a code</Button>
+          <Button onPress={() => change('admit')}>Add this device with a code</Button>
         )}
       </div>
       {device && <p>This device: {device.name}</p>}
@@ -81,7 +81,7 @@ function ByPin({
   const [who, setWho] = useState(people.find((p) => p.id === chosen) ?? null);
   if (!who)
     return (
-      <People role="group" aria-label="Who is here">
+      <People role="group" aria-label="Who is working?">
         {people.map((p) => (
           <Button key={p.id} onPress={() => setWho(p)}>
             {p.name}

@@ -1,5 +1,6 @@
 'use client';
 
+import { displayWord } from '@/core/case';
 import { X } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
@@ -113,7 +114,9 @@ export function Beside({ other }: { other: OpenCase }) {
           </Shared>{' '}
           {c.text}{' '}
           <Quiet>
-            {[roles.get(c.code), c.course !== 'no clear yet' && c.course].filter(Boolean).join(', ')}
+            {[displayWord(roles.get(c.code) ?? ''), c.course !== 'no clear yet' && c.course]
+              .filter(Boolean)
+              .join(', ')}
           </Quiet>
         </p>
       ))}

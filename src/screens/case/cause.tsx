@@ -74,9 +74,7 @@ export function CausePart() {
       ))}
       {causes.length > 0 && <Cover />}
       {nothing && (
-        <Empty>
-          No suspect yet. Name what could be behind it now; each test then speaks for or against it.
-        </Empty>
+        <Empty>No suspect yet. Name possible causes now; each test then counts for or against them.</Empty>
       )}
     </CasePart>
   );
@@ -94,15 +92,12 @@ function Cover() {
     >
       {open.length === 0 ? (
         <Tag $tone="pass">
-          {cover.length === 1
-            ? 'The one thing to be explained is'
-            : `All ${cover.length} things to be explained are`}{' '}
-          accounted for
+          {cover.length === 1 ? 'The one item is explained' : `All ${cover.length} items are explained`}
         </Tag>
       ) : (
         <>
           <Quiet>
-            {cover.length - open.length} of {cover.length} accounted for. Not explained:
+            {cover.length - open.length} of {cover.length} explained. Not explained:
           </Quiet>
           {open.map((i) => (
             <Tag key={i.of + i.what} $tone="unsure" style={{ whiteSpace: 'normal' }}>
@@ -184,7 +179,7 @@ function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
           marginTop: 6,
         }}
       >
-        <Quiet>Accounts for:</Quiet>
+        <Quiet>Explains:</Quiet>
         {left.length > 1 && (
           <OfferButton
             $kind="quiet"
@@ -194,7 +189,7 @@ function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
           </OfferButton>
         )}
         {cover.length === 0 && (
-          <Quiet>nothing to account for yet — mark codes as chase, note symptoms, fail a test.</Quiet>
+          <Quiet>nothing to explain yet: mark codes as chase, add symptoms, record a failed test.</Quiet>
         )}
         {cover.map((item) => {
           const row = explains.find((e) => e.causeId === c.id && e.of === item.of && e.what === item.what);

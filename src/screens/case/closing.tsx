@@ -1,5 +1,6 @@
 'use client';
 
+import { displayWord } from '@/core/case';
 import { useState } from 'react';
 import { readWords, withoutWord, writeWord } from '@/core/cause';
 import { Button, Figure, Quiet } from '@/ui/controls';
@@ -60,7 +61,7 @@ export function Closing() {
     <div style={{ marginTop: 14, display: 'grid', gap: 6 }}>
       {open.length > 0 && (
         <section aria-label="Not explained">
-          <p style={{ paddingLeft: 8 }}>No cause accounts for these. A word about each before closing:</p>
+          <p style={{ paddingLeft: 8 }}>No cause explains these. Add a note on each before closing:</p>
           {open.map((label) => (
             <LineInput
               key={label}
@@ -85,7 +86,7 @@ export function Closing() {
                 <a href={`#code-${c.code}`}>
                   <Figure>{c.code}</Figure>
                 </a>{' '}
-                {c.role}
+                {displayWord(c.role)}
               </span>
             ))}
           </span>
@@ -95,7 +96,8 @@ export function Closing() {
       {asked && weak && (
         <div role="alert" style={{ padding: '8px 12px', background: 'var(--unsure-soft)', borderRadius: 3 }}>
           <p>
-            It would be closed as <strong>{grade.grade || 'not proven'}</strong>. Still missing for proven:
+            It would be closed as <strong>{displayWord(grade.grade) || 'not proven'}</strong>. Still missing
+            for proven:
           </p>
           <ul style={{ paddingLeft: 18, listStyle: 'disc' }}>
             {grade.missing
@@ -107,15 +109,15 @@ export function Closing() {
         </div>
       )}
       {words.rest.length > 0 && (
-        <ProseField kind="case" id={id} field="unexplained" label="Left unexplained, all together" />
+        <ProseField kind="case" id={id} field="unexplained" label="One note for all that is unexplained" />
       )}
       <div>
         <Button $kind="main" isDisabled={missing.length > 0} onPress={close}>
-          {asked && weak ? 'Close it all the same' : 'Close the case'}
+          {asked && weak ? 'Close anyway' : 'Close the case'}
         </Button>
         {asked && weak && (
           <Button $kind="quiet" onPress={() => setAsked(false)}>
-            Go on with the proof
+            Back to verification
           </Button>
         )}
         {missing.length > 0 && (

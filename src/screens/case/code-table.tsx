@@ -2,7 +2,7 @@
 
 import type { KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import { ROLES, type RowOf } from '@/core/case';
+import { displayWord, ROLES, type RowOf } from '@/core/case';
 import { proposalsOf, type Course, type InScan } from '@/core/codes';
 import { Figure, Quiet, Segments, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
@@ -131,11 +131,11 @@ export function CodesOverScans() {
       {open.length > 0 && (
         <p style={{ display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap', paddingLeft: 8 }}>
           <Quiet>
-            {open.length} role{open.length === 1 ? ' is' : 's are'} only proposed (dashed). Overrule one with
-            its key: c, k, a, l.
+            {open.length} role{open.length === 1 ? ' is' : 's are'} proposed (dashed). To choose another,
+            press its first letter: c, f, u, o.
           </Quiet>
           <OfferButton data-cell="take-roles" onPress={takeAll}>
-            Take all proposals
+            Accept all
           </OfferButton>
         </p>
       )}
@@ -197,7 +197,7 @@ export function CodesOverScans() {
                   )}
                   {why && (
                     <Quiet style={{ display: 'block' }}>
-                      {role === '' ? `${proposal!.role}: ` : ''}
+                      {role === '' ? `${displayWord(proposal!.role)}: ` : ''}
                       {why}
                     </Quiet>
                   )}
@@ -223,7 +223,7 @@ export function CodesOverScans() {
                     label={`Role of ${c.code}`}
                     value={role}
                     suggested={proposal?.role === 'unsorted' ? undefined : proposal?.role}
-                    options={ROLES.filter((r) => r !== '').map((r) => ({ value: r, label: r }))}
+                    options={ROLES.filter((r) => r !== '').map((r) => ({ value: r, label: displayWord(r) }))}
                     onChange={(r) => setRole(c.code, r)}
                   />
                 </td>
@@ -243,7 +243,7 @@ export function CodesOverScans() {
 }
 
 /** One key a role, while the cursor is in the code's row. */
-const ROLE_KEYS: Record<string, string> = { c: 'chase', k: 'knock-on', a: 'aside', l: 'leftover' };
+const ROLE_KEYS: Record<string, string> = { c: 'chase', f: 'knock-on', u: 'aside', o: 'leftover' };
 
 /** What a scan says of a code that is not in it. */
 const NOT_THERE: Partial<Record<InScan, [mark: string, says: string]>> = {

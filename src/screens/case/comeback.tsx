@@ -43,7 +43,7 @@ export function ComebackOffers() {
           </span>
           <Button onPress={() => decide(o, 'confirmed')}>It came back</Button>
           <Button $kind="quiet" onPress={() => decide(o, 'rejected')}>
-            Another matter
+            Different problem
           </Button>
         </Note>
       ))}
@@ -69,7 +69,7 @@ function Twin() {
         $kind="quiet"
         onPress={() => add('comeback', { ofCaseId: twin.caseId, state: 'rejected', why: 'another matter' })}
       >
-        Another matter
+        Different problem
       </Button>
     </Note>
   );

@@ -72,7 +72,7 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
           id={id}
           field="said"
           label="Customer’s own words"
-          placeholder="Verbatim. What they say, not what it means."
+          placeholder="In their own words, not what you think it means."
         />
         {offered.length > 0 && (
           <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap', paddingLeft: 8, alignItems: 'center' }}>
@@ -127,7 +127,7 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
       ))}
       <AddSymptom />
 
-      <Sub>What happened before</Sub>
+      <Sub>Earlier repairs and events</Sub>
       {earlier.map((e) => (
         <EarlierRow key={e.id} row={e} />
       ))}

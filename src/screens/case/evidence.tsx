@@ -229,8 +229,8 @@ export function EvidencePart() {
       </KnownGoodProvider>
       {items.length === 0 && !pasting && (
         <Empty>
-          Nothing recorded yet. Scan first and record everything before anything is cleared; then one test for
-          one question.
+          Nothing recorded yet. Scan first and record everything before clearing codes; then one test for one
+          question.
         </Empty>
       )}
     </CasePart>

@@ -212,7 +212,7 @@ function ClashNote({ clash }: { clash: Conflict }) {
   if (clash.removed) {
     return (
       <Clash role="alert">
-        This was removed by somebody else while you wrote: <blockquote>{text(clash.mine)}</blockquote>
+        Somebody else removed this while you were typing: <blockquote>{text(clash.mine)}</blockquote>
         <div>
           <Button onPress={() => settle(clash, clash.theirs)}>Discard mine</Button>
         </div>

@@ -2,7 +2,7 @@
 
 import { addDays } from 'date-fns';
 import { X } from 'lucide-react';
-import type { RowOf } from '@/core/case';
+import { displayWord, type RowOf } from '@/core/case';
 import { dueOdometer } from '@/core/cause';
 import { Figure, IconButton, Quiet, Segments } from '@/ui/controls';
 import { day, until } from '@/ui/dates';
@@ -37,10 +37,10 @@ export function FollowUpRow({ row: f }: { row: RowOf<'followUp'> }) {
       </span>
       <LineField {...b} field="dueOdometer" label="Or at" figure placeholder="or at odometer" />
       <Segments
-        label="Did it hold"
+        label="Did it stay fixed?"
         value={f.state === 'due' ? '' : f.state}
         options={[
-          { value: 'held', label: 'held' },
+          { value: 'held', label: displayWord('held') },
           { value: 'came back', label: 'came back' },
           { value: 'not reached', label: 'not reached' },
         ]}
@@ -53,7 +53,7 @@ export function FollowUpRow({ row: f }: { row: RowOf<'followUp'> }) {
       <ChoiceField
         {...b}
         field="byId"
-        label="Whose call"
+        label="Who calls"
         options={toChoose(f.byId).map((p) => ({ ...p, label: `${p.label} calls` }))}
         empty="the lead calls"
       />

@@ -67,15 +67,15 @@ const Bar = styled.span<{ $share: number; $own: number }>`
 `;
 const SHOWN = 5;
 
-/** What it may be, in counts first and odds second, and the test that would tell most for its minutes. */
+/** Likely causes, in counts first and odds second, and the test that would tell most for its minutes. */
 export function GuideMargin() {
   const guide = useGuide();
   const closed = useCase((s) => s.record.case.closedAt !== null);
   if (guide.causes.length === 0) return <NoPast closed={closed} />;
   return (
     <>
-      <section aria-label="What it may be">
-        <h3>What it may be</h3>
+      <section aria-label="Likely causes">
+        <h3>Likely causes</h3>
         <ul>
           {guide.causes.slice(0, SHOWN).map((c) => (
             <CauseLine key={c.key} cause={c} guide={guide} />
@@ -119,12 +119,12 @@ function CauseLine({ cause: c, guide }: { cause: Guide['causes'][number]; guide:
         {near
           ? `${near.numbers.length} of ${guide.near} near ${guide.near === 1 ? 'case' : 'cases'}${gradesInWords(near.byGrade)}`
           : c.numbers.length > 0
-            ? 'none of the near cases'
+            ? 'none of the similar cases'
             : 'general practice'}
         {notIsolated > 0 && `, ${notIsolated} not isolated`} · {about(c.share)}
       </Quiet>
       <details>
-        <summary>{c.numbers.length > 0 ? 'why, and the cases behind it' : 'why'}</summary>
+        <summary>{c.numbers.length > 0 ? 'Why' : 'why'}</summary>
         {c.ruledOut && <p>Ruled out here by a person.</p>}
         <ul>
           {speaks.map((b) => (
@@ -137,9 +137,7 @@ function CauseLine({ cause: c, guide }: { cause: Guide['causes'][number]; guide:
               {m.words}: <Figure>{m.answer}</Figure> <Quiet>{times(m.factor)}</Quiet>
             </li>
           ))}
-          {c.moved.length + speaks.length === 0 && (
-            <Quiet>Nothing recorded here speaks for or against it yet.</Quiet>
-          )}
+          {c.moved.length + speaks.length === 0 && <Quiet>No evidence for or against it yet.</Quiet>}
         </ul>
         <p>
           {c.numbers.slice(0, 12).map((n, i) => (
@@ -193,11 +191,11 @@ function NoPast({ closed }: { closed: boolean }) {
   const asked = useCase((s) => s.record.code.length + s.record.symptom.length > 0);
   if (closed || !asked) return null;
   return (
-    <section aria-label="What it may be">
-      <h3>What it may be</h3>
+    <section aria-label="Likely causes">
+      <h3>Likely causes</h3>
       <Quiet>
-        Neither a past case of this shop nor general practice points at a cause yet. A code, a symptom or when
-        it shows would tell more.
+        Neither past cases nor general practice point to a cause yet. Add a code, a symptom, or when it
+        happens.
       </Quiet>
     </section>
   );
@@ -213,7 +211,7 @@ function NextTests({ guide }: { guide: Guide }) {
       <section aria-label="Next test">
         <h3>Next test</h3>
         <Quiet>
-          No test would tell more now. General practice for the codes to chase stands under the codes.
+          No further test would help now. Usual first tests for the codes to chase are listed under the codes.
         </Quiet>
       </section>
     );
@@ -247,7 +245,7 @@ function NextTests({ guide }: { guide: Guide }) {
             </dl>
             <span style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
               <Button onPress={() => put(n)}>
-                <ListPlus aria-hidden="true" /> Put on the case
+                <ListPlus aria-hidden="true" /> Add to the case
               </Button>
               <Quiet>
                 {n.practice

@@ -58,7 +58,7 @@ export function HandButton() {
   return (
     <>
       <Button ref={trigger} aria-expanded={open} onPress={() => setOpen(true)}>
-        {hand ? `In hand: ${name(hand)}` : 'In nobody’s hand'}
+        {hand ? `Assigned to: ${name(hand)}` : 'Not assigned'}
       </Button>
       {mine && <Tag $tone="accent">for you: {handNote}</Tag>}
       <Box
@@ -66,7 +66,7 @@ export function HandButton() {
         isOpen={open}
         onOpenChange={setOpen}
         placement="bottom end"
-        aria-label="Who has this case"
+        aria-label="Who works on this case"
       >
         <div>
           {handId !== null && handNote !== '' && (
@@ -82,7 +82,7 @@ export function HandButton() {
             onChange={setTo}
           />
           <LineInput
-            label="A word for them"
+            label="Note for them"
             placeholder="what to do next, what to watch"
             most={400}
             value={word}

@@ -117,7 +117,7 @@ export function Header() {
   const give = useGive();
   useActions('On a case', [
     ...PARTS.map((p, i) => ({ say: `Go to ${p}`, key: String(i + 1), run: () => goTo(p) })),
-    { say: 'Take what is offered', words: 'offer', run: () => void takeOffer() },
+    { say: 'Accept what is offered', words: 'offer', run: () => void takeOffer() },
     ...WAITS.map((w) => ({
       say: STATUS[w] || 'Status: none',
       words: `waits ${w}`,
@@ -224,7 +224,7 @@ function WaitsElse() {
   return (
     <Button
       $kind="quiet"
-      aria-label={`Set as its repairs say: ${implied}`}
+      aria-label={`Set from its repairs: ${implied}`}
       onPress={() => edit('case', id, 'waitsFor', implied)}
     >
       or for {implied}?
@@ -285,7 +285,7 @@ function SaveMark() {
       {state === 'stuck' && conflicts > 0 && (
         <Tag $tone="unsure">
           {conflicts === 1
-            ? 'Two versions of a field: choose'
+            ? 'Two versions of a field: choose one'
             : `Two versions of ${conflicts} fields: choose`}
         </Tag>
       )}

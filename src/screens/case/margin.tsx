@@ -92,7 +92,7 @@ export function Margin({ now }: { now: string }) {
       <NearCases now={now} />
       {forks.length > 0 && (
         <section aria-label="Forks">
-          <h3>What separated them</h3>
+          <h3>Deciding tests</h3>
           <ForkList forks={forks.slice(0, 3)} />
         </section>
       )}

@@ -39,11 +39,11 @@ export function NearCases({ now }: { now: string }) {
   const [all, setAll] = useState(false);
   return (
     <>
-      <h3>Near cases</h3>
+      <h3>Similar cases</h3>
       {found.cases.length === 0 ? (
         <Empty>
           {found.searched <= 1
-            ? 'No other case yet. Every case recorded here shortens a later one.'
+            ? 'No other case yet. Every case recorded here makes the next one shorter.'
             : `None of the shop’s ${found.searched - 1} other cases is near yet. A vehicle, a code or a symptom brings them up.`}
         </Empty>
       ) : (

@@ -39,7 +39,7 @@ export function OpeningMoves() {
 
   return (
     <details style={{ marginTop: 8, padding: '0 8px' }}>
-      <summary style={{ minHeight: 32, cursor: 'pointer' }}>How the trade goes about these</summary>
+      <summary style={{ minHeight: 32, cursor: 'pointer' }}>Usual first tests</summary>
       {openings.map(({ kind, codes, says, moves }) => {
         const left = moves.filter((m) => !asked.has(m.question));
         return (

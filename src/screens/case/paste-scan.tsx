@@ -221,7 +221,7 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
                 ? 'The scan gets the time of now.'
                 : `The scan gets the time the report says: ${dayTime(madeThen)}.`}{' '}
               <Button $kind="quiet" onPress={() => setNow(!now)}>
-                {now ? 'Take the report’s' : 'Take now'}
+                {now ? 'Use the report’s time' : 'Use the time now'}
               </Button>
             </p>
           )}
@@ -230,7 +230,7 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
           <p style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap', paddingTop: 4 }}>
             {kept && !state.learned && (
               <>
-                <Quiet>Read as it was put right in earlier reports of this kind.</Quiet>
+                <Quiet>Read with corrections made in earlier reports of this kind.</Quiet>
                 <Button $kind="quiet" onPress={forget}>
                   Forget that
                 </Button>
@@ -238,8 +238,8 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
             )}
             {state.learned && kind !== '' && (
               <>
-                <Quiet>What you put right can hold for reports of this kind.</Quiet>
-                <Button onPress={keep}>Keep it for the next one</Button>
+                <Quiet>Your corrections can be used for reports of this kind.</Quiet>
+                <Button onPress={keep}>Use them next time</Button>
               </>
             )}
           </p>
@@ -268,7 +268,7 @@ export function PasteScan({ onDone }: { onDone: (put: boolean) => void }) {
           Close
         </Button>
         <Button $kind="main" isDisabled={text.trim() === '' || tooLong} onPress={put}>
-          Put on the case
+          Add to the case
         </Button>
       </div>
     </Box>

@@ -22,7 +22,7 @@ const Context = createContext<Shared>({
 });
 const AGAIN_MS = 6000;
 
-/** Near cases, what separated them and the odds, asked for anew whenever something was saved. */
+/** Similar cases, what separated them and the odds, asked for anew whenever something was saved. */
 export function PrecedentsProvider({
   initial,
   now,

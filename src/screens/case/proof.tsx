@@ -42,7 +42,7 @@ export function ProofPart() {
     );
   useActions('On a case', [
     {
-      say: 'Proof: draw up the plan, go on with it',
+      say: 'Proof: make the verification plan, go on with it',
       key: 'p',
       run: () => {
         if (left.length > 0) plan();
@@ -66,7 +66,9 @@ export function ProofPart() {
           {left.length > 0 && record.case.closedAt === null && (
             <Button onPress={plan}>
               <ListChecks aria-hidden="true" />{' '}
-              {record.proof.length === 0 ? 'Draw up the plan' : `Add what the plan lacks (${left.length})`}
+              {record.proof.length === 0
+                ? 'Make verification plan'
+                : `Add what the plan lacks (${left.length})`}
             </Button>
           )}
           <Button onPress={() => add('proof', { position: record.proof.length })}>
@@ -95,15 +97,15 @@ export function ProofPart() {
         kind="case"
         id={id}
         field="lesson"
-        label="For the next one with such a car"
+        label="Tip for the next technician"
         hideLabel
-        placeholder="What told, what fooled, what would have been quicker."
+        placeholder="What found it, what misled, what would have been quicker."
       />
       <ProseField
         kind="case"
         id={id}
         field="toCustomer"
-        label="A word for the customer (on their report; no other note is)"
+        label="Note for the customer (printed on their report)"
         placeholder="What they should know or do."
       />
       <Closing />
@@ -116,7 +118,7 @@ function Lacks({ missing }: { missing: readonly Missing[] }) {
   const grades = [...new Set(missing.map((m) => m.for))];
   if (grades.length === 0) return null;
   return (
-    <dl aria-label="What the grade lacks" style={{ padding: '2px 8px 8px', display: 'grid', gap: 2 }}>
+    <dl aria-label="Missing for a better grade" style={{ padding: '2px 8px 8px', display: 'grid', gap: 2 }}>
       {grades.map((g) => (
         <div key={g} style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
           <dt>

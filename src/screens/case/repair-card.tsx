@@ -146,11 +146,11 @@ export function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
           options={[{ value: '', label: '' }, ...record.cause.map((c) => ({ value: c.id, label: name(c) }))]}
           empty="which cause?"
         />
-        <LineField {...b} field="access" label="What had to come off" />
+        <LineField {...b} field="access" label="Removed for access" />
         <LineField
           {...b}
           field="alsoChanged"
-          label="What else changed"
+          label="Other changes"
           placeholder="two changes leave it unproven"
         />
         <LineField {...b} field="due" label="Still due" placeholder="relearn, calibration" />

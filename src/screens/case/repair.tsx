@@ -47,8 +47,8 @@ export function RepairPart() {
       <CaseEstimate />
       {record.repair.length === 0 && (
         <Empty>
-          Nothing planned yet. What is to be replaced, cleaned, seated or configured goes here, with its
-          parts; it counts as done once it is said to be.
+          Nothing planned yet. Add what is to be replaced, cleaned or configured, with its parts. It counts
+          only once it is marked done.
         </Empty>
       )}
     </CasePart>

@@ -95,7 +95,7 @@ export function ScanCoverage({ scan }: { scan: RowOf<'scan'> }) {
         style={{ display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'center', flexBasis: '100%' }}
       >
         <Tag $tone="unsure" style={{ whiteSpace: 'normal' }}>
-          What did it read? Until that is said, no code counts as gone by it.
+          What did it read? Until this is answered, no code counts as gone.
         </Tag>
         <OfferButton onPress={() => setScope('vehicle')}>The whole vehicle</OfferButton>
         {which}

@@ -1,7 +1,7 @@
 'use client';
 
 import styled from 'styled-components';
-import { doneTests, REPAIR_STATES, repairStates } from '@/core/case';
+import { displayWord, doneTests, REPAIR_STATES, repairStates } from '@/core/case';
 import { toCome } from '@/core/money';
 import { VerdictShape } from '@/ui/marks';
 import { useRecord } from './store';
@@ -135,8 +135,8 @@ export function Spine() {
         grade.grade === ''
           ? 'no repair to prove'
           : grade.missing[0]
-            ? `${grade.grade}; lacks ${grade.missing[0].say}`
-            : grade.grade,
+            ? `${displayWord(grade.grade)}; missing: ${grade.missing[0].say}`
+            : displayWord(grade.grade),
     },
   ];
   return (

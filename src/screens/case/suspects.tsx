@@ -124,7 +124,7 @@ export function SuspectOffers() {
   if (offers.length === 0) return null;
   return (
     <div style={{ padding: '0 8px 6px' }}>
-      <Quiet as="p">Could be on the list:</Quiet>
+      <Quiet as="p">Suggested suspects:</Quiet>
       <ul style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 8px' }} aria-label="Suspects offered">
         {offers.slice(0, MOST_OFFERS).map((o) => {
           const name = causeName(catalogue, o);
@@ -356,8 +356,8 @@ function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
             {s.state !== 'standing'
               ? 'decided'
               : says.length === 0
-                ? 'No test has asked about it yet.'
-                : 'every test speaks to it'}
+                ? 'Not tested yet.'
+                : 'every test counts for or against it'}
           </Quiet>
         )}
         <ul>

@@ -174,7 +174,7 @@ export function Undo() {
         removed !== '' && (
           <Toast role="status">
             <span>Removed: {removed}</span>
-            <Button onPress={undo}>Put it back</Button>
+            <Button onPress={undo}>Restore it</Button>
           </Toast>
         )
       )}

@@ -63,7 +63,7 @@ export function Entry({
       <strong>{item.name}</strong>
       <Stands use={use} used={item.used} />
       {use?.undo && (
-        <Button onPress={() => void send({ do: 'undo', id: item.id }, 'Taken back.')}>
+        <Button onPress={() => void send({ do: 'undo', id: item.id }, 'Undone.')}>
           Undo: let it {use.undo}
         </Button>
       )}
@@ -117,7 +117,7 @@ export function Entry({
             $kind="quiet"
             onPress={() => void send({ do: 'undo', id: m.id }, `“${m.name}” stands for itself again.`)}
           >
-            Take it apart
+            Undo the merge
           </Button>
         </span>
       ))}
@@ -152,7 +152,7 @@ function inCases(use: EntryUse | undefined): string {
 
 function Stands({ use, used }: { use: EntryUse | undefined; used: number }) {
   if (!use) return <Quiet>stands in {count(used, 'cause')}</Quiet>;
-  if (use.cases.length === 0) return <Quiet>stands in no case</Quiet>;
+  if (use.cases.length === 0) return <Quiet>used in no case</Quiet>;
   return (
     <Quiet>
       {inCases(use)}:{' '}
@@ -180,7 +180,7 @@ function Sure({
 }) {
   return (
     <div role="alertdialog" aria-label={`${act}?`} style={{ display: 'grid', gap: 6 }}>
-      <span>{says} It stands in the history of each, and can be undone.</span>
+      <span>{says} The change is in the history of each case and can be undone.</span>
       <div style={{ display: 'flex', gap: 8 }}>
         <Button $kind="main" onPress={onAct} autoFocus>
           {act}

@@ -91,17 +91,15 @@ export function CheckPage({
           )}
           <CheckForm check={check} entries={entries} />
           <p style={{ display: 'flex', gap: 8, paddingTop: 12 }}>
-            <Button onPress={() => setRows(startRows(check, check.example as Typed))}>
-              Show with invented readings
-            </Button>
+            <Button onPress={() => setRows(startRows(check, check.example as Typed))}>Load example</Button>
             <Button $kind="quiet" onPress={() => setRows(startRows(check, {}))}>
-              Empty it
+              Clear
             </Button>
           </p>
         </section>
         <aside>
           <PutOnCase check={check} rows={rows} cases={cases} start={start} />
-          <h2>How it goes</h2>
+          <h2>How to do it</h2>
           <p>{check.explains}</p>
           {check.needs && (
             <>
@@ -121,7 +119,7 @@ export function CheckPage({
               <p style={{ fontFamily: 'var(--mono)', fontSize: '0.875rem' }}>{check.codes.join('  ')}</p>
             </>
           )}
-          <h2>Where it comes from</h2>
+          <h2>Sources</h2>
           <Quiet as="p">{check.source}</Quiet>
           <p style={{ paddingTop: 12 }}>
             <Link href="/tests">All checks</Link>
@@ -164,7 +162,7 @@ function PutOnCase({
     setProblem(
       trouble ||
         (result && 'error' in result ? result.error : '') ||
-        'It could not be put on the case. Open the case and try there.',
+        'It could not be added to the case. Open the case and try there.',
     );
   };
   return (
@@ -178,11 +176,11 @@ function PutOnCase({
             onChange={setChosen}
           />
           <Button $kind="main" onPress={put} isDisabled={busy} style={{ justifyContent: 'center' }}>
-            Put on this case
+            Add to this case
           </Button>
         </>
       ) : (
-        <Quiet>No case is open to put it on. Begin one, then come back.</Quiet>
+        <Quiet>No open case to add it to. Start one, then come back.</Quiet>
       )}
       {problem && (
         <p role="alert" style={{ color: 'var(--fail)' }}>

@@ -75,8 +75,8 @@ export function CompareScreen({ records, names, forks, measured }: Props) {
       <h1>
         Case {a.case.number} and case {b.case.number}
       </h1>
-      <section aria-label="What told them apart">
-        <h2 style={{ fontSize: '1rem', margin: '12px 0 4px' }}>What told them apart</h2>
+      <section aria-label="Deciding tests">
+        <h2 style={{ fontSize: '1rem', margin: '12px 0 4px' }}>Deciding tests</h2>
         {forks.length ? (
           <ForkList forks={forks} />
         ) : (

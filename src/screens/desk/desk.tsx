@@ -86,7 +86,7 @@ export function DeskScreen({
           </p>
         ))}
         {desk.open.length === 0 ? (
-          <Empty>Nothing is open. Every case is closed.</Empty>
+          <Empty>No open cases.</Empty>
         ) : (
           <OpenCases cases={desk.open} people={people} at={at} />
         )}
@@ -120,7 +120,7 @@ export function DeskScreen({
           </>
         )}
         {learned}
-        <h2>Closed lately</h2>
+        <h2>Recently closed</h2>
         <ul>
           {desk.lately.map((c) => (
             <Small key={c.id}>

@@ -75,7 +75,7 @@ export function FirstRun({ shop }: { shop: string }) {
         <Way>
           <h2>Bring the cases you have</h2>
           <p>
-            A file of cases, one or many: in plain words, as <Link href="/shop/data">In and out</Link>{' '}
+            A file of cases, one or many: in plain words, as <Link href="/shop/data">Import and export</Link>{' '}
             describes it. What is wrong in a line is named, the rest goes in, and nothing comes twice.
           </p>
           <TakeIn />

@@ -16,8 +16,8 @@ export function LearnedStrip({ learned }: { learned: LearnedView }) {
   const { causes, forks, odds } = learned;
   if (odds.cases === 0) return null;
   return (
-    <section aria-label="Learned lately">
-      <h2>Learned lately</h2>
+    <section aria-label="Recently learned">
+      <h2>Recently learned</h2>
       <ul>
         {causes.map((c) => (
           <Small key={c.key}>
@@ -30,7 +30,7 @@ export function LearnedStrip({ learned }: { learned: LearnedView }) {
         ))}
         {forks.map((f) => (
           <Small key={`${f.number}-${f.fromNumber}`}>
-            “{f.question}” told {f.told} from {f.from}
+            Deciding test “{f.question}”: {f.told}, not {f.from}
             <br />
             <Quiet>
               <Link href={`/compare?a=${f.number}&b=${f.fromNumber}`}>
@@ -51,7 +51,7 @@ export function LearnedStrip({ learned }: { learned: LearnedView }) {
             </>
           )}
           <br />
-          <Link href="/experience/odds">How the odds held</Link>
+          <Link href="/experience/odds">How the odds turned out</Link>
         </Small>
       </ul>
     </section>

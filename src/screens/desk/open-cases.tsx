@@ -91,9 +91,9 @@ export function OpenCases({
   const [order, setOrder] = useState<DeskOrder>('waiting');
   const mine = () => setPerson(person === '' ? (personHere() ?? '') : '');
   useActions('On the desk', [
-    { say: 'Only mine, or everybody’s', words: 'filter person', key: 'm', run: mine },
+    { say: 'My cases, or all', words: 'filter person', key: 'm', run: mine },
     ...GROUPS.map((g) => ({ say: `Show: ${g.title}`, words: 'filter waits', run: () => setGroup(g.id) })),
-    { say: 'Show everything open', words: 'filter clear', run: () => (setPerson(''), setGroup('')) },
+    { say: 'Show all open cases', words: 'filter clear', run: () => (setPerson(''), setGroup('')) },
     ...DESK_ORDERS.map((o) => ({ say: `Order: ${ORDERS[o]}`, run: () => setOrder(o) })),
   ]);
   const shown = cases.filter((c) => isOf(c, person));

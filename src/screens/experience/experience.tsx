@@ -120,7 +120,7 @@ export function ExperienceScreen({ view, now }: { view: View; now: string }) {
           )}
           {e.told.length > 0 && (
             <section aria-label="What told">
-              <h2>What told them apart</h2>
+              <h2>Deciding tests</h2>
               <ForkList forks={e.told} />
             </section>
           )}
@@ -154,8 +154,8 @@ export function ExperienceScreen({ view, now }: { view: View; now: string }) {
         </div>
         <aside>
           {e.vain.length > 0 && (
-            <section aria-label="Replaced in vain">
-              <h2>Replaced in vain before</h2>
+            <section aria-label="Replaced without success">
+              <h2>Replaced earlier without success</h2>
               <ul>
                 {e.vain.map((v) => (
                   <Row key={v.what}>

@@ -54,7 +54,7 @@ export function OddsHeldScreen({ held }: { held: View }) {
   if (held.cases === 0)
     return (
       <Page>
-        <h1>How the odds held</h1>
+        <h1>How the odds turned out</h1>
         <Empty>
           No case is proven yet. Once some are, each is asked of the others as it came in, and this page says
           whether the odds would have held.
@@ -63,7 +63,7 @@ export function OddsHeldScreen({ held }: { held: View }) {
     );
   return (
     <Page>
-      <h1>How the odds held</h1>
+      <h1>How the odds turned out</h1>
       <p>
         The last <Figure>{held.cases}</Figure> proven cases, each asked of all others by its vehicle, codes
         and symptoms, before any test. In <Figure>{held.met}</Figure> of them another case had the same cause,

@@ -90,7 +90,7 @@ const KIND_WORD: Partial<Record<Chip['kind'], string>> = {
   vehicle: 'called',
 };
 
-/** How the line was read: each chip can be taken off, or put right. */
+/** How the search was read: each chip can be taken off, or put right. */
 export function Chips({
   chips,
   only,
@@ -107,11 +107,11 @@ export function Chips({
   onWiden: (only: Only) => void;
 }) {
   return (
-    <List aria-label="How the line was read">
+    <List aria-label="How the search was read">
       {chips.map((c) => (
         <Pill key={c.kind + c.value + c.words} {...(c.guess ? { $tone: 'guess' as const } : {})}>
           <DialogTrigger>
-            <AriaButton aria-label={`${KIND_WORD[c.kind] ?? c.kind} ${c.label}: put right`}>
+            <AriaButton aria-label={`${KIND_WORD[c.kind] ?? c.kind} ${c.label}: correct`}>
               <small>{c.guess ? 'perhaps' : (KIND_WORD[c.kind] ?? c.kind)}</small> {c.label}
             </AriaButton>
             <Sheet placement="bottom start">
@@ -130,7 +130,7 @@ export function Chips({
               <small>or {KIND_WORD[o.kind] ?? o.kind}</small> {o.label}
             </Or>
           ))}
-          <button type="button" onClick={() => onTakeOff(c)} aria-label={`Take off ${c.label}`}>
+          <button type="button" onClick={() => onTakeOff(c)} aria-label={`Remove ${c.label}`}>
             <X size={14} aria-hidden="true" />
           </button>
         </Pill>
@@ -167,7 +167,7 @@ function Correcting({
         {c.guess && ', which is a guess'}.
       </p>
       {c.kind !== 'text' && (
-        <Button onPress={() => put('text', c.words.toLowerCase(), c.words)}>Search it as plain text</Button>
+        <Button onPress={() => put('text', c.words.toLowerCase(), c.words)}>Search as plain text</Button>
       )}
       <div>
         <FieldLabel htmlFor="means">It means</FieldLabel>
@@ -199,9 +199,7 @@ function Correcting({
         </select>
       </div>
       {(c.kind === 'text' || c.guess) && (
-        <Link href={`/shop/words?word=${encodeURIComponent(c.words)}`}>
-          Teach the shop this word for good
-        </Link>
+        <Link href={`/shop/words?word=${encodeURIComponent(c.words)}`}>Save this word for the shop</Link>
       )}
     </>
   );

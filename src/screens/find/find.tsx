@@ -173,7 +173,7 @@ export function FindScreen({
             : found.cases.length === 0
               ? found.customers.length
                 ? ''
-                : 'no near case'
+                : 'no similar case'
               : `${found.matching} of ${found.searched} cases share something, nearest first`
         }
         onTakeOff={takeOff}
@@ -192,17 +192,17 @@ export function FindScreen({
       )}
       {found.chips.length === 0 && put.only.length === 0 ? (
         <Empty>
-          Write a vehicle, a code, a symptom, a reading, in any order and in any words:{' '}
+          Enter a vehicle, code, symptom or reading, in any order and in your own words:{' '}
           <em>P0299 diesel no power uphill</em>, <em>won’t start when hot</em>, <em>P030x</em>,{' '}
           <em>trim at idle &gt; 15 %</em>, <em>drinks water heater cold</em>, <em>proven last year</em>.{' '}
-          {found.searched} cases are looked through.
+          {found.searched} cases are searched.
         </Empty>
       ) : found.cases.length === 0 && found.customers.length > 0 ? null : found.cases.length === 0 ? (
         <>
           <Empty>
             {found.searched === 0
               ? 'There is no case yet.'
-              : `Nothing in ${found.searched} cases shares any of this. Take a chip off, or use fewer words; this shop may simply not have met it yet.`}
+              : `Nothing in ${found.searched} cases shares any of this. Remove a filter or use fewer words. The shop may not have had such a case yet.`}
           </Empty>
           <PracticeKnown practice={found.practice} line={line} put={put} />
           <KnownBeside beside={found.beside} />
@@ -241,9 +241,7 @@ export function FindScreen({
               )}
               <p style={{ padding: '8px 0' }}>
                 <Quiet>
-                  <Link href={`/shop/data?q=${encodeURIComponent(line)}`}>
-                    Give out what this line finds …
-                  </Link>
+                  <Link href={`/shop/data?q=${encodeURIComponent(line)}`}>Export these results …</Link>
                 </Quiet>
               </p>
             </section>

@@ -87,7 +87,7 @@ const Offer = styled(MenuItem)`
 /** A line for whatever can be done here: `.` outside of fields, Alt and `.` anywhere, or the button. */
 export function ActionLine() {
   const [open, setOpen] = useState(false);
-  useActions('Anywhere', [{ say: 'Say what to do', key: '.', run: () => setOpen(true) }]);
+  useActions('Anywhere', [{ say: 'Commands', key: '.', run: () => setOpen(true) }]);
   return (
     <>
       <IconButton aria-label="What to do" aria-keyshortcuts=". Alt+." onPress={() => setOpen(true)}>
@@ -120,16 +120,16 @@ function Line({ onDone }: { onDone: () => void }) {
     <Autocomplete inputValue={line} onInputChange={setLine}>
       <TextField autoFocus aria-label="What to do">
         <Input
-          placeholder="What to do: test …, scan, repair, waits for a part, case 34"
+          placeholder="Command: test …, scan, repair, waits for a part, case 34"
           spellCheck={false}
           maxLength={300}
         />
       </TextField>
       <Offers
-        aria-label="What can be done"
+        aria-label="Commands"
         items={matches}
         dependencies={[line]}
-        renderEmptyState={() => <p style={{ padding: '8px 16px' }}>Nothing here goes by that name.</p>}
+        renderEmptyState={() => <p style={{ padding: '8px 16px' }}>No command matches.</p>}
         onAction={(id) => {
           const m = matches.find((x) => x.id === id);
           if (m) run(m.action, m.rest);

@@ -226,7 +226,7 @@ export function Frame({
           <PersonMenu here={here} />
         ) : (
           <label>
-            <span className="visually-hidden">Who is writing</span>
+            <span className="visually-hidden">Signed in as</span>
             <Who value={who} onChange={(e) => choose(e.target.value)}>
               {people.map((p) => (
                 <option key={p.id} value={p.id}>

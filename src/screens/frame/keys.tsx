@@ -21,7 +21,7 @@ const BESIDES: { where: string; keys: [string, string][] }[] = [
     where: 'On a case',
     keys: [
       ['Enter', 'in a row: the next row, a new one after the last'],
-      ['Alt Enter', 'take what is offered next to the cursor'],
+      ['Alt Enter', 'accept what is offered next to the cursor'],
       ['Ctrl Z', 'undo what was done last, with Shift do it again'],
     ],
   },

@@ -71,7 +71,7 @@ export function HistoryScreen({
       <p>
         <Link href={`/cases/${caseId}`}>Back to case {number}</Link>
       </p>
-      <h1>What happened on case {number}</h1>
+      <h1>History of case {number}</h1>
       <div style={{ display: 'flex', gap: 14, alignItems: 'end', margin: '8px 0 4px', flexWrap: 'wrap' }}>
         <Choice label="Part" value={part} options={PARTS} empty="all parts" onChange={setPart} />
         <div style={{ flex: 1, minWidth: 200 }}>
@@ -87,9 +87,7 @@ export function HistoryScreen({
         {message}
       </p>
       {shown.length === 0 ? (
-        <Empty>
-          {changes.length === 0 ? 'Nothing was written on it yet.' : 'Nothing in the history goes with that.'}
-        </Empty>
+        <Empty>{changes.length === 0 ? 'No changes yet.' : 'No change matches.'}</Empty>
       ) : (
         <ol aria-label="Changes">
           {shown.slice(0, most).map((c) => (

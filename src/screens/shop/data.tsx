@@ -26,17 +26,17 @@ const Section = styled.section`
 export function DataScreen({ start }: { start: ExportChoice }) {
   return (
     <ShopShelf>
-      <h1 style={{ fontSize: '1.25rem', marginBottom: 10 }}>In and out</h1>
-      <Section aria-label="Take cases in">
-        <h2>Take cases in</h2>
+      <h1 style={{ fontSize: '1.25rem', marginBottom: 10 }}>Import and export</h1>
+      <Section aria-label="Import cases">
+        <h2>Import cases</h2>
         <p>
           A case file (JSON) or many of them, one in a line (NDJSON). Each goes in whole or not at all; the
           same case twice is one case; what this shop does not know comes in as new, marked for a look.
         </p>
         <TakeIn />
       </Section>
-      <Section aria-label="Give cases out">
-        <h2>Give cases out</h2>
+      <Section aria-label="Export cases">
+        <h2>Export cases</h2>
         <p>
           Case files hold everything that stands on a case. With photos and files inside they are large, and
           are all another shop needs.

@@ -87,7 +87,7 @@ export function GiveOut({ start }: { start: ExportChoice }) {
           />
         )}
       </Line>
-      <p role="status">{problem || (unsaid ? <Quiet>Say which.</Quiet> : size && <Says size={size} />)}</p>
+      <p role="status">{problem || (unsaid ? <Quiet>Choose which.</Quiet> : size && <Says size={size} />)}</p>
       <DownloadLink href={href({})} download aria-disabled={off}>
         <Download aria-hidden="true" /> Case files
       </DownloadLink>

@@ -7,7 +7,7 @@ const SECTIONS = [
   { href: '/shop', label: 'People and periods' },
   { href: '/shop/words', label: 'Words' },
   { href: '/shop/bulletins', label: 'Bulletins' },
-  { href: '/shop/data', label: 'In and out' },
+  { href: '/shop/data', label: 'Import and export' },
   { href: '/shop/records', label: 'Old records' },
   { href: '/shop/customers', label: 'Customers' },
   { href: '/shop/access', label: 'Access' },

@@ -13,7 +13,7 @@ export function ShopLists() {
   const [taken, setTaken] = useState<ShopTaken>();
   const [message, setMessage] = useState('');
   const take = async (file: File) => {
-    setMessage(`Taking in “${file.name}” …`);
+    setMessage(`Importing “${file.name}” …`);
     setTaken(undefined);
     const { answer, problem } = await ask('/api/v1/shop', ShopTaken, { method: 'POST', body: file });
     setTaken(answer);
@@ -29,7 +29,7 @@ export function ShopLists() {
         <Download aria-hidden="true" /> Download lists and history
       </DownloadLink>
       <FileButton label="Shop file" accept=".ndjson,.jsonl" onFile={(file) => void take(file)}>
-        <Upload aria-hidden="true" /> Take over lists …
+        <Upload aria-hidden="true" /> Import lists …
       </FileButton>
       <p role="status">{message}</p>
       {taken && taken.refused.length > 0 && (

@@ -116,8 +116,8 @@ export function ShopScreen({
             }
           />
           <Quiet>
-            Tells what 1,500 or 1.500 means where unit and limit do not. It is said beside the number, and one
-            press writes it the other way.
+            Decides what 1,500 or 1.500 means where unit and limit do not. The reading is shown beside the
+            number, and one press changes it.
           </Quiet>
         </div>
         <PeriodsForm start={periods} send={send} />
@@ -188,7 +188,7 @@ function PeriodsForm({
   );
   return (
     <>
-      <h2>Did it hold?</h2>
+      <h2>Did it stay fixed?</h2>
       <Quiet>
         A closed repair is asked about after the first period, whichever of the two comes first. The same
         vehicle with the same code, circuit or symptom within the second is proposed as a comeback.

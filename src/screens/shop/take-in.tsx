@@ -79,7 +79,7 @@ export function TakeIn() {
       </FileButton>{' '}
       {running && <Button onPress={() => stop.current?.abort()}>Stop</Button>}
       <div role="status" style={{ paddingTop: 10 }}>
-        {running && <p>Taking in “{running}” …</p>}
+        {running && <p>Importing “{running}” …</p>}
         {state && (
           <p>
             <b>{n(state.created, 'case')} created</b>, {state.unchanged.toLocaleString('en')} here already,{' '}

@@ -116,8 +116,8 @@ export function WordsScreen({
     <ShopShelf>
       <h1 style={{ fontSize: '1.25rem' }}>Words of the shop</h1>
       <p style={{ color: 'var(--ink-2)', maxWidth: '66ch', margin: '4px 0 12px' }}>
-        {SYMPTOM_NAMES.length} symptoms are known in more than eight thousand ways of saying them. What people
-        here say beside that is taught once and found from then on, on past cases too.
+        {SYMPTOM_NAMES.length} symptoms are known in more than eight thousand ways of saying them. Other words
+        people here use are added once and found from then on, on past cases too.
       </p>
       <Teach
         onSubmit={(e) => {
@@ -159,11 +159,9 @@ export function WordsScreen({
       </p>
       <Columns>
         <section>
-          <h2>Used again and again, not known yet</h2>
+          <h2>Used often, not known yet</h2>
           {unknown.length === 0 ? (
-            <Empty>
-              No unknown word stands on two or more cases. One that does will be offered here for teaching.
-            </Empty>
+            <Empty>No unknown word is used on two or more cases. Such words will be offered here.</Empty>
           ) : (
             <ul>
               {unknown.map((u) => (
@@ -183,7 +181,7 @@ export function WordsScreen({
                         )
                       }
                     >
-                      Means nothing
+                      Ignore
                     </Button>
                   </span>
                 </Row>
@@ -192,7 +190,7 @@ export function WordsScreen({
           )}
         </section>
         <section>
-          <h2>Taught here</h2>
+          <h2>Added here</h2>
           {taught.length === 0 && <Empty>Nothing yet.</Empty>}
           <ul>
             {taught.map((t) => (

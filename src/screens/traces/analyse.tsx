@@ -275,7 +275,7 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
       />
       <p>{analysis.question}</p>
       <details>
-        <summary>How it goes about it</summary>
+        <summary>How it works</summary>
         <p>{analysis.explains}</p>
         <p>{analysis.source}</p>
       </details>
@@ -288,7 +288,7 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
       />
       <div style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
         <Button $kind="main" isDisabled={busy !== undefined} onPress={() => void run()}>
-          {busy ? 'Looking …' : 'Analyse'}
+          {busy ? 'Searching …' : 'Analyse'}
         </Button>
         <Quiet>{whole ? 'the whole trace' : 'what is shown'}</Quiet>
       </div>

@@ -202,7 +202,7 @@ export function TraceCanvas({
   const place = (t: number, how: 'first' | 'second' | 'pin') => {
     if (how === 'pin') {
       write({ pins: [...sheet.pins, { id: nanoid(8), at: t, channel: '', words: 'note' }] });
-      onMoment('A note is pinned; write it in the list below.');
+      onMoment('Note added; write it in the list below.');
     } else {
       write({ marks: how === 'first' ? [t, sheet.marks[1]] : [sheet.marks[0], t] });
       onMoment(`${how === 'first' ? 'First' : 'Second'} mark placed.`);

@@ -1,5 +1,6 @@
 'use client';
 
+import { displayWord } from '@/core/case';
 import { Layers, Search } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useEffectEvent, useState } from 'react';
@@ -75,7 +76,7 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
       <h2>Traces like this one</h2>
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: 8, padding: '6px 0', alignItems: 'end' }}>
         <Button isDisabled={busy} onPress={() => void look()}>
-          <Search aria-hidden="true" /> {busy ? 'Looking …' : 'Look again'}
+          <Search aria-hidden="true" /> {busy ? 'Searching …' : 'Search again'}
         </Button>
         {both && (
           <>
@@ -90,7 +91,7 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
               isDisabled={busy}
               onPress={() => void look({ channel, from: Math.min(a, b), to: Math.max(a, b) })}
             >
-              Find this stretch
+              Find this section
             </Button>
           </>
         )}
@@ -105,8 +106,8 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
           {found.like.length === 0 && (
             <Quiet>
               {found.marked
-                ? 'No other recording of the shop holds this stretch.'
-                : 'No other recording of the shop has this shape.'}
+                ? 'No other recording contains this section.'
+                : 'No other recording has this shape.'}
             </Quiet>
           )}
           <ol>
@@ -123,12 +124,12 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
                     <Quiet as="span">no cause found yet</Quiet>
                   ) : (
                     <>
-                      {l.cause} <Quiet as="span">({l.grade || 'open'})</Quiet>
+                      {l.cause} <Quiet as="span">({displayWord(l.grade) || 'open'})</Quiet>
                     </>
                   )}
                 </div>
                 <Quiet>
-                  {found.marked ? 'Holds the stretch' : l.alike ? 'Same shape' : 'Nearest of its kind'},
+                  {found.marked ? 'Contains the section' : l.alike ? 'Same shape' : 'Nearest of its kind'},
                   distance {l.distance.toFixed(2)}
                 </Quiet>
                 {l.again && (
@@ -139,7 +140,7 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
                 )}
                 {l.differs.length > 0 && (
                   <div>
-                    Goes otherwise:{' '}
+                    Differs:{' '}
                     {l.differs.map((d, i) => (
                       <button
                         key={i}
@@ -168,7 +169,7 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
                     });
                   }}
                 >
-                  <Layers aria-hidden="true" /> Lay over this one
+                  <Layers aria-hidden="true" /> Overlay this one
                 </Button>
               </li>
             ))}

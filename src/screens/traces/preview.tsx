@@ -90,7 +90,7 @@ export function PreviewPane({
     <Page>
       <section aria-label="How the file is read">
         <h2>How “{name}” is read</h2>
-        <Quiet>Put right what is wrong; the file itself stays as it is, attached to the case.</Quiet>
+        <Quiet>Correct what is wrong; the file itself stays as it is, attached to the case.</Quiet>
         <Signs>
           {table && (
             <>

@@ -145,7 +145,7 @@ export function Readout() {
         </table>
       )}
       {(a !== null || b !== null) && (
-        <IconButton aria-label="Take the marks off" onPress={() => write({ marks: [null, null] })}>
+        <IconButton aria-label="Remove the marks" onPress={() => write({ marks: [null, null] })}>
           <X aria-hidden="true" />
         </IconButton>
       )}

@@ -90,11 +90,11 @@ export function Results({
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10, alignItems: 'center', padding: '8px 0' }}>
         {first && (
           <Button $kind="main" isDisabled={done === result} onPress={() => onCase(first.id)}>
-            <CopyPlus aria-hidden="true" /> Put on the case, repeat of {day(first.at)}
+            <CopyPlus aria-hidden="true" /> Add to the case, repeat of {day(first.at)}
           </Button>
         )}
         <Button $kind={first ? 'quiet' : 'main'} isDisabled={done === result} onPress={() => onCase(null)}>
-          <ListPlus aria-hidden="true" /> {first ? 'As a test of its own' : 'Put on the case'}
+          <ListPlus aria-hidden="true" /> {first ? 'As a test of its own' : 'Add to the case'}
         </Button>
         <Quiet role="status">
           {done === result ? `“${name}” stands on the case with all it found.` : ''}

@@ -120,7 +120,7 @@ export function SheetBar({
         onPress={() => write({ layout: sheet.layout === 'under' ? 'over' : 'under' })}
       >
         {sheet.layout === 'under' ? <Layers aria-hidden="true" /> : <Rows3 aria-hidden="true" />}{' '}
-        {sheet.layout === 'under' ? 'Over each other' : 'Under each other'}
+        {sheet.layout === 'under' ? 'Overlaid' : 'Stacked'}
       </Button>
       <Button $kind="quiet" onPress={() => store.setState({ span: { from: loaded.from, to: loaded.to } })}>
         <Scan aria-hidden="true" /> Whole
@@ -139,7 +139,7 @@ export function SheetBar({
       />
       {others.length > 0 && (
         <Choice
-          label="Lay over it"
+          label="Overlay"
           value={over ? (others.find((o) => o.name === over.name)?.id ?? '') : ''}
           options={[{ value: '', label: 'nothing' }, ...others.map((o) => ({ value: o.id, label: o.name }))]}
           onChange={onOver}

@@ -4,7 +4,7 @@ import { OddsHeldScreen } from '@/screens/experience/odds-held';
 import { oddsHeld } from '@/services/learned';
 
 export const dynamic = 'force-dynamic';
-export const metadata: Metadata = { title: 'How the odds held' };
+export const metadata: Metadata = { title: 'How the odds turned out' };
 
 const MOST = 100;
 

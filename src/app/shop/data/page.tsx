@@ -2,7 +2,7 @@ import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { DataScreen } from '@/screens/shop/data';
 
-export const metadata: Metadata = { title: 'In and out' };
+export const metadata: Metadata = { title: 'Import and export' };
 
 /** With `numbers`, `day` or `q` these cases are chosen to be given out already. */
 export default async function Page({

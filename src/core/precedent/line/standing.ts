@@ -1,4 +1,4 @@
-import { GRADES, type Grade } from '@/core/case';
+import { displayWord, GRADES, type Grade } from '@/core/case';
 import type { Catalogue } from '@/core/cause';
 import type { Chip } from '../chips';
 import type { LineReader } from './contract';
@@ -17,9 +17,13 @@ function otherwise(word: string, catalogue: Catalogue): Pick<Chip, 'or'> {
 
 /** Where a case stands: its grade, open or closed. "Open" behind anything else is not the state of a case. */
 export const readStanding: LineReader = (text, _known, catalogue) => {
+  for (const grade of GRADES)
+    if (grade !== displayWord(grade) && text.rest.toLowerCase().includes(` ${displayWord(grade)} `))
+      text.take(displayWord(grade), { kind: 'grade', label: displayWord(grade), value: grade });
   for (const word of text.words()) {
     const lower = word.toLowerCase();
-    if (GRADES.includes(lower as Grade)) text.take(word, { kind: 'grade', label: lower, value: lower });
+    if (GRADES.includes(lower as Grade))
+      text.take(word, { kind: 'grade', label: displayWord(lower), value: lower });
     else if (lower === 'open' || lower === 'closed') {
       if (followsPart(text, word) || /stuck|circuit|jammed|wide/i.test(text.line)) continue;
       // Control in a closed loop, a throttle that is open: no case.

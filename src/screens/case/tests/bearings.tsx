@@ -21,7 +21,7 @@ export function Bearings({ testId }: { testId: string }) {
   if (suspects.length === 0)
     return (
       <Quiet style={{ paddingLeft: 8 }}>
-        Name suspects below, and this test can speak for or against them.
+        Add suspects below; this test can then count for or against them.
       </Quiet>
     );
   return (

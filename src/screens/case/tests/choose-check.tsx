@@ -83,7 +83,7 @@ export function ChooseCheck({ onDone }: { onDone: () => void }) {
                 <CopyPlus aria-hidden="true" /> Repeat of {dayTime(done(check)!.at)}
               </Button>
             )}
-            <Button aria-label={`Put on the case: ${check.title}`} onPress={() => put(check)}>
+            <Button aria-label={`Add to the case: ${check.title}`} onPress={() => put(check)}>
               <Plus aria-hidden="true" /> Put on
             </Button>
           </Offer>

@@ -2,7 +2,7 @@
 
 import { Split, X } from 'lucide-react';
 import styled from 'styled-components';
-import type { RowOf } from '@/core/case';
+import { displayWord, type RowOf } from '@/core/case';
 import {
   changeBetween,
   comparable,
@@ -116,7 +116,7 @@ export function ReadingRow({
         </Leaving>
         <span style={{ display: 'inline-flex' }}>
           {!many && (judged.verdict || r.entered) && <VerdictShape verdict={judged.verdict} size={13} />}
-          {judged.verdict && <span className="visually-hidden">{judged.verdict}</span>}
+          {judged.verdict && <span className="visually-hidden">{displayWord(judged.verdict)}</span>}
         </span>
         <Leaving onLeave={bound.leave}>
           <LineField {...b} field="limit" label="Limit" figure placeholder="3.0–3.6 V" onEnter={onEnter} />

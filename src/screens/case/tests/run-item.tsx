@@ -109,7 +109,7 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
               setOpen(stopped ? (progress.current?.id ?? '') : '');
             }}
           >
-            {stopped ? 'Take it up again' : 'Stop here'}
+            {stopped ? 'Resume' : 'Stop here'}
           </Button>
         )}
         {tests.every((t) => t.verdict === '' && t.skipped === '') && (
@@ -122,7 +122,7 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
               )
             }
           >
-            Take it off the case
+            Remove from the case
           </Button>
         )}
       </header>
@@ -158,7 +158,7 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
                 <TestItem test={tests[i]!} asStep />
                 {s.skipped !== '' && (
                   <div style={{ padding: '2px 12px' }}>
-                    <LineField kind="test" id={s.id} field="skipped" label="Left out because" />
+                    <LineField kind="test" id={s.id} field="skipped" label="Skipped because" />
                   </div>
                 )}
                 <Feet>
@@ -167,11 +167,11 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
                   </Button>
                   {s.skipped === '' ? (
                     <Button $kind="quiet" onPress={() => leaveOut(s.id)}>
-                      <SkipForward aria-hidden="true" /> Leave this step out
+                      <SkipForward aria-hidden="true" /> Skip this step
                     </Button>
                   ) : (
                     <Button $kind="quiet" onPress={() => edit('test', s.id, 'skipped', '')}>
-                      Do it after all
+                      Do it now
                     </Button>
                   )}
                 </Feet>

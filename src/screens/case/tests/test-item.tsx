@@ -201,7 +201,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
         )}
         {test.watch === '' && !watching && (
           <Button $kind="quiet" onPress={() => setWatching(true)}>
-            Comes and goes
+            Intermittent
           </Button>
         )}
         <AddFiles testId={test.id} what={test.question || 'this test'} />

@@ -12,9 +12,9 @@ export function Watch({ test }: { test: RowOf<'test'> }) {
   return (
     <div style={{ paddingLeft: 8 }}>
       <div style={{ display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap', paddingTop: 4 }}>
-        <span style={{ fontSize: '0.8125rem', color: 'var(--ink-3)' }}>Comes and goes</span>
+        <span style={{ fontSize: '0.8125rem', color: 'var(--ink-3)' }}>Intermittent</span>
         <Segments
-          label="An intermittent fault was"
+          label="The fault was"
           value={test.watch}
           options={[
             { value: 'caught', label: 'caught' },
@@ -25,12 +25,12 @@ export function Watch({ test }: { test: RowOf<'test'> }) {
       </div>
       {test.watch !== '' && (
         <Row $columns="0.8fr 0.8fr 2fr">
-          <NumberField {...b} field="tries" label="Tries without it" />
+          <NumberField {...b} field="tries" label="Attempts without the fault" />
           <LineField {...b} field="took" label="It took" figure placeholder="25 min" />
           <LineField
             {...b}
             field="caughtUnder"
-            label={test.watch === 'caught' ? 'Caught under' : 'Tried under'}
+            label={test.watch === 'caught' ? 'Seen under' : 'Tried under'}
             placeholder="hot, over a bump, after rain"
           />
         </Row>
