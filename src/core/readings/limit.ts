@@ -31,7 +31,7 @@ class Unread extends Error {
 
 /**
  * Reads a limit as typed: `3.0–3.6 V`, `≥ 12 V`, `not more than 200 mV`, `0.8 V ± 50 mV`, `5 V +0.1/-0.2`,
- * `100 bar ± 5 %`, `min 3 bar max 5 bar`, states separated by `|` (`on | lit`), `= clicks`, or `siblings ± 10 %`
+ * `100 bar ± 5 %`, `min 3 bar max 5 bar`, states separated by `|` or *or* (`on | lit`), `= clicks`, or `siblings ± 10 %`
  * to hold each reading against the others of its test. The grammar is in `limit-grammar.ts`.
  *
  * @param text as typed; empty means no limit
@@ -56,7 +56,7 @@ export function readLimit(text: string, hints: Omit<Hints, 'unit'> = {}): LimitR
     };
   const states = t
     .replace(/^=\s*/, '')
-    .split('|')
+    .split(/\||\bor\b/i)
     .map((s) => s.trim())
     .filter(Boolean);
   return states.length
