@@ -9,7 +9,7 @@ export default defineConfig({
   test: {
     maxWorkers: 2,
     setupFiles: ['scripts/test-setup.ts'],
-    testTimeout: 30_000,
+    testTimeout: 90_000,
     projects: [
       // Modules are loaded once for a worker, not once for a file: it takes two thirds of the time.
       {

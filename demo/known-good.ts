@@ -19,7 +19,7 @@ export const DEMO_KNOWN_GOOD: KnownGood[] = [
   {
     ...lugger,
     year: 2018,
-    label: 'difference pressure at 3000 rpm',
+    label: 'differential pressure at 3000 rpm',
     entered: '88 mbar',
     conditions: ['coolant above 80 °C'],
     note: 'post van with a new filter',
@@ -27,7 +27,7 @@ export const DEMO_KNOWN_GOOD: KnownGood[] = [
   {
     ...lugger,
     year: 2016,
-    label: 'difference pressure at 3000 rpm',
+    label: 'differential pressure at 3000 rpm',
     entered: '96 mbar',
     conditions: ['coolant above 80 °C'],
     note: 'the baker’s',

@@ -26,7 +26,7 @@ const digits = (text: string) =>
   );
 
 const log = () => {
-  const rows = ['time s;exhaust flow m3/h;difference pressure mbar;coolant °C'];
+  const rows = ['time s;exhaust flow m3/h;differential pressure mbar;coolant °C'];
   for (let i = 0; i <= 120; i++) {
     const flow = 60 + 250 * (i / 120) ** 1.3;
     const pressure = 0.0033 * flow ** 2 + 0.3 * flow + 28 + 3 * Math.sin(i * 1.7);

@@ -13,9 +13,9 @@ const written: z.input<typeof Procedure>[] = [
     note: 'Written after case 28: a filter was nearly fitted for a split hose.',
     steps: [
       {
-        question: 'Does the difference pressure sensor read 0 with the engine off?',
+        question: 'Does the differential pressure sensor read 0 with the engine off?',
         conditions: ['key on, engine off'],
-        readings: [{ label: 'difference pressure, engine off', limit: '0 mbar ± 3' }],
+        readings: [{ label: 'differential pressure, engine off', limit: '0 mbar ± 3' }],
         expectationSource: 'common practice',
         minutes: 3,
       },

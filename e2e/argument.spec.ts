@@ -116,7 +116,7 @@ test('forks say what separated near cases, and two cases stand side by side', as
   await expect(forks).toContainText('long-term trim at 2500 rpm');
   await expect(forks).toContainText('← this one');
   await page
-    .getByRole('complementary', { name: 'Margin' })
+    .getByRole('complementary', { name: 'Guidance' })
     .getByRole('link', { name: 'side by side' })
     .first()
     .click();
@@ -179,7 +179,7 @@ test('the margin says what it may be and which test would tell most, and puts it
   page,
 }) => {
   await page.goto('/cases/34');
-  const margin = page.getByRole('complementary', { name: 'Margin' });
+  const margin = page.getByRole('complementary', { name: 'Guidance' });
   const odds = margin.getByRole('region', { name: 'Likely causes' });
   await expect(odds.getByRole('listitem').first()).toContainText('intake boot, cracked');
   await expect(odds.getByRole('listitem').first()).toContainText(

@@ -25,7 +25,7 @@ test('a case from complaint to proof, and found again', async ({ page }) => {
   await page.getByText('yes', { exact: true }).first().click();
   const symptom = page.getByLabel('Add a symptom');
   await symptom.fill('engine light');
-  await expect(page.getByText('Read as: engine lamp on')).toBeVisible();
+  await expect(page.getByText('Read as: engine light on')).toBeVisible();
   await symptom.press('Enter');
 
   // Evidence: a pasted scan becomes rows; one line is not understood and kept.
@@ -44,7 +44,7 @@ test('a case from complaint to proof, and found again', async ({ page }) => {
   await evidence.getByRole('radiogroup', { name: 'Role of P0507' }).getByText('knock-on').click();
 
   // A precedent appears in the margin by itself.
-  const margin = page.getByRole('complementary', { name: 'Margin' });
+  const margin = page.getByRole('complementary', { name: 'Guidance' });
   await expect(margin.getByText('intake boot, cracked').first()).toBeVisible();
   await expect(margin.getByText('P0171', { exact: true }).first()).toBeVisible();
 
@@ -67,10 +67,10 @@ test('a case from complaint to proof, and found again', async ({ page }) => {
   await choose(page, cause, 'Part', 'air duct');
   await choose(page, cause, 'What may be wrong', 'split');
   await cause.getByRole('button', { name: 'This is the cause' }).click();
-  for (const label of ['P0171', 'rough idle', 'engine lamp on', 'Is it lean at idle only, or everywhere?']) {
+  for (const label of ['P0171', 'rough idle', 'engine light on', 'Long-term trim at idle 20.3 % – not OK']) {
     await cause.getByRole('checkbox', { name: label }).check();
   }
-  await expect(margin.getByText('No cause accounts for')).toBeHidden();
+  await expect(margin.getByText('Not explained by a cause')).toBeHidden();
 
   // Repair
   const repair = part(page, 'Repair');
@@ -145,7 +145,7 @@ test('a vehicle met before is recognised while its VIN is typed, and its history
 test('a precedent opens beside the case in hand, with what both share marked', async ({ page }) => {
   await page.goto('/cases/34');
   await page
-    .getByRole('complementary', { name: 'Margin' })
+    .getByRole('complementary', { name: 'Guidance' })
     .getByRole('link', { name: /intake boot/ })
     .first()
     .click();

@@ -103,7 +103,7 @@ test('below proven, closing asks once and says what is missing; roles are accept
 test('what a check found is a suspect by itself, until a person decides', async ({ page }) => {
   await page.goto('/cases/41');
   const cause = part(page, 'Cause');
-  const margin = page.getByRole('complementary', { name: 'Margin' });
+  const margin = page.getByRole('complementary', { name: 'Guidance' });
   await expect(cause.getByText('found by a test')).toBeVisible();
   await expect(
     margin.getByRole('listitem').filter({ hasText: 'particle filter, blocked' }).first(),
@@ -142,7 +142,7 @@ test('an analysis is repeated on another recording in one press, and stands besi
 
 test('a margin that could not be brought up to date says of when it is', async ({ page }) => {
   await page.goto('/cases/34');
-  const margin = page.getByRole('complementary', { name: 'Margin' });
+  const margin = page.getByRole('complementary', { name: 'Guidance' });
   await expect(margin.getByText('intake boot, cracked').first()).toBeVisible();
   await page.route('**/api/**', (route) =>
     route.request().method() === 'GET' ? route.abort() : route.continue(),

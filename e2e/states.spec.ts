@@ -104,5 +104,5 @@ test('a case is printed whole, without what only a screen needs', async ({ page 
   await expect(page.getByRole('heading', { name: 'Proof' })).toBeVisible();
   for (const name of ['New case', 'Test', 'Undo the last change'])
     await expect(page.getByRole('button', { name, exact: true })).toHaveCount(0);
-  await expect(page.getByRole('complementary', { name: 'Margin' })).toBeHidden();
+  await expect(page.getByRole('complementary', { name: 'Guidance' })).toBeHidden();
 });

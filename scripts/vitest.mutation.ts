@@ -10,6 +10,6 @@ export default defineConfig({
     isolate: false,
     exclude: ['**/linear.test.ts', '**/*.mock.test.ts'],
     setupFiles: ['scripts/test-setup.ts'],
-    testTimeout: 30_000,
+    testTimeout: 90_000,
   },
 });

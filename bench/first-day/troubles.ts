@@ -45,7 +45,7 @@ petrol car 2011 | P0304 | misfire at idle only, runs smooth at speed | exhaust v
 petrol car 2010 | P0172 | black smoke, smells of petrol, drinks fuel | pressure regulator; injector; coolant temperature; air-flow; purge | pressure; trim; injector
 diesel car 2012 | P0299 | loss of power, whistling noise when accelerating | charge-air hose; turbocharger; charge-air cooler | boost; smoke; leak; pressure test
 diesel car 2010 | P0401 | engine light, hesitates a bit | gas recirculation | valve; recirculation; flow
-diesel car 2013 | P2463 P2002 | filter full message, regenerates all the time | particle filter; difference pressure; injector; temperature sensor | back pressure; soot; difference
+diesel car 2013 | P2463 P2002 | filter full message, regenerates all the time | particle filter; differential pressure; injector; temperature sensor | back pressure; soot; difference
 diesel car 2011 | P0087 | hard to start when hot, leaks nothing | fuel injector; high-pressure fuel pump; fuel filter; metering | leak back; return; rail pressure
 diesel car 2009 | P0670 P0380 | won't start on frosty mornings, white smoke | glow plug | glow
 diesel van 2014 | P20EE | adblue warning, no restart in 500 km | urea; oxide sensor; reduction | urea; quality; oxide; nitrogen

@@ -30,8 +30,8 @@ evap leak after refuelling | cf:evap t:after-refuel
 EVAP Korrim 2016 | cf:evap mk:Korrim y:2016
 boost leak | p:charge-air hose f:leaking
 boost leak shire16 | p:charge-air hose f:leaking md:Shire 16
-diff pressure | p:difference pressure sensor
-diff pressure sensor wrong reading | p:difference pressure sensor f:wrong reading
+diff pressure | p:differential pressure sensor
+diff pressure sensor wrong reading | p:differential pressure sensor f:wrong reading
 V8 misfire | eng:V8 s:misfire
 albera v8 low oil pressure | mk:Albera eng:V8 s:oil-pressure-low
 3.8 no start | eng:3.8 s:no-start

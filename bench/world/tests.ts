@@ -15,7 +15,7 @@ boost | Does boost follow its target? | 12 | boost at full load | bar | 1.15 | 0
 actuator | Does the boost actuator move and hold? | 8 | | | | |
 egr | Does the recirculation valve close fully? | 12 | rest position | V | 0.8 | 0.05 | 1.3
 back-pressure | Is the exhaust free? | 10 | back pressure at 2500 rpm | kPa | 6 | 2 | 34
-dpf | Is the filter difference pressure in limits? | 8 | difference pressure | mbar | 35 | 8 | 120
+dpf | Is the filter differential pressure in limits? | 8 | differential pressure | mbar | 35 | 8 | 120
 nox | Is NOx conversion above 85 percent? | 15 | conversion | % | 92 | 3 | 45
 urea | Is the urea solution in range? | 5 | concentration | % | 32.5 | 0.3 | 24
 egt | Do the exhaust temperature sensors agree cold? | 6 | largest difference | K | 3 | 1.5 | 40

@@ -575,7 +575,7 @@ export const airAndFuel = (at: At) => [
         part: 'particle filter',
         failure: 'blocked',
         state: 'ruled out',
-        why: 'difference pressure low',
+        why: 'differential pressure low',
       },
     ],
     tests: [
@@ -612,7 +612,7 @@ export const airAndFuel = (at: At) => [
         at(214, '10:50'),
         'Is the filter holding the exhaust back?',
         [
-          r('difference pressure at idle', '9 mbar', '≤ 20 mbar'),
+          r('differential pressure at idle', '9 mbar', '≤ 20 mbar'),
           r('at 3000 rpm, no load', '44 mbar', '≤ 90 mbar'),
         ],
         { minutes: 10, says: [{ suspect: 'dpf', says: 'rules out' }] },

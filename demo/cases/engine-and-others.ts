@@ -905,7 +905,7 @@ export const engineAndOthers = (at: At) => [
       {
         at: at(130, '08:20'),
         phase: 'first',
-        text: 'ENGINE\n P2453 | Particle filter difference pressure sensor range/performance | stored\n P2463 | Soot accumulation | stored\nBattery: 12.4 V',
+        text: 'ENGINE\n P2453 | Particle filter differential pressure sensor range/performance | stored\n P2463 | Soot accumulation | stored\nBattery: 12.4 V',
       },
       { at: at(128, '15:00'), phase: 'after road test', text: 'ENGINE: no codes' },
     ],
@@ -915,7 +915,7 @@ export const engineAndOthers = (at: At) => [
       { code: 'P2463', role: 'knock-on', why: 'reckoned from a wrong pressure' },
     ],
     suspects: [
-      { ref: 'hose', part: 'difference pressure hose', failure: 'cracked', state: 'confirmed' },
+      { ref: 'hose', part: 'differential pressure hose', failure: 'cracked', state: 'confirmed' },
       { ref: 'dpf', part: 'particle filter', failure: 'blocked', state: 'ruled out' },
     ],
     tests: [
@@ -923,7 +923,7 @@ export const engineAndOthers = (at: At) => [
         'zero',
         at(130, '09:00'),
         'Does the sensor read nothing with the engine off?',
-        [r('difference pressure, engine off', '0 mbar', '0 mbar ± 3')],
+        [r('differential pressure, engine off', '0 mbar', '0 mbar ± 3')],
         { minutes: 5 },
       ),
       t(
@@ -962,7 +962,7 @@ export const engineAndOthers = (at: At) => [
     ],
     causes: [
       {
-        part: 'difference pressure hose',
+        part: 'differential pressure hose',
         failure: 'cracked',
         where: 'front hose, at the steel pipe',
         why: 'Heat.',

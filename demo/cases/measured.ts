@@ -44,7 +44,7 @@ export const measuredCases = (at: At) => [
     ],
     suspects: [
       // The filter itself is put on the board by what the check found.
-      { ref: 'sensor', part: 'difference pressure sensor', failure: 'wrong reading', origin: 'precedent' },
+      { ref: 'sensor', part: 'differential pressure sensor', failure: 'wrong reading', origin: 'precedent' },
     ],
     procedures: [{ ref: 'filter', title: 'Particle filter: the sensor first', at: at(2, '09:00') }],
     tests: [
@@ -54,7 +54,7 @@ export const measuredCases = (at: At) => [
         'Is there back pressure at 3000 rpm?',
         [
           r('engine speed held', '3,000 rpm', '2,900 to 3,100 rpm'),
-          r('difference pressure at 3000 rpm', '41 mbar', 'not more than 120 mbar'),
+          r('differential pressure at 3000 rpm', '41 mbar', 'not more than 120 mbar'),
         ],
         {
           minutes: 5,
@@ -65,8 +65,8 @@ export const measuredCases = (at: At) => [
       t(
         'zero',
         at(2, '09:00'),
-        'Does the difference pressure sensor read 0 with the engine off?',
-        [r('difference pressure, engine off', '1 mbar', '0 mbar ± 3')],
+        'Does the differential pressure sensor read 0 with the engine off?',
+        [r('differential pressure, engine off', '1 mbar', '0 mbar ± 3')],
         {
           procedure: 'filter',
           by: 'Aoife Kerr',

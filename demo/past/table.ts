@@ -19,7 +19,7 @@ wastegate actuator, sticking | marlo20d brisk12t lugger22d | 14 | no-power:.8@ac
 turbocharger, worn | marlo20d drover28d | 7 | no-power:.7 blue-smoke:.5 whistle:.5 oil-use:.4 | P0299:.6 | shaftplay | boostleak wastegate
 exhaust gas recirculation valve, sticking | marlo20d lugger22d shire23d tessa16 | 20 | rough-idle:.4@idle no-power:.5 stall:.3 black-smoke:.4 engine-lamp:.7 | P0401:.5 P0402:.25 P0299:.1 | egrmove | mafcurve
 particle filter, blocked | marlo20d lugger22d drover28d | 18 | no-power:.6 limp:.5 regen-often:.6 engine-lamp:.6 | P2463:.7 P2002:.2 P242F:.2 | backpress | egrmove
-difference pressure hose, cracked | marlo20d lugger22d | 6 | engine-lamp:.7 regen-often:.5 limp:.3 | P2463:.3 P2452:.3 P2002:.3 | hosecheck | backpress
+differential pressure hose, cracked | marlo20d lugger22d | 6 | engine-lamp:.7 regen-often:.5 limp:.3 | P2463:.3 P2452:.3 P2002:.3 | hosecheck | backpress
 glow plug, open circuit | marlo20d drover28d lugger22d shire23d grunnel40 | 20 | hard-start:.8@cold-start white-smoke:.5@cold-start glow-lamp:.4 rough-idle:.3@cold-start | P0671:.3 P0672:.3 P0380:.25 | glowcurrent | leakoff
 crankshaft sensor, breaks down | tessa16 brisk12t lugger22d | 14 | stall:.8@hot no-start:.6@hot engine-lamp:.3 | P0335:.55 P0336:.25 | cranktrace | fuelpress
 camshaft sensor, no signal | tessa16 nib10 orbis30 | 8 | hard-start:.7 engine-lamp:.8 stall:.2 | P0340:.85 | camtrace | cranktrace
@@ -68,7 +68,7 @@ wastegate | Does the actuator run its whole way, and come back to rest? | travel
 shaftplay | Does the turbocharger shaft have play or do the blades touch? | radial play | 0.1..0.2 mm | 0.6..1.1 mm | ≤ 0.4 mm | 40
 egrmove | Does the exhaust gas recirculation valve move when told, and close fully? | position error | 1..3 % | 15..40 % | ≤ 8 % | 20
 backpress | What is the pressure before the catalyst or filter? | back pressure at 3000 rpm | 40..90 mbar | 220..400 mbar | ≤ 150 mbar | 20
-hosecheck | Are both hoses to the difference pressure sensor open, whole and the right way round? | hoses | whole | split | whole | 10
+hosecheck | Are both hoses to the differential pressure sensor open, whole and the right way round? | hoses | whole | split | whole | 10
 glowcurrent | Do all glow plugs draw the same? | current of the weakest | 11..14 A | 0..1 A | ≥ 8 A | 15
 cranktrace | Does the signal stay when the sensor is heated? | signal when it fails | there | gone | there | 30
 camtrace | Are cam and crank signals at the right angle to each other? | deviation | 0..2 ° | 8..14 ° | ≤ 4 ° | 30

@@ -2,6 +2,8 @@ import { addDays, isValid, parse } from 'date-fns';
 import { readCaseNumbers } from '@/core/exchange/case-numbers';
 import { Problem } from '@/core/problem';
 import type { ExportChoice } from '@/core/api';
+import { CaseListFilter } from '@/core/case';
+import { caseListIds } from '@/store/case-list';
 import { db } from '@/store/database';
 import { attachmentsOf, caseIdsOfNumbers, casesWrittenBetween, earlierCasesOf } from '@/store/choosing';
 import { caseIdsByNumber, caseNumbers } from '@/store/shop';
@@ -18,7 +20,8 @@ export interface ChosenCases {
 }
 
 /**
- * The cases to give out: by number, by the days on which something was written on them, or by a search line; those
+ * The cases to give out: by number, by the days on which something was written on them, by a search line, or as the list of
+ * all cases is filtered; those
  * they are comebacks of come along. Nothing chosen is all of them.
  *
  * @throws Problem where a number or a day cannot be read, or there is no such case
@@ -45,7 +48,7 @@ export async function chosenCases(choice: ExportChoice): Promise<ChosenCases> {
 }
 
 async function idsOf(
-  { numbers: typed = '', day = '', until = '', q = '' }: ExportChoice,
+  { numbers: typed = '', day = '', until = '', q = '', ...filter }: ExportChoice,
   numbers: ReadonlyMap<string, number>,
 ): Promise<Set<string> | undefined> {
   const sets: Set<string>[] = [];
@@ -64,6 +67,8 @@ async function idsOf(
     if (to <= from) throw new Problem('The first day is after the last one. Write the earlier day first.');
     sets.push(new Set(await casesWrittenBetween(db(), from.toISOString(), to.toISOString())));
   }
+  if (Object.values(filter).some((v) => v !== undefined && v !== ''))
+    sets.push(new Set(await caseListIds(db(), CaseListFilter.parse(filter))));
   if (q.trim() !== '') sets.push(new Set((await find(q, MOST_FOUND)).cases.map((c) => c.id)));
   const [first, ...rest] = sets;
   return first && new Set([...first].filter((id) => rest.every((s) => s.has(id))));

@@ -177,16 +177,18 @@ const Segment = styled(Radio)`
     border-radius: 0 13px 13px 0;
   }
   &[data-suggested] {
-    background: var(--accent-soft);
-    color: var(--accent);
-    box-shadow: inset 0 0 0 1px var(--accent);
-    border-style: dashed;
+    color: var(--ink);
+    border: 1px dashed var(--ink-2);
+    z-index: 1;
   }
+  /* A state, not a thing to press: filled buttons are for what to do. */
   &[data-selected] {
-    background: var(--accent);
-    border-color: var(--accent);
-    color: var(--on-accent);
-    font-weight: 600;
+    background: var(--sunk);
+    border-color: var(--ink-2);
+    box-shadow: inset 0 0 0 1px var(--ink-2);
+    color: var(--ink);
+    font-weight: 680;
+    z-index: 1;
   }
   &[data-focus-visible] {
     outline: 2px solid var(--accent);

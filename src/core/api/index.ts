@@ -1,4 +1,5 @@
 export * from './case';
+export * from './case-list';
 export * from './find';
 export * from './known-offers';
 export * from './margin';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CaseListFilter } from '@/core/case';
 import { CaseFile } from '@/core/exchange';
 import { FindAnswer } from './find';
 import { ReadRecordsRequest, RecordsReading, RecordsTaken, TakeRecordsRequest } from './old-records';
@@ -47,9 +48,10 @@ export const ExportQuery = z.object({
     .describe('Only cases that were opened, written on or closed on this day (2026-11-28).'),
   until: z.string().max(10).optional().describe('The last of several days, the first being day.'),
   q: z.string().max(500).optional().describe('Only cases that a search line finds.'),
+  ...CaseListFilter.partial().shape,
 });
 /** Which cases are given out; nothing said: all. Those that a chosen one refers to come along. */
-export type ExportChoice = Pick<z.infer<typeof ExportQuery>, 'numbers' | 'day' | 'until' | 'q'>;
+export type ExportChoice = Omit<z.infer<typeof ExportQuery>, 'as' | 'files'>;
 /** How much a choice gives out. */
 export const ExportSize = z.object({
   cases: z.number().int(),

@@ -3,6 +3,7 @@ export * from './apply';
 export * from './argument';
 export * from './catalogue-item';
 export * from './change';
+export * from './case-list';
 export * from './complaint';
 export * from './display-words';
 export * from './evidence';

@@ -103,6 +103,15 @@ describe('cover', () => {
           row('test', { id: 't1', question: 'holds?', verdict: 'fail' }),
           row('test', { verdict: 'fail', repeatOf: 't1' }),
           row('test', { verdict: 'pass' }),
+          row('test', { id: 't2', question: 'Lean everywhere?', verdict: 'fail' }),
+          row('test', { id: 't3', question: 'Does each crank alike?', verdict: 'fail' }),
+        ],
+        reading: [
+          row('reading', { testId: 't2', label: 'load', entered: '4 %', verdict: 'pass' }),
+          row('reading', { testId: 't2', label: 'trim at idle', entered: '19.5 %', verdict: 'fail' }),
+        ],
+        finding: [
+          row('finding', { testId: 't3', about: 'cylinder 3', figure: '71 %', verdict: 'fail' }),
         ],
         explains: [
           row('explains', { causeId: 'c', of: 'code', what: 'P1' }),
@@ -114,7 +123,9 @@ describe('cover', () => {
     expect(items.map((i) => [i.label, i.causeIds])).toEqual([
       ['P1', ['c']],
       ['shakes', []],
-      ['holds?', []],
+      ['Holds – not OK', []],
+      ['Trim at idle 19.5 % – not OK', []],
+      ['Cylinder 3 71 % – not OK', []],
     ]);
   });
 });

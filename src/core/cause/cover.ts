@@ -12,6 +12,18 @@ export interface CoverItem {
   proposed?: boolean;
 }
 
+/** What a failed test found, as a result: "Long-term trim at idle 19.5 % – not OK". */
+function failedResult(
+  test: CaseRecord['test'][number],
+  record: Partial<Pick<CaseRecord, 'reading' | 'finding'>>,
+): string {
+  const reading = record.reading?.find((r) => r.testId === test.id && r.verdict === 'fail');
+  const finding = record.finding?.find((f) => f.testId === test.id && f.verdict === 'fail');
+  const result = reading ? [reading.label, reading.entered] : finding ? [finding.about, finding.figure] : [];
+  const words = result.filter(Boolean).join(' ') || test.question.replace(/\s*\?\s*$/, '') || 'test';
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)} – not OK`;
+}
+
 /**
  * What a cause must account for: every code that is chased, its role given or only proposed, every symptom not known to be absent, and
  * every failed test that no later repeat replaced; and which causes explain each.
@@ -35,7 +47,8 @@ export function coverOf(
     | 'repair'
     | 'earlier'
     | 'case'
-  >,
+  > &
+    Partial<Pick<CaseRecord, 'reading' | 'finding'>>,
   symptomLabel: (concept: string) => string,
 ): CoverItem[] {
   const causes = new Set(record.cause.map((c) => c.id));
@@ -64,6 +77,6 @@ export function coverOf(
       .map((s) => item('symptom', s.id, s.concept ? symptomLabel(s.concept) : s.words || 'symptom')),
     ...record.test
       .filter((t) => t.verdict === 'fail' && t.repeatOf === null)
-      .map((t) => item('test', t.id, t.question || 'failed test')),
+      .map((t) => item('test', t.id, failedResult(t, record))),
   ];
 }

@@ -92,7 +92,7 @@ describe('dictionary (from memory of SAE J2012 / ISO 15031-6)', () => {
     ['P2335', /ignition coil L secondary/],
     ['P2336', /knock above limit, cylinder 1/],
     ['P242A', /exhaust temperature sensor, bank 1 sensor 3: circuit$/],
-    ['P2456', /particle filter difference pressure sensor A: circuit intermittent/],
+    ['P2456', /particle filter differential pressure sensor A: circuit intermittent/],
     ['P2470', /exhaust temperature sensor, bank 1 sensor 4: circuit low/],
     ['P2472', /exhaust temperature sensor, bank 1 sensor 4: circuit intermittent/],
     ['P2564', /turbo actuator position sensor: circuit low/],

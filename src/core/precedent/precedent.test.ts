@@ -214,7 +214,7 @@ describe('ranking', () => {
     ]);
   });
   it('tells the same trouble from the same make with a lamp on', () => {
-    const lamp = { id: 'engine-lamp', label: 'engine lamp on' };
+    const lamp = { id: 'engine-lamp', label: 'engine light on' };
     const idle = { id: 'rough-idle', label: 'rough idle' };
     const of = (codes: string[], symptoms: (typeof lamp)[], weight = 1) => ({
       codes: codes.map((c) => ({ code: c, weight })),

@@ -48,7 +48,7 @@ export const CHECKS_SCENARIOS = `
 # the sensor that does not read 0 at rest is accused, not the filter
 08:00 check dpf filter-back-pressure: off=40 mbar; clean/1/flow=60 m³/h; clean/1/pressure=35 mbar; clean/2/flow=150 m³/h; clean/2/pressure=75 mbar; measured/1/flow=60 m³/h; measured/1/pressure=70 mbar; measured/2/flow=150 m³/h; measured/2/pressure=150 mbar
 => dpf fail
-=> suspect difference pressure sensor, wrong reading for dpf
+=> suspect differential pressure sensor, wrong reading for dpf
 
 # a temperature that can be is not a temperature that is right
 08:00 check t plausible-value: kind=temperature; value=20 °C

@@ -219,12 +219,12 @@ charge-slow | charges slowly
 ev-limit | drive power limited
 plug-stuck | charge plug stuck`,
   emissions: `
-engine-lamp | engine lamp on
+engine-lamp | engine light on
 suspension-lamp | suspension lamp
 steering-lamp | steering lamp
 transmission-lamp | transmission lamp
 coolant-lamp | coolant or temperature lamp
-lamp-flashes | engine lamp flashes
+lamp-flashes | engine light flashes
 emission-test | failed the emission test
 glow-lamp | glow plug lamp
 evap-smell | tank vents or fuel cap message

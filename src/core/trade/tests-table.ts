@@ -53,7 +53,7 @@ turbo-play | Does the turbocharger shaft have play or do the blades touch? | tur
 exhaust-pressure | What is the pressure before the catalyst or filter? | below 10 kPa at 2500 rpm | 20 | pressure gauge | warm |
 dpf-difference | Is the pressure difference over the filter right at idle and 3000 rpm, and nothing with the engine off? | 0 at rest, low, rising with flow | 15 | scan tool, gauge | warm |
 dpf-regen | Does a regeneration run to its end, with temperatures as they should be? | soot falls, 600 °C reached | 40 | scan tool | enough fuel; nothing that burns near the exhaust |
-dpf-hoses | Are both hoses to the difference pressure sensor open, whole and the right way round? | open and whole | 10 | eyes, low air | engine off |
+dpf-hoses | Are both hoses to the differential pressure sensor open, whole and the right way round? | open and whole | 10 | eyes, low air | engine off |
 temps-cold | Do all temperature sensors agree after a night’s rest? | within a few degrees | 5 | scan tool | engine cold, not yet started |
 cat-temps | Does the second oxygen sensor stay steady while the first one moves? | steady | 15 | scan tool or oscilloscope | warm, 2500 rpm |
 exhaust-tight | Is the exhaust tight up to the last sensor? | tight | 15 | smoke or ears | cold |

@@ -10,6 +10,7 @@ import { ComplaintPart } from './complaint';
 import { EvidencePart } from './evidence';
 import { LostClashes } from './fields';
 import { isEmpty } from './empty';
+import { GUIDANCE_BESIDE } from './guidance-bar';
 import { Header } from './header';
 import { Margin } from './margin';
 import { CatalogueProvider } from './parts';
@@ -32,11 +33,8 @@ const Body = styled.div<{ $beside: boolean }>`
   gap: 0 16px;
   max-width: 1680px;
   margin: 0 auto;
-  @media (max-width: 1100px) {
+  @media (max-width: ${GUIDANCE_BESIDE}px) {
     grid-template-columns: ${({ $beside }) => ($beside ? 'minmax(0, 1fr) minmax(0, 0.8fr)' : '150px minmax(0, 1fr)')};
-    & > :last-child {
-      grid-column: ${({ $beside }) => ($beside ? 'auto' : '1 / -1')};
-    }
   }
   @media (max-width: 900px) {
     grid-template-columns: minmax(0, 1fr);
@@ -48,7 +46,7 @@ const Body = styled.div<{ $beside: boolean }>`
 const Sheet = styled.main`
   background: var(--sheet);
   box-shadow: var(--shadow);
-  margin: 14px 0 60px;
+  margin: 14px 0 110px;
   min-width: 0;
   border-radius: 2px;
   container: sheet / inline-size;

@@ -195,7 +195,7 @@ export function CodesOverScans() {
                       <Tag $tone="unsure">not explained</Tag>
                     </>
                   )}
-                  {why && (
+                  {why && why !== c.course && (
                     <Quiet style={{ display: 'block' }}>
                       {role === '' ? `${displayWord(proposal!.role)}: ` : ''}
                       {why}

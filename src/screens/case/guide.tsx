@@ -117,7 +117,7 @@ function CauseLine({ cause: c, guide }: { cause: Guide['causes'][number]; guide:
       />
       <Quiet>
         {near
-          ? `${near.numbers.length} of ${guide.near} near ${guide.near === 1 ? 'case' : 'cases'}${gradesInWords(near.byGrade)}`
+          ? `${near.numbers.length} of ${guide.near} similar ${guide.near === 1 ? 'case' : 'cases'}${gradesInWords(near.byGrade)}`
           : c.numbers.length > 0
             ? 'none of the similar cases'
             : 'general practice'}
@@ -244,7 +244,7 @@ function NextTests({ guide }: { guide: Guide }) {
               ))}
             </dl>
             <span style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
-              <Button onPress={() => put(n)}>
+              <Button $kind={i === 0 ? 'main' : undefined} onPress={() => put(n)}>
                 <ListPlus aria-hidden="true" /> Add to the case
               </Button>
               <Quiet>

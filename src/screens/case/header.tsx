@@ -20,7 +20,7 @@ import { useCase, useRecord } from './store';
 import { Undo } from './undo';
 
 /** What a case waits for, as its status. */
-const STATUS: Record<Wait, string> = {
+export const STATUS: Record<Wait, string> = {
   '': '',
   diagnosis: 'Status: in diagnosis',
   authorisation: 'Status: authorisation',
@@ -58,12 +58,21 @@ const Head = styled.div`
     align-items: center;
     flex: none;
   }
+  /* On a tablet only the name of the case stays in sight, with its parts below it. */
   @media (max-width: 900px) {
-    position: static;
-    flex-wrap: wrap;
+    display: contents;
+    & h1 {
+      position: sticky;
+      top: 0;
+      z-index: 10;
+      padding: 10px 16px;
+      background: var(--ground);
+    }
     & .about {
-      flex: 1 1 auto;
       flex-wrap: wrap;
+      margin: 0;
+      padding: 0 16px 4px;
+      background: var(--ground);
     }
   }
   @media print {
@@ -200,7 +209,7 @@ export function Header() {
           </>
         )}
         <HandButton />
-        <Links id={c.id} />
+        <Links number={c.number} />
         {empty && !c.closedAt && <Discard id={c.id} />}
         {linked && <Quiet role="status">{linked}</Quiet>}
         <AlsoHere />
@@ -233,11 +242,11 @@ function WaitsElse() {
 }
 
 /** The way to what stands beside the sheet: reports and the history. */
-function Links({ id }: { id: string }) {
+function Links({ number }: { number: number }) {
   return (
     <span style={{ display: 'flex', gap: 12 }}>
-      <Link href={`/cases/${id}/report`}>Report</Link>
-      <Link href={`/cases/${id}/history`}>History</Link>
+      <Link href={`/cases/${number}/report`}>Report</Link>
+      <Link href={`/cases/${number}/history`}>History</Link>
     </span>
   );
 }

@@ -1,13 +1,16 @@
 'use client';
 
+import { X } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { Tag } from '@/ui/controls';
+import { Button, Tag } from '@/ui/controls';
 import { baseCode } from '@/core/codes';
 import { dayTime } from '@/ui/dates';
 import { ForkList } from '../compare/fork-list';
 import { ExperienceLinks } from '../experience/links';
 import { BulletinMargin } from './bulletins';
 import { useConclusions } from './conclusions';
+import { GUIDANCE_BESIDE, GuidanceBar } from './guidance-bar';
 import { GuideMargin } from './guide';
 import { useSuspectName } from './parts';
 import { NearCases } from './near-cases';
@@ -15,7 +18,7 @@ import { useForks, useMarginAge } from './precedents';
 import { useCase } from './store';
 import { useUnexplained } from './unexplained';
 
-const Aside = styled.aside`
+const Aside = styled.aside<{ $open: boolean }>`
   padding: 14px 16px 30px 4px;
   font-size: 0.875rem;
   position: sticky;
@@ -32,13 +35,30 @@ const Aside = styled.aside`
   & > h3:first-child {
     margin-top: 0;
   }
-  @media (max-width: 1100px) {
-    position: static;
+  @media (max-width: ${GUIDANCE_BESIDE}px) {
+    display: ${({ $open }) => ($open ? 'block' : 'none')};
+    position: fixed;
+    z-index: 40;
+    inset: 0 0 0 auto;
+    width: min(440px, 94vw);
     max-height: none;
-    padding: 14px 16px;
+    padding: 12px 16px 30px;
+    background: var(--ground);
+    border-left: 1px solid var(--rule-2);
+    box-shadow: 0 0 0 100vmax rgb(0 0 0 / 35%);
   }
   @media print {
     display: none;
+  }
+`;
+/** Closes the guidance where it lies over the case. */
+const CloseLine = styled.p`
+  display: none;
+  @media (max-width: ${GUIDANCE_BESIDE}px) {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    font-weight: 700;
   }
 `;
 const MOST_UNEXPLAINED = 12;
@@ -50,55 +70,80 @@ export function Margin({ now }: { now: string }) {
   const unexplained = useUnexplained();
   const name = useSuspectName();
   const forks = useForks();
+  const [open, setOpen] = useState(false);
+  const drawer = useRef<HTMLElement>(null);
+  const close = () => {
+    setOpen(false);
+    document.querySelector<HTMLElement>('[data-guidance="open"]')?.focus();
+  };
+  useEffect(() => {
+    if (open) drawer.current?.querySelector('button')?.focus();
+  }, [open]);
 
   return (
-    <Aside aria-label="Margin">
-      {unexplained.length > 0 && (
-        <>
-          <h3>{hasCause ? 'No cause accounts for' : 'To be explained'}</h3>
-          <p style={{ display: 'flex', gap: 5, flexWrap: 'wrap' }}>
-            {unexplained.slice(0, MOST_UNEXPLAINED).map((u) => (
-              <Tag key={u} $tone={hasCause ? 'unsure' : 'plain'} style={{ whiteSpace: 'normal' }}>
-                {u}
-              </Tag>
-            ))}
-            {unexplained.length > MOST_UNEXPLAINED && (
-              <a href="#cause">and {unexplained.length - MOST_UNEXPLAINED} more</a>
-            )}
-          </p>
-        </>
-      )}
-      {suspects.length > 0 && (
-        <>
-          <h3>Suspects</h3>
-          <ul>
-            {suspects.map((s) => (
-              <li
-                key={s.suspectId ?? `${s.partId}${s.failureId}${s.words}${s.where}`}
-                style={{
-                  textDecoration: s.state === 'ruled out' ? 'line-through' : undefined,
-                  color: s.state === 'ruled out' ? 'var(--ink-3)' : undefined,
-                }}
-              >
-                {name(s)} {s.state === 'confirmed' && <Tag $tone="pass">confirmed</Tag>}
-                {s.suspectId === null && <Tag $tone="accent">found by a test</Tag>}
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
-      <OldMargin />
-      <GuideMargin />
-      <NearCases now={now} />
-      {forks.length > 0 && (
-        <section aria-label="Forks">
-          <h3>Deciding tests</h3>
-          <ForkList forks={forks.slice(0, 3)} />
-        </section>
-      )}
-      <BulletinMargin />
-      <Known />
-    </Aside>
+    <>
+      <GuidanceBar onOpen={() => setOpen(true)} />
+      <Aside
+        ref={drawer}
+        aria-label="Guidance"
+        $open={open}
+        onKeyDown={(e) => {
+          if (open && e.key === 'Escape') close();
+        }}
+      >
+        <CloseLine>
+          Guidance
+          <Button $kind="quiet" onPress={close}>
+            <X aria-hidden="true" /> Close
+          </Button>
+        </CloseLine>
+        {unexplained.length > 0 && (
+          <>
+            <h3>{hasCause ? 'Not explained by a cause' : 'To be explained'}</h3>
+            <p style={{ display: 'flex', gap: 5, flexWrap: 'wrap' }}>
+              {unexplained.slice(0, MOST_UNEXPLAINED).map((u) => (
+                <Tag key={u} $tone={hasCause ? 'unsure' : 'plain'} style={{ whiteSpace: 'normal' }}>
+                  {u}
+                </Tag>
+              ))}
+              {unexplained.length > MOST_UNEXPLAINED && (
+                <a href="#cause">and {unexplained.length - MOST_UNEXPLAINED} more</a>
+              )}
+            </p>
+          </>
+        )}
+        {suspects.length > 0 && (
+          <>
+            <h3>Suspects</h3>
+            <ul>
+              {suspects.map((s) => (
+                <li
+                  key={s.suspectId ?? `${s.partId}${s.failureId}${s.words}${s.where}`}
+                  style={{
+                    textDecoration: s.state === 'ruled out' ? 'line-through' : undefined,
+                    color: s.state === 'ruled out' ? 'var(--ink-3)' : undefined,
+                  }}
+                >
+                  {name(s)} {s.state === 'confirmed' && <Tag $tone="pass">confirmed</Tag>}
+                  {s.suspectId === null && <Tag $tone="accent">found by a test</Tag>}
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        <OldMargin />
+        <GuideMargin />
+        <NearCases now={now} />
+        {forks.length > 0 && (
+          <section aria-label="Forks">
+            <h3>Deciding tests</h3>
+            <ForkList forks={forks.slice(0, 3)} />
+          </section>
+        )}
+        <BulletinMargin />
+        <Known />
+      </Aside>
+    </>
   );
 }
 

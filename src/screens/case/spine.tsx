@@ -42,8 +42,11 @@ const Nav = styled.nav`
     line-height: 1.25;
   }
   @media (max-width: 900px) {
-    position: static;
-    padding: 6px 10px 0;
+    top: 42px;
+    z-index: 9;
+    padding: 0 10px;
+    background: var(--ground);
+    border-bottom: 1px solid var(--rule);
     & ol {
       display: flex;
       overflow-x: auto;

@@ -60,7 +60,7 @@ export function SymptomRow({ symptom: s }: { symptom: RowOf<'symptom'> }) {
       {s.lamps.map((l) => (
         <OffTag
           key={l}
-          says={`${l} lamp`}
+          says={`${l} light`}
           tone="unsure"
           onOff={() => edit('symptom', s.id, 'lamps', flip(s.lamps, l))}
         />
@@ -101,7 +101,7 @@ export function SymptomRow({ symptom: s }: { symptom: RowOf<'symptom'> }) {
             </Toggle>
           ))}
           <span style={{ flexBasis: '100%', fontSize: '0.8125rem', color: 'var(--ink-3)' }}>
-            Warning lamps
+            Warning lights
           </span>
           {LAMPS.map((l) => (
             <Toggle

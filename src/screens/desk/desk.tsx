@@ -136,7 +136,7 @@ export function DeskScreen({
           ))}
         </ul>
         <p style={{ marginTop: 12 }}>
-          <Quiet>{desk.total} cases in all.</Quiet>
+          <Link href="/cases">All {desk.total.toLocaleString('en')} cases</Link>
         </p>
       </aside>
     </Page>

@@ -18,10 +18,21 @@ const Line = styled.li`
   align-items: center;
   padding: 9px 0;
   border-top: 1px solid var(--rule);
+  position: relative;
+  cursor: pointer;
+  &:hover {
+    background: var(--sunk);
+  }
   & a {
     color: inherit;
     text-decoration: none;
     font-weight: 650;
+  }
+  /* The whole row opens the case. */
+  & a::after {
+    content: '';
+    position: absolute;
+    inset: 0;
   }
   & a:hover {
     color: var(--accent);
@@ -178,13 +189,13 @@ function OpenCase({ of: c, at }: { of: DeskCase; at: Date }) {
         )}
         {c.beyondLimit && (
           <span>
-            <Tag $tone="unsure">beyond the customer’s limit</Tag>
+            <Tag $tone="unsure">above the customer’s limit</Tag>
           </span>
         )}
       </Cut>
       <Cut style={{ fontSize: '0.8125rem', color: 'var(--ink-3)' }}>
         <span title={c.hand === c.lead ? undefined : `led by ${c.lead}`}>{c.hand || 'nobody'}</span>
-        <span>waits {age(c.waitsSince, at) === 'today' ? 'since today' : age(c.waitsSince, at)}</span>
+        <span>waiting {age(c.waitsSince, at) === 'today' ? 'since today' : age(c.waitsSince, at)}</span>
         {c.promisedAt && (
           <span>
             <Tag $tone={parseISO(c.promisedAt) < at ? 'fail' : 'plain'}>by {shortDay(c.promisedAt)}</Tag>

@@ -36,7 +36,9 @@ const Bar = styled.header`
   padding: 0 16px;
   background: var(--ground);
   border-bottom: 1px solid var(--rule);
+  /* On a tablet the case's own head stays in sight instead. */
   @media (max-width: 900px) {
+    position: static;
     flex-wrap: wrap;
     height: auto;
     padding: 6px 10px;
@@ -108,6 +110,7 @@ const Grow = styled.div`
 const NAV = [
   { href: '/', label: 'Desk' },
   { href: '/find', label: 'Find' },
+  { href: '/cases', label: 'Cases' },
   { href: '/tests', label: 'Tests' },
   { href: '/causes', label: 'Causes' },
   { href: '/shop', label: 'Shop' },
@@ -157,7 +160,7 @@ export function Frame({
       const { openNewCase } = await import('./server');
       const { answer, problem } = await openNewCase();
       setProblem(problem);
-      if (answer) router.push(`/cases/${answer.id}`);
+      if (answer) router.push(`/cases/${answer.number}`);
     });
 
   useActionKeys();
@@ -219,7 +222,7 @@ export function Frame({
         </Suspense>
         <Grow>{path !== '/find' && <FindLine />}</Grow>
         <UnsentCases />
-        <Button $kind="main" onPress={newCase} isDisabled={opening}>
+        <Button onPress={newCase} isDisabled={opening}>
           <Plus aria-hidden="true" /> New case
         </Button>
         {here ? (

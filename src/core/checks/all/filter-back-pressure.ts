@@ -9,7 +9,7 @@ const ZERO_MBAR = 3;
 
 const columns = {
   flow: { title: 'Exhaust flow', unit: 'm³/h', min: 0 },
-  pressure: { title: 'Difference pressure', unit: 'mbar', min: -1000, max: 5000 },
+  pressure: { title: 'Differential pressure', unit: 'mbar', min: -1000, max: 5000 },
 } as const;
 
 export default defineCheck({
@@ -17,8 +17,8 @@ export default defineCheck({
   title: 'Particle filter: back pressure against flow',
   question: 'Is the filter blocked, or does its sensor lie?',
   explains:
-    'Difference pressure rises with exhaust flow, so one reading at idle says nothing. Held against a clean filter at the same flows, a blocked one lies above at every point and steepens. First the sensor: engine off it has to read 0.',
-  have: ['difference pressure', 'scan tool', 'exhaust flow', 'hand pump'],
+    'Differential pressure rises with exhaust flow, so one reading at idle says nothing. Held against a clean filter at the same flows, a blocked one lies above at every point and steepens. First the sensor: engine off it has to read 0.',
+  have: ['differential pressure', 'scan tool', 'exhaust flow', 'hand pump'],
   codes: ['P2002', 'P2003', 'P242F', 'P2452-P2455', 'P2463', 'P244A', 'P244B'],
   source: 'Comparison with a clean filter at equal flow: common practice, no source.',
   needs: ['engine warm', 'no regeneration running'],
@@ -68,7 +68,7 @@ export default defineCheck({
               verdict: 'fail',
               because: `Engine off it shows ${like(i.off.value, i.off)} instead of 0: the sensor or its hoses, before any filter.`,
               speaks: [
-                { says: 'for', part: 'difference pressure sensor', failure: 'wrong reading', where: '' },
+                { says: 'for', part: 'differential pressure sensor', failure: 'wrong reading', where: '' },
               ],
             }
           : { about: 'Sensor', verdict: 'pass', because: 'Reads 0 with the engine off.' },

@@ -243,14 +243,14 @@ P244C = exhaust too cold for particle filter regeneration, bank 1
 P244D = exhaust too hot for particle filter regeneration, bank 1
 P2450 = fuel vapour switching valve performance or stuck open
 P2451 = fuel vapour switching valve stuck closed
-P2452 CRLHI particle filter difference pressure sensor A
+P2452 CRLHI particle filter differential pressure sensor A
 P2457 = exhaust gas recirculation cooler performance
 P2458 = particle filter regeneration too long
 P2459 = particle filter regeneration too often
 P245A ORLH exhaust gas recirculation cooler bypass control
-P245E = particle filter difference pressure sensor B: circuit
-P245F = particle filter difference pressure sensor B: range or performance
-P2460 LHI particle filter difference pressure sensor B
+P245E = particle filter differential pressure sensor B: circuit
+P245F = particle filter differential pressure sensor B: range or performance
+P2460 LHI particle filter differential pressure sensor B
 P2463 = particle filter soot accumulation
 P246B = vehicle conditions not right for particle filter regeneration
 P246E = exhaust temperature sensor, bank 1 sensor 4: circuit

@@ -260,7 +260,7 @@ P064A = fuel pump control module performance
 P064D = internal control module, oxygen sensor processor performance, bank 1
 P064E = internal control module, oxygen sensor processor performance, bank 2
 P064F = unauthorised software or calibration detected
-P0650 = engine lamp control circuit
+P0650 = engine light control circuit
 P0651 OLH sensor supply B
 P0654 = engine speed output circuit
 P0655 = engine hot lamp output circuit

@@ -57,7 +57,7 @@ describe('scan report', () => {
   });
 
   it('reads trucks', () => {
-    expect(readReport('SPN 3251 FMI 2  Aftertreatment difference pressure  active').codes[0]).toMatchObject({
+    expect(readReport('SPN 3251 FMI 2  Aftertreatment differential pressure  active').codes[0]).toMatchObject({
       code: 'SPN 3251 FMI 2',
       statuses: ['active'],
     });

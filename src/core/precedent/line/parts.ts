@@ -7,7 +7,7 @@ const SAYINGS: readonly [said: RegExp, part: string, failure: string][] = [
   [/(?<= )boost leaks?(?= )/i, 'charge-air hose', 'leaking'],
   [/(?<= )vacuum leaks?(?= )/i, 'vacuum hose', 'leaking'],
   [/(?<= )(?:bad|poor|missing) (?:ground|earth)(?= )/i, 'ground point', ''],
-  [/(?<= )(?:diff|differential) pressure(?: sensor)?(?= )/i, 'difference pressure sensor', ''],
+  [/(?<= )(?:diff|difference|differential) pressure(?: sensor)?(?= )/i, 'differential pressure sensor', ''],
   [/(?<= )(?:jumped timing|timing jumped|jumped (?:a )?(?:tooth|teeth))(?= )/i, '', 'out of time'],
   [/(?<= )(?:rodent|mouse|mice|marten|rat) (?:damage|bite|bites)(?= )/i, '', 'chafed'],
   // Water in the car, in the oil or in the fuel is another thing.

@@ -2,11 +2,13 @@ import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { HistoryScreen } from '@/screens/history/history';
+import { caseTitle } from '@/app/case-title';
 import { caseIdOf } from '@/services/cases';
 import { historyOf } from '@/services/history';
 
 export const dynamic = 'force-dynamic';
-export const metadata: Metadata = { title: 'History' };
+export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }): Promise<Metadata> =>
+  caseTitle((await params).id, 'History of');
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   await pageFor('look');

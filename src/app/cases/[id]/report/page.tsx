@@ -2,6 +2,7 @@ import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { ReportScreen } from '@/screens/report/report';
+import { caseTitle } from '@/app/case-title';
 import { caseIdOf } from '@/services/cases';
 import { REPORT_READERS, reportOf } from '@/services/report';
 
@@ -11,7 +12,8 @@ interface Props {
 }
 
 export const dynamic = 'force-dynamic';
-export const metadata: Metadata = { title: 'Report' };
+export const generateMetadata = async ({ params }: Pick<Props, 'params'>): Promise<Metadata> =>
+  caseTitle((await params).id, 'Report on');
 
 export default async function Page({ params, searchParams }: Props) {
   await pageFor('look');

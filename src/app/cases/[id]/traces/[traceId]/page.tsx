@@ -3,10 +3,12 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { TraceScreen } from '@/screens/traces/trace-screen';
 import { SCOPE_ENGINES, SCOPE_TESTS } from '@/sim/scope/scope';
+import { caseTitle } from '@/app/case-title';
 import { caseIdOf, openCase } from '@/services/cases';
 import { tracesToLayOver } from '@/services/traces';
 
-export const metadata: Metadata = { title: 'Trace' };
+export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }): Promise<Metadata> =>
+  caseTitle((await params).id, 'Trace on');
 export const dynamic = 'force-dynamic';
 
 /** `new` takes a recording in; any other id opens the trace of that id. */
