@@ -62,7 +62,7 @@ export function judgeReading(entered: string, limitText: string, accuracy = '', 
         }
       : {
           verdict: 'fail',
-          because: `Beyond the meter's range: the circuit is open, or the meter on the wrong range.`,
+          because: `Beyond the meter's range: ${ohms ? 'the circuit is open' : 'too high'}, or the meter on the wrong range.`,
         };
   }
   if (entry.kind !== 'quantity') {
@@ -154,7 +154,8 @@ function holdAgainstStates(entered: string, entry: Entry, states: string[]): Jud
   const wanted = states.join(' or ');
   const pass: Judgement = { verdict: 'pass', because: `Found "${found}", as expected.` };
   const fail: Judgement = { verdict: 'fail', because: `Found "${found}", expected ${wanted}.` };
-  const told = compareStates(found, states);
+  // What a meter shows of an open circuit is that word.
+  const told = compareStates(OPEN.test(found) ? 'open' : found, states);
   if (told === 'same') return pass;
   const open = states.some((s) => OPEN.test(s));
   if (open && (entry.kind === 'beyond' || OPEN.test(found))) return pass;
@@ -217,13 +218,19 @@ function holdAgainst(
       Math.max(limit.decimals, limit.form === 'target' ? decimals : 0),
     );
   const by = (value: number) => writeQuantity({ value, unit: there.unit }, digits);
+  // Rounded to the digits of the reading, a small accuracy would be said to be none, or twice itself.
+  const goodTo = (value: number) =>
+    writeQuantity(
+      { value, unit: there.unit },
+      Math.max(digits, Math.min(6, 1 - Math.floor(Math.log10(value)))),
+    ).replace(/(\.\d*?[1-9])0+(?=\D|$)/, '$1');
   const half = convertDifference({ value: doubt, unit: quantity.unit }, there.unit).value;
   if (half > 0) {
     const edge = [low, high].find((e) => Math.abs(there.value - e) < half - slack);
     if (edge !== undefined) {
       return {
         verdict: 'unsure',
-        because: `${shown} is ${by(Math.abs(there.value - edge))} ${there.value > edge ? 'above' : there.value < edge ? 'below' : 'from'} the limit of ${at(edge)}, and the instrument is only good to ${by(half)}. Measure again with a better one.`,
+        because: `${shown} is ${by(Math.abs(there.value - edge))} ${there.value > edge ? 'above' : there.value < edge ? 'below' : 'from'} the limit of ${at(edge)}, and the instrument is only good to ${goodTo(half)}. Measure again with a better one.`,
       };
     }
   }

@@ -33,6 +33,15 @@ const Page = styled.main`
   padding: 18px 20px 24px;
   max-width: 1680px;
   margin: 0 auto;
+  & h1 {
+    font-size: 1.25rem;
+  }
+  /* There is room for the name of the vehicle only. */
+  @media (max-width: 1000px) {
+    & .plate {
+      display: none;
+    }
+  }
 `;
 const Filters = styled.div`
   display: flex;
@@ -53,6 +62,9 @@ const Actions = styled.p`
   gap: 6px 14px;
   align-items: center;
   min-height: 44px;
+  & > a {
+    margin: 0;
+  }
 `;
 
 interface ColumnOf {
@@ -64,15 +76,15 @@ interface ColumnOf {
   show: (row: CaseListRow) => React.ReactNode;
 }
 const COLUMNS: readonly ColumnOf[] = [
-  { id: 'number', title: 'Case', width: 80, show: (c) => <Figure>{c.number}</Figure> },
+  { id: 'number', title: 'Case', width: 74, show: (c) => <Figure>{c.number}</Figure> },
   {
     id: 'vehicle',
     title: 'Vehicle',
-    width: '1.4fr',
-    minWidth: 200,
+    width: '1.8fr',
+    minWidth: 214,
     show: (c) => (
       <>
-        <strong>{c.vehicle}</strong> <Quiet>{c.plate}</Quiet>
+        <strong>{c.vehicle}</strong> <Quiet className="plate">{c.plate}</Quiet>
       </>
     ),
   },
@@ -84,7 +96,7 @@ const COLUMNS: readonly ColumnOf[] = [
     show: (c) => c.cause || <Quiet>{c.closedAt ? 'no cause recorded' : 'not found yet'}</Quiet>,
   },
   { id: 'customer', title: 'Customer', width: '0.7fr', minWidth: 110, wide: true, show: (c) => c.customer },
-  { id: 'openedAt', title: 'Opened', width: 112, show: (c) => day(c.openedAt) },
+  { id: 'openedAt', title: 'Opened', width: 106, show: (c) => day(c.openedAt) },
   {
     id: 'closedAt',
     title: 'Closed',
@@ -92,7 +104,7 @@ const COLUMNS: readonly ColumnOf[] = [
     wide: true,
     show: (c) => (c.closedAt ? day(c.closedAt) : <Quiet>{c.waitsFor || 'open'}</Quiet>),
   },
-  { id: 'grade', title: 'Proof', width: 140, show: (c) => <GradeMark grade={c.grade} /> },
+  { id: 'grade', title: 'Proof', width: 128, show: (c) => <GradeMark grade={c.grade} /> },
   { id: 'lead', title: 'Lead', width: 120, wide: true, show: (c) => c.lead },
 ];
 
@@ -145,24 +157,21 @@ export function CaseListScreen({
           label="Status"
           value={choice.state}
           empty="open and closed"
-          options={[
-            { value: 'open', label: 'open' },
-            { value: 'closed', label: 'closed' },
-          ]}
+          options={['', { value: 'open', label: 'open' }, { value: 'closed', label: 'closed' }]}
           onChange={(state) => filter({ state: state as CaseListQuery['state'] })}
         />
         <Choice
           label="Proof"
           value={choice.grade}
           empty="any"
-          options={GRADES.filter((g) => g !== '').map((g) => ({ value: g, label: displayWord(g) }))}
+          options={GRADES.map((g) => ({ value: g, label: displayWord(g) }))}
           onChange={(grade) => filter({ grade: grade as CaseListQuery['grade'] })}
         />
         <Choice
           label="Lead"
           value={choice.lead}
           empty="anybody"
-          options={people.map((p) => ({ value: p.id, label: p.name }))}
+          options={['', ...people.map((p) => ({ value: p.id, label: p.name }))]}
           onChange={(lead) => filter({ lead })}
         />
       </Filters>
@@ -212,7 +221,7 @@ export function CaseListScreen({
                       <>
                         {c.title}
                         {sortDirection && (
-                          <span aria-hidden="true">{sortDirection === 'ascending' ? ' ▲' : ' ▼'}</span>
+                          <span aria-hidden="true">&nbsp;{sortDirection === 'ascending' ? '▲' : '▼'}</span>
                         )}
                       </>
                     )}
