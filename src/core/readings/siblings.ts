@@ -52,7 +52,7 @@ export function modifiedZ(values: number[]): number[] {
 /**
  * Names the odd one out of a group that ought to read alike. Each member is held against the
  * median of the others, in units of their own spread (modified z-score above 3.5), and must
- * differ by more than `tolerance`, so that four equal readings and a fifth one digit off do not
+ * differ by more than `tolerance`, while the others lie within twice the tolerance of each other, so that four equal readings and a fifth one digit off do not
  * raise an alarm. The spread of the others is never taken for less than the tolerance.
  *
  * @param group labels and values in one unit; the order does not matter
@@ -90,7 +90,10 @@ export function compareSiblings(
       ? [{ ...s, others, delta: s.value - others, score }]
       : [];
   });
-  if (odd.length > 0 && group.length - odd.length > group.length / 2) return { ...base, odd, outcome: 'odd' };
+  // Beside others that are not alike themselves, nobody stands out: 1, 3, 9, 27 has no odd one.
+  const rest = group.filter((s) => !odd.some((o) => o.at === s.at)).map((s) => s.value);
+  const alike = rest.length > 0 && Math.max(...rest) - Math.min(...rest) <= 2 * tolerance + slack;
+  if (odd.length > 0 && alike && rest.length > group.length / 2) return { ...base, odd, outcome: 'odd' };
   if (odd.length === 0 && high - low <= 2 * tolerance + slack) return { ...base, outcome: 'agree' };
   const groups = twoGroups(group, tolerance + slack);
   if (!groups) return { ...base, outcome: 'split' };
