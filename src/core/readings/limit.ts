@@ -162,11 +162,15 @@ function around(
     const f = figure(a, sign || unit);
     const value = Math.abs(f.value);
     if (/^[−–-]/.test(a.numeral.text)) throw new Unread('A tolerance is a positive number.');
-    if (sign !== '%' || unit === '%') return { ...f, value: differenceIn(value, sign || unit, unit) };
+    if (sign !== '%' || unit === '%') {
+      const there = differenceIn(value, sign || unit, unit);
+      return { value: there, decimals: sign === '' || sign === unit ? f.decimals : placesOf(there) };
+    }
     // 5 % of 100 °C is another amount in °F: a share of a temperature means something in kelvin alone.
     if (findUnit(unit)?.measures === 'temperature' && unit !== 'K')
       throw new Unread(`Percent of a temperature depends on its scale. Write ± so many ${unit} instead.`);
-    return { value: (Math.abs(target.value) * value) / 100, decimals: 2 };
+    const share = (Math.abs(target.value) * value) / 100;
+    return { value: share, decimals: Math.min(2, placesOf(share)) };
   };
   const plus = width(typed.plus, named[1]!);
   const minus = width(typed.minus, named[2]!);
@@ -181,6 +185,10 @@ function around(
     decimals,
   };
 }
+
+/** Decimals that a number has, six at the most: 2 for 0.05. */
+const placesOf = (value: number): number =>
+  /\.(\d+)$/.exec(String(Number(value.toFixed(6))))?.[1]?.length ?? 0;
 
 function signOf(typed: string): string {
   const unit = findUnit(typed);
