@@ -24,10 +24,10 @@ test('suspects are offered by codes and by what was just fitted; tests speak for
   await cause.getByRole('button', { name: /Is the sensor whole\?: for/ }).click();
   await expect(card.getByText('→ speaks for intake air temperature sensor, open circuit')).toBeVisible();
   await cause.getByRole('button', { name: 'This is the cause' }).click();
-  await expect(cause.getByText('0 of 2 accounted for. Not explained:')).toBeVisible();
+  await expect(cause.getByText('0 of 2 explained. Not explained:')).toBeVisible();
   await cause.getByRole('checkbox', { name: 'P0113' }).check();
   await cause.getByRole('checkbox', { name: 'Is the sensor whole?' }).check();
-  await expect(cause.getByText('All 2 items are explained accounted for')).toBeVisible();
+  await expect(cause.getByText('All 2 items are explained')).toBeVisible();
   // On order: the case waits for the part by itself.
   await cause.getByLabel('Stands').selectOption('part on order');
   await expect(page.getByLabel('Status', { exact: true })).toHaveValue('part');
@@ -76,7 +76,7 @@ test('closing asks for a word about each thing left, and a tick alone proves not
   await left.getByLabel('rough idle').fill('gone with the pump, not ticked');
   await expect(close).toBeDisabled();
   await left.getByLabel('stalls').fill('same');
-  await expect(proof.getByText(/Closing waits for a word about Does it hold/)).toBeVisible();
+  await expect(proof.getByText(/To close, add a note on Does it hold/)).toBeVisible();
   await left.getByLabel('Does it hold?').fill('the pump');
   await close.click();
   await expect(proof.getByText(/^Closed/)).toBeVisible();
@@ -102,12 +102,12 @@ test('a comeback is offered, confirmed, lowers the earlier case, and is undone f
   await expect(page.getByText('claimed, came back').first()).toBeVisible();
   await page.goto('/cases/43/history');
   const change = page.getByRole('list', { name: 'Changes' }).getByRole('listitem').first();
-  await expect(change).toContainText('comeback');
+  await expect(change).toContainText('Comeback');
   await expect(change).toContainText('Mara Voss');
   await change.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.getByText('Undone; that stands in the history too.')).toBeVisible();
   await page.goto('/cases/27');
-  await expect(page.getByText('held', { exact: true }).first()).toBeVisible();
+  await expect(page.getByText('stayed fixed', { exact: true }).first()).toBeVisible();
 });
 
 test('forks say what separated near cases, and two cases stand side by side', async ({ page }) => {
@@ -183,7 +183,7 @@ test('the margin says what it may be and which test would tell most, and puts it
   const odds = margin.getByRole('region', { name: 'Likely causes' });
   await expect(odds.getByRole('listitem').first()).toContainText('intake boot, cracked');
   await expect(odds.getByRole('listitem').first()).toContainText(
-    /2 of 5 near cases, 1 held, 1 checked · about \d+\s%/,
+    /2 of 5 similar cases, 1 stayed fixed, 1 checked · about \d+\s%/,
   );
   await expect(odds).toContainText('Something else');
   await expect(odds).toContainText('Light: general practice.');
@@ -245,9 +245,9 @@ test('two symptoms in one line have each the conditions of its own clause, and o
   await expect(page.getByText(/^Read as:/)).toBeVisible();
   await line.press('Enter');
   const row = (label: string) => page.locator('[id^=symptom-]').filter({ hasText: label });
-  await expect(row('stalls').getByRole('button', { name: 'Take off: hot' })).toBeVisible();
-  await expect(row('squeal').getByRole('button', { name: 'Take off: hot' })).toHaveCount(0);
-  await row('stalls').getByRole('button', { name: 'Take off: hot' }).click();
-  await expect(row('stalls').getByRole('button', { name: 'Take off: hot' })).toHaveCount(0);
+  await expect(row('stalls').getByRole('button', { name: 'Remove: hot' })).toBeVisible();
+  await expect(row('squeal').getByRole('button', { name: 'Remove: hot' })).toHaveCount(0);
+  await row('stalls').getByRole('button', { name: 'Remove: hot' }).click();
+  await expect(row('stalls').getByRole('button', { name: 'Remove: hot' })).toHaveCount(0);
   await saved(page);
 });

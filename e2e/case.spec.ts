@@ -41,7 +41,7 @@ test('a case from complaint to proof, and found again', async ({ page }) => {
   await expect(evidence.getByText('ABS did not answer')).toBeVisible();
   await expect(evidence.getByText('1 line not understood')).toBeVisible();
   await evidence.getByRole('radiogroup', { name: 'Role of P0171' }).getByText('chase').click();
-  await evidence.getByRole('radiogroup', { name: 'Role of P0507' }).getByText('knock-on').click();
+  await evidence.getByRole('radiogroup', { name: 'Role of P0507' }).getByText('follow-on').click();
 
   // A precedent appears in the margin by itself.
   const margin = page.getByRole('complementary', { name: 'Guidance' });

@@ -236,7 +236,7 @@ test('a case of somebody who has left says so, and shows nobody else in their pl
   expect((await shop(true)).ok()).toBe(true);
   const { id } = (await (await page.request.post('/api/cases', { data: {} })).json()) as { id: string };
   await page.goto(`/cases/${id}`);
-  await page.getByRole('button', { name: /^In hand/ }).click();
+  await page.getByRole('button', { name: /assigned/i }).click();
   await page.getByLabel('Lead', { exact: true }).selectOption({ label: 'Ole Brandt' });
   await page.keyboard.press('Escape');
   await saved(page);

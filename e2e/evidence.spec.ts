@@ -38,7 +38,7 @@ test('a scan acquits only the modules it read; what a bare list read is asked in
   // A bare list tells only of what it names, until it is said what was read.
   await paste(page, 'P0420');
   const ask = evidence.getByRole('group', { name: 'What did it read?' });
-  await expect(ask.last()).toContainText('no code counts as gone by it');
+  await expect(ask.last()).toContainText('no code counts as gone');
   await ask.last().getByRole('button', { name: 'The whole vehicle' }).click();
   await expect(codeRow(page, 'B1234')).toContainText('did not return');
   await saved(page);

@@ -22,9 +22,9 @@ test('a reading of the line is put right, narrowed and widened, and stands in th
 }) => {
   await page.goto('/find?q=flurb%20P0171');
   const chips = page.getByRole('list', { name: 'How the search was read' });
-  await chips.getByRole('button', { name: 'as text flurb: put right' }).click();
+  await chips.getByRole('button', { name: 'as text flurb: correct' }).click();
   await page.getByLabel('It means').selectOption({ label: 'rough idle' });
-  await expect(chips.getByRole('button', { name: 'Take off rough idle' })).toBeVisible();
+  await expect(chips.getByRole('button', { name: 'Remove rough idle' })).toBeVisible();
   await expect(page.getByText('The shop has learned that “flurb” means rough idle.')).toBeVisible();
   await expect(page.getByRole('list', { name: 'Cases' }).getByRole('listitem').first()).toContainText(
     'intake boot, cracked',
@@ -37,12 +37,12 @@ test('a reading of the line is put right, narrowed and widened, and stands in th
   await expect(page.getByText('still open')).toHaveCount(0);
   await page.waitForURL(/closed/);
   await page.reload();
-  await expect(chips.getByRole('button', { name: 'Take off rough idle' })).toBeVisible();
+  await expect(chips.getByRole('button', { name: 'Remove rough idle' })).toBeVisible();
   await chips.getByRole('button', { name: 'Not only closed' }).click();
   await expect(page.getByText('still open').first()).toBeVisible();
   // What was put right once is known from then on, until it is taken back.
   await page.goto('/find?q=flurb');
-  await expect(chips.getByRole('button', { name: 'Take off rough idle' })).toBeVisible();
+  await expect(chips.getByRole('button', { name: 'Remove rough idle' })).toBeVisible();
   await page.goto('/shop/words');
   await page.getByRole('button', { name: 'Forget flurb' }).click();
   await expect(page.getByText('“flurb” is forgotten.')).toBeVisible();
@@ -51,22 +51,22 @@ test('a reading of the line is put right, narrowed and widened, and stands in th
 test('what could mean two things is a choice in the chip, one press away', async ({ page }) => {
   await page.goto('/find?q=alternator%20light');
   const chips = page.getByRole('list', { name: 'How the search was read' });
-  await expect(chips.getByRole('button', { name: 'Take off does not charge' })).toBeVisible();
+  await expect(chips.getByRole('button', { name: 'Remove does not charge' })).toBeVisible();
   await chips.getByRole('button', { name: '“alternator light” means part alternator' }).click();
-  await expect(chips.getByRole('button', { name: 'Take off alternator' })).toBeVisible();
-  await expect(chips.getByRole('button', { name: 'Take off does not charge' })).toHaveCount(0);
+  await expect(chips.getByRole('button', { name: 'Remove alternator' })).toBeVisible();
+  await expect(chips.getByRole('button', { name: 'Remove does not charge' })).toHaveCount(0);
 });
 
 test('a line names spans of years, groups of codes, engines and the likes of a case', async ({ page }) => {
   await page.goto('/find?q=like%20case%201');
   const chips = page.getByRole('list', { name: 'How the search was read' });
-  await expect(chips.getByRole('button', { name: 'Take off like case #1' })).toBeVisible();
+  await expect(chips.getByRole('button', { name: 'Remove like case #1' })).toBeVisible();
   const cases = page.getByRole('list', { name: 'Cases' });
   await expect(cases.getByRole('listitem').first()).toBeVisible();
   await expect(cases.getByRole('link', { name: /^#?1$/ })).toHaveCount(0);
   await page.goto('/find?q=lean%202013-2017');
-  await expect(chips.getByRole('button', { name: 'Take off lean codes' })).toBeVisible();
-  await expect(chips.getByRole('button', { name: 'Take off 2013 to 2017' })).toBeVisible();
+  await expect(chips.getByRole('button', { name: 'Remove lean codes' })).toBeVisible();
+  await expect(chips.getByRole('button', { name: 'Remove 2013 to 2017' })).toBeVisible();
   await expect(cases.getByRole('listitem').first()).toContainText('P0171');
 });
 
@@ -74,7 +74,7 @@ test('readings by comparison, people and times are understood', async ({ page })
   await page.goto('/find?q=trim%20at%20idle%20%3E%2010%20%25%20Mara%20last%202%20years');
   const chips = page.getByRole('list', { name: 'How the search was read' });
   for (const chip of ['trim at idle > 10 %', 'Mara Voss', 'last 2 years'])
-    await expect(chips.getByRole('button', { name: `Take off ${chip}` })).toBeVisible();
+    await expect(chips.getByRole('button', { name: `Remove ${chip}` })).toBeVisible();
   await expect(page.getByRole('list', { name: 'Cases' }).getByRole('listitem').first()).toContainText(
     'long-term trim at idle',
   );
@@ -130,7 +130,7 @@ test('a word is taught, and what stood on cases in that word is understood', asy
   await page.goto(`/cases/${id}`);
   await expect(part(page, 'Complaint')).toContainText('stalls');
   await page.goto('/find?q=gurglewhump');
-  await expect(page.getByRole('button', { name: 'Take off stalls' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Remove stalls' })).toBeVisible();
   await page.goto('/shop/words');
   await page.getByRole('button', { name: 'Forget gurglewhump' }).click();
   await expect(page.getByText('“gurglewhump” is forgotten.')).toBeVisible();

@@ -77,7 +77,11 @@ test('from the first start to two people on two devices, each in their own name'
     const words = part(tablet, 'Complaint').getByLabel('Customer’s own words');
     await words.fill('shakes at idle');
     await saved(tablet);
-    const id = /cases\/([^/?]+)/.exec(tablet.url())![1]!;
+    const number = /cases\/(\d+)/.exec(tablet.url())![1]!;
+    const { id } = await tablet.evaluate(
+      async (n) => (await (await fetch(`/api/cases?number=${n}`)).json()) as { id: string },
+      number,
+    );
     const changed = await tablet.evaluate(async (id) => {
       const change = {
         id: 'c-1',

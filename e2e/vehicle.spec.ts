@@ -29,13 +29,13 @@ test('the vehicle is read, cleared, driven, and says which codes deserve the nex
   await expect(row('U0140')).toContainText('did not return');
   // Proposed, not given; one key overrules.
   await expect(row('P0171')).toContainText('chase:');
-  await expect(row('U0140')).toContainText('leftover:');
+  await expect(row('U0140')).toContainText('old:');
   await row('P0507').getByRole('radio', { name: 'chase' }).focus();
-  await page.keyboard.press('a');
-  await expect(row('P0507').getByRole('radio', { name: 'aside' })).toBeChecked();
-  await evidence.getByRole('button', { name: 'Take all proposals' }).click();
+  await page.keyboard.press('u');
+  await expect(row('P0507').getByRole('radio', { name: 'unrelated' })).toBeChecked();
+  await evidence.getByRole('button', { name: 'Accept all' }).click();
   await expect(row('P0171').getByRole('radio', { name: 'chase' })).toBeChecked();
-  await expect(row('P0507').getByRole('radio', { name: 'aside' })).toBeChecked();
+  await expect(row('P0507').getByRole('radio', { name: 'unrelated' })).toBeChecked();
 
   // The trade's opening moves, on the case with one press.
   await evidence.getByText('Usual first tests').click();

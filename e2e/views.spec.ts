@@ -20,16 +20,16 @@ test('the find line is read into chips that can be taken off', async ({ page }) 
     await expect(chips).toBeVisible({ timeout: 3000 });
   }).toPass();
   for (const chip of ['Lugger', 'P0087', 'hard to start', 'cold start', 'flurb']) {
-    await expect(chips.getByRole('button', { name: `Take off ${chip}` })).toBeVisible();
+    await expect(chips.getByRole('button', { name: `Remove ${chip}` })).toBeVisible();
   }
   await expect(page.getByRole('list', { name: 'Cases' }).getByRole('listitem').first()).toContainText(
     'fuel return line, leaking',
   );
-  await chips.getByRole('button', { name: 'Take off flurb' }).click();
+  await chips.getByRole('button', { name: 'Remove flurb' }).click();
   await expect(line).toHaveValue('lugger P0087 cranks for ages cold');
-  await chips.getByRole('button', { name: 'Take off hard to start' }).click();
+  await chips.getByRole('button', { name: 'Remove hard to start' }).click();
   await expect(line).toHaveValue(/^lugger P0087.*cold$/);
-  await expect(chips.getByRole('button', { name: 'Take off hard to start' })).toBeHidden();
+  await expect(chips.getByRole('button', { name: 'Remove hard to start' })).toBeHidden();
 });
 
 test('nothing found is said, with what to do', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { displayWord } from '@/core/case';
+import { displayWord } from '@/core/case/display-words';
 
 /** Rounded to what a handful of cases can bear. */
 export const about = (share: number): string => {

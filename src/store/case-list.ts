@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, gte, inArray, isNotNull, isNull, lt, sql, type SQL } from 'drizzle-orm';
 import type { CaseListColumn, CaseListFilter, CaseListQuery } from '@/core/case/case-list';
 import type { Db, Tx } from './database';
 import * as s from './schema';
@@ -79,4 +79,15 @@ export async function causesOfCases(q: Tx | Db, ids: readonly string[]) {
     .from(s.causes)
     .where(inArray(s.causes.caseId, [...ids]))
     .orderBy(asc(s.causes.position));
+}
+
+/** Ids of cases closed within a time, the newest first; the first moment belongs to it, the last does not. */
+export async function closedBetween(q: Tx | Db, from: string, to: string, most: number): Promise<string[]> {
+  const rows = await q
+    .select({ id: s.cases.id })
+    .from(s.cases)
+    .where(and(gte(s.cases.closedAt, from), lt(s.cases.closedAt, to)))
+    .orderBy(desc(s.cases.closedAt))
+    .limit(most);
+  return rows.map((r) => r.id);
 }

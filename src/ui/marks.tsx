@@ -1,4 +1,4 @@
-import { displayWord } from '@/core/case';
+import { displayWord } from '@/core/case/display-words';
 import styled from 'styled-components';
 
 /**

@@ -1,6 +1,6 @@
 'use client';
 
-import { displayWord } from '@/core/case';
+import { displayWord } from '@/core/case/display-words';
 import { X } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';

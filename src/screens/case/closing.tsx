@@ -1,6 +1,6 @@
 'use client';
 
-import { displayWord } from '@/core/case';
+import { displayWord } from '@/core/case/display-words';
 import { useState } from 'react';
 import { readWords, withoutWord, writeWord } from '@/core/cause';
 import { Button, Figure, Quiet } from '@/ui/controls';
@@ -122,7 +122,7 @@ export function Closing() {
         )}
         {missing.length > 0 && (
           <Quiet style={{ marginLeft: 10 }}>
-            Closing waits for a word about {missing.length === 1 ? missing[0] : `${missing.length} things`}.
+            To close, add a note on {missing.length === 1 ? missing[0] : `${missing.length} items`}.
           </Quiet>
         )}
       </div>

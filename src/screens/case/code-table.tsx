@@ -2,7 +2,8 @@
 
 import type { KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import { displayWord, ROLES, type RowOf } from '@/core/case';
+import { ROLES, type RowOf } from '@/core/case';
+import { displayWord } from '@/core/case/display-words';
 import { proposalsOf, type Course, type InScan } from '@/core/codes';
 import { Figure, Quiet, Segments, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';

@@ -2,7 +2,8 @@
 
 import { addDays } from 'date-fns';
 import { X } from 'lucide-react';
-import { displayWord, type RowOf } from '@/core/case';
+import type { RowOf } from '@/core/case';
+import { displayWord } from '@/core/case/display-words';
 import { dueOdometer } from '@/core/cause';
 import { Figure, IconButton, Quiet, Segments } from '@/ui/controls';
 import { day, until } from '@/ui/dates';

@@ -1,7 +1,8 @@
 'use client';
 
 import styled from 'styled-components';
-import { displayWord, doneTests, REPAIR_STATES, repairStates } from '@/core/case';
+import { doneTests, REPAIR_STATES, repairStates } from '@/core/case';
+import { displayWord } from '@/core/case/display-words';
 import { toCome } from '@/core/money';
 import { VerdictShape } from '@/ui/marks';
 import { useRecord } from './store';

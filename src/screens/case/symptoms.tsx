@@ -123,7 +123,7 @@ export function SymptomRow({ symptom: s }: { symptom: RowOf<'symptom'> }) {
 /** A condition or lamp that is taken off with one press, as one that was heard wrongly. */
 function OffTag({ says, tone, onOff }: { says: string; tone?: 'unsure'; onOff: () => void }) {
   return (
-    <OffButton type="button" onClick={onOff} aria-label={`Take off: ${says}`}>
+    <OffButton type="button" onClick={onOff} aria-label={`Remove: ${says}`}>
       <Tag {...(tone ? { $tone: tone } : {})}>
         {says} <X size={12} aria-hidden="true" />
       </Tag>

@@ -8,12 +8,17 @@ import { Button, IconButton } from '@/ui/controls';
 import { useActions } from '../frame/actions';
 import { post } from '../send';
 import { waitsForServer } from './flush';
+import { GUIDANCE_BESIDE } from './guidance-bar';
 import { useCase, useCaseStore } from './store';
 
 const Toast = styled.div`
   position: fixed;
   left: 50%;
   bottom: 18px;
+  /* Above the guidance in short. */
+  @media (max-width: ${GUIDANCE_BESIDE}px) {
+    bottom: 84px;
+  }
   transform: translateX(-50%);
   z-index: 30;
   display: flex;

@@ -20,7 +20,8 @@ import {
 } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CaseListAnswer, CaseListRow } from '@/core/api';
-import { displayWord, GRADES, type CaseListColumn, type CaseListQuery } from '@/core/case';
+import { GRADES, type CaseListColumn, type CaseListQuery } from '@/core/case';
+import { displayWord } from '@/core/case/display-words';
 import { Choice, Figure, Quiet } from '@/ui/controls';
 import { day } from '@/ui/dates';
 import { DownloadLink } from '@/ui/download-link';

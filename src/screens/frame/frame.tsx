@@ -101,8 +101,8 @@ const Who = styled.select`
   }
 `;
 const Grow = styled.div`
-  flex: 1 1 320px;
-  min-width: 240px;
+  flex: 1 1 260px;
+  min-width: 190px;
   max-width: 680px;
   margin: 0 auto;
 `;

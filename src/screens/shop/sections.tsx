@@ -5,6 +5,7 @@ import { Shelf } from '../shelf';
 
 const SECTIONS = [
   { href: '/shop', label: 'People and periods' },
+  { href: '/shop/review', label: 'Review' },
   { href: '/shop/words', label: 'Words' },
   { href: '/shop/bulletins', label: 'Bulletins' },
   { href: '/shop/data', label: 'Import and export' },

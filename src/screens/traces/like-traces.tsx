@@ -1,6 +1,6 @@
 'use client';
 
-import { displayWord } from '@/core/case';
+import { displayWord } from '@/core/case/display-words';
 import { Layers, Search } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useEffectEvent, useState } from 'react';

@@ -176,7 +176,7 @@ export function Readout() {
                 }
               />
               <IconButton
-                aria-label={`Take off the note at ${timeLabel(p.at, whole)}`}
+                aria-label={`Remove the note at ${timeLabel(p.at, whole)}`}
                 onPress={() => write({ pins: sheet.pins.filter((x) => x.id !== p.id) })}
               >
                 <X aria-hidden="true" />

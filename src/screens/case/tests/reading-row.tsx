@@ -2,7 +2,8 @@
 
 import { Split, X } from 'lucide-react';
 import styled from 'styled-components';
-import { displayWord, type RowOf } from '@/core/case';
+import type { RowOf } from '@/core/case';
+import { displayWord } from '@/core/case/display-words';
 import {
   changeBetween,
   comparable,

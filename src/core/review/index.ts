@@ -1,0 +1,3 @@
+export * from './review';
+export * from './review-csv';
+export * from './period';
