@@ -26,7 +26,7 @@ test('suspects are offered by codes and by what was just fitted; tests speak for
   await cause.getByRole('button', { name: 'This is the cause' }).click();
   await expect(cause.getByText('0 of 2 explained. Not explained:')).toBeVisible();
   await cause.getByRole('checkbox', { name: 'P0113' }).check();
-  await cause.getByRole('checkbox', { name: 'Is the sensor whole?' }).check();
+  await cause.getByRole('checkbox', { name: /not OK/ }).check();
   await expect(cause.getByText('All 2 items are explained')).toBeVisible();
   // On order: the case waits for the part by itself.
   await cause.getByLabel('Stands').selectOption('part on order');
@@ -76,8 +76,8 @@ test('closing asks for a word about each thing left, and a tick alone proves not
   await left.getByLabel('rough idle').fill('gone with the pump, not ticked');
   await expect(close).toBeDisabled();
   await left.getByLabel('stalls').fill('same');
-  await expect(proof.getByText(/To close, add a note on Does it hold/)).toBeVisible();
-  await left.getByLabel('Does it hold?').fill('the pump');
+  await expect(proof.getByText(/To close, add a note on .*not OK/)).toBeVisible();
+  await left.getByLabel(/not OK/).fill('the pump');
   await close.click();
   await expect(proof.getByText(/^Closed/)).toBeVisible();
   // The shop asks later whether it held, by its own period.

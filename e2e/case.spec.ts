@@ -67,7 +67,7 @@ test('a case from complaint to proof, and found again', async ({ page }) => {
   await choose(page, cause, 'Part', 'air duct');
   await choose(page, cause, 'What may be wrong', 'split');
   await cause.getByRole('button', { name: 'This is the cause' }).click();
-  for (const label of ['P0171', 'rough idle', 'engine light on', 'Long-term trim at idle 20.3 % – not OK']) {
+  for (const label of ['P0171', 'rough idle', 'engine light on', 'Long-term trim at idle 18,4 % – not OK']) {
     await cause.getByRole('checkbox', { name: label }).check();
   }
   await expect(margin.getByText('Not explained by a cause')).toBeHidden();

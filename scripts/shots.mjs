@@ -18,7 +18,6 @@ const VIEWS = [
   { name: 'case-beside', url: '/cases/34?beside=3', to: '#evidence' },
   { name: 'experience', url: '/experience/code/P0171' },
   { name: 'case-tests', url: '/cases/34', to: 'article[aria-label="Does the fuel supply hold up?"]' },
-  { name: 'access', url: '/shop/access' },
   { name: 'old-records', url: '/shop/records', file: 'demo/old-jobs.csv', height: 1100 },
   {
     name: 'trace',
@@ -33,8 +32,9 @@ const VIEWS = [
     height: 1024,
     touch: true,
   },
+  { name: 'case-tablet', url: '/cases/34', to: '#evidence', width: 768, height: 1024, touch: true },
+  { name: 'review', url: '/shop/review' },
   { name: 'check', url: '/tests/filter-back-pressure', press: 'Load example', height: 1100 },
-  { name: 'procedures', url: '/tests/procedures' },
   { name: 'find', url: '/find?q=corvane%20tessa%20P0171%20shakes%20at%20idle%20chunters' },
 ];
 

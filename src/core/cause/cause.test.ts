@@ -104,15 +104,15 @@ describe('cover', () => {
           row('test', { verdict: 'fail', repeatOf: 't1' }),
           row('test', { verdict: 'pass' }),
           row('test', { id: 't2', question: 'Lean everywhere?', verdict: 'fail' }),
+          row('test', { id: 't4', question: 'Holds 5 bar?', verdict: 'fail' }),
           row('test', { id: 't3', question: 'Does each crank alike?', verdict: 'fail' }),
         ],
         reading: [
+          row('reading', { testId: 't4', label: '', entered: '2 bar', verdict: 'fail' }),
           row('reading', { testId: 't2', label: 'load', entered: '4 %', verdict: 'pass' }),
           row('reading', { testId: 't2', label: 'trim at idle', entered: '19.5 %', verdict: 'fail' }),
         ],
-        finding: [
-          row('finding', { testId: 't3', about: 'cylinder 3', figure: '71 %', verdict: 'fail' }),
-        ],
+        finding: [row('finding', { testId: 't3', about: 'cylinder 3', figure: '71 %', verdict: 'fail' })],
         explains: [
           row('explains', { causeId: 'c', of: 'code', what: 'P1' }),
           row('explains', { causeId: 'gone', of: 'symptom', what: 's1' }),
@@ -123,8 +123,9 @@ describe('cover', () => {
     expect(items.map((i) => [i.label, i.causeIds])).toEqual([
       ['P1', ['c']],
       ['shakes', []],
-      ['Holds – not OK', []],
+      ['Holds? – not OK', []],
       ['Trim at idle 19.5 % – not OK', []],
+      ['Holds 5 bar? 2 bar – not OK', []],
       ['Cylinder 3 71 % – not OK', []],
     ]);
   });

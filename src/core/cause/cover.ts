@@ -19,8 +19,12 @@ function failedResult(
 ): string {
   const reading = record.reading?.find((r) => r.testId === test.id && r.verdict === 'fail');
   const finding = record.finding?.find((f) => f.testId === test.id && f.verdict === 'fail');
-  const result = reading ? [reading.label, reading.entered] : finding ? [finding.about, finding.figure] : [];
-  const words = result.filter(Boolean).join(' ') || test.question.replace(/\s*\?\s*$/, '') || 'test';
+  const result = reading
+    ? [reading.label || test.question, reading.entered]
+    : finding
+      ? [finding.about || test.question, finding.figure]
+      : [];
+  const words = result.filter(Boolean).join(' ') || test.question.trim() || 'Test';
   return `${words.charAt(0).toUpperCase()}${words.slice(1)} – not OK`;
 }
 

@@ -57,10 +57,12 @@ describe('scan report', () => {
   });
 
   it('reads trucks', () => {
-    expect(readReport('SPN 3251 FMI 2  Aftertreatment differential pressure  active').codes[0]).toMatchObject({
-      code: 'SPN 3251 FMI 2',
-      statuses: ['active'],
-    });
+    expect(readReport('SPN 3251 FMI 2  Aftertreatment differential pressure  active').codes[0]).toMatchObject(
+      {
+        code: 'SPN 3251 FMI 2',
+        statuses: ['active'],
+      },
+    );
   });
 
   it('hands back what it does not understand', () => {
