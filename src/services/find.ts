@@ -1,3 +1,4 @@
+import { displayWord } from '@/core/case/display-words';
 import type { FindAnswer, FindPageAnswer, FoundCase, MarginAnswer } from '@/core/api';
 import {
   caseFromLine,
@@ -120,7 +121,8 @@ async function answerOf({
     causes: withShares(countCauses(nearestOf(near).slice(0, 20)), ranking),
     facets: ranking.facets.map((f) => ({
       ...f,
-      label: f.by === 'condition' ? conditionLabel(f.value) : f.value,
+      label:
+        f.by === 'condition' ? conditionLabel(f.value) : f.by === 'grade' ? displayWord(f.value) : f.value,
     })),
     matching: ranking.matching,
     searched,

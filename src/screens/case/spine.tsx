@@ -81,15 +81,15 @@ export function Spine() {
       done: r.case.said !== '' && r.symptom.length > 0 && r.case.reproduced !== '',
       says:
         [
-          r.vehicle.make === '' && 'which vehicle',
-          r.case.said === '' && 'their words',
+          r.vehicle.make === '' && 'vehicle',
+          r.case.said === '' && 'customer’s words',
           r.symptom.length === 0 && 'a symptom',
           r.case.reproduced === '' && 'reproduced or not',
         ]
           .filter(Boolean)
           .slice(0, 2)
           .join(', ')
-          .replace(/^(.)/, 'lacks $1') || count(r.symptom.length, 'symptom'),
+          .replace(/^(.)/, 'missing: $1') || count(r.symptom.length, 'symptom'),
     },
     {
       id: 'evidence',
@@ -97,7 +97,7 @@ export function Spine() {
       done: r.scan.length > 0 && r.test.some((t) => t.verdict !== '') && undecided <= 0,
       says:
         r.scan.length === 0 && r.test.length === 0
-          ? 'lacks a scan or test'
+          ? 'missing: a scan or test'
           : [
               count(r.scan.length, 'scan'),
               count(done.length, 'test'),
@@ -114,10 +114,10 @@ export function Spine() {
       says: named
         ? unexplained.length
           ? `${unexplained.length} not explained`
-          : 'accounts for all'
+          : 'explains all'
         : standing
-          ? `${count(standing, 'suspect')} standing`
-          : 'lacks a suspect',
+          ? `${count(standing, 'suspect')} to test`
+          : 'missing: a suspect',
     },
     {
       id: 'repair',

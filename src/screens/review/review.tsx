@@ -146,7 +146,7 @@ function Sections({ review }: { review: Review }) {
               <td>
                 <Figure>{p.cases.length}</Figure>
               </td>
-              <td>{Math.round((100 * p.cases.length) / review.cases.length)} %</td>
+              <td>{share(p.cases.length, review.cases.length)}</td>
               <td>
                 <Cases of={p.cases} />
               </td>
@@ -281,6 +281,11 @@ function Rows({ head, children }: { head: string[]; children: ReactNode }) {
     </table>
   );
 }
+
+const share = (n: number, of: number): string => {
+  const percent = Math.round((100 * n) / of);
+  return percent === 0 ? 'under 1 %' : `${percent} %`;
+};
 
 const SHOWN = 3;
 

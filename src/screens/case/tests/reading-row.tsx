@@ -120,7 +120,7 @@ export function ReadingRow({
           {judged.verdict && <span className="visually-hidden">{displayWord(judged.verdict)}</span>}
         </span>
         <Leaving onLeave={bound.leave}>
-          <LineField {...b} field="limit" label="Limit" figure placeholder="3.0–3.6 V" onEnter={onEnter} />
+          <LineField {...b} field="limit" label="Limit" figure placeholder="no limit set" onEnter={onEnter} />
         </Leaving>
         <Says role="status">
           {says}
