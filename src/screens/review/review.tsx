@@ -270,9 +270,9 @@ function Rows({ head, children }: { head: string[]; children: ReactNode }) {
     <table>
       <thead>
         <tr>
-          {head.map((h) => (
-            <th key={h} scope="col">
-              {h || <span className="visually-hidden">Cases</span>}
+          {head.map((title) => (
+            <th key={title} scope="col">
+              {title || <span className="visually-hidden">Cases</span>}
             </th>
           ))}
         </tr>
