@@ -10,9 +10,17 @@ export const saved = (page: Page) => expect(page.getByText('Saved', { exact: tru
 export const part = (page: Page, name: string) => page.getByRole('region', { name, exact: true });
 
 /** Opens an empty case of its own; gives its id. */
+/** A new case in a shop, by default the one that the tests share. */
+export async function makeCase(page: Page, url = ''): Promise<{ id: string; number: number }> {
+  const response = await page.request.post(`${url}/api/cases`, {
+    data: {},
+    ...(url ? { headers: { origin: url } } : {}),
+  });
+  return (await response.json()) as { id: string; number: number };
+}
+
 export async function freshCase(page: Page): Promise<string> {
-  const response = await page.request.post('/api/cases', { data: {} });
-  const { id } = (await response.json()) as { id: string };
+  const { id } = await makeCase(page);
   await page.goto(`/cases/${id}`);
   return id;
 }

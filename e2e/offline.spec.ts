@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { makeOwner, ownShop, part, saved } from './help';
+import { makeCase, makeOwner, ownShop, part, saved } from './help';
 
 test.use({ serviceWorkers: 'allow' });
 test.setTimeout(180_000);
@@ -11,11 +11,7 @@ test('the application opens without a connection, takes a test down, and sends i
   const shop = await ownShop();
   try {
     await makeOwner(page, shop.url);
-    const made = await page.request.post(`${shop.url}/api/cases`, {
-      data: {},
-      headers: { origin: shop.url },
-    });
-    const { id } = (await made.json()) as { id: string };
+    const { id } = await makeCase(page, shop.url);
     await page.goto(`${shop.url}/cases/${id}`);
     await part(page, 'Complaint').getByRole('textbox').first().fill('No start when hot.');
     await saved(page);

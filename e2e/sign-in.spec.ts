@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { makeOwner, ownShop, part, saved } from './help';
+import { makeCase, makeOwner, ownShop, part, saved } from './help';
 
 /** What the page itself says; the router announces pages as an alert too. */
 const alert = (page: Page) => page.getByRole('main').getByRole('alert');
@@ -209,11 +209,7 @@ test('an unattended device locks itself, keeps what was written, and opens again
   try {
     await page.clock.install();
     await makeOwner(page, shop.url);
-    const made = await page.request.post(`${shop.url}/api/cases`, {
-      data: {},
-      headers: { origin: shop.url },
-    });
-    const { id } = (await made.json()) as { id: string };
+    const { id } = await makeCase(page, shop.url);
     await page.goto(`${shop.url}/cases/${id}`);
     const words = part(page, 'Complaint').getByLabel('Customer’s own words');
     await words.fill('shudders in fourth');

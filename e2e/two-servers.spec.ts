@@ -4,7 +4,7 @@ import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { startHrana } from '../scripts/hrana-server.mjs';
 import { freePort, runBeside, serve, TSX } from '../scripts/lib.mjs';
-import { makeOwner, part, saved } from './help';
+import { makeCase, makeOwner, part, saved } from './help';
 
 test.setTimeout(120_000);
 
@@ -34,12 +34,8 @@ test('two servers on one database: each sees the other’s writes at once, numbe
     await second.getByRole('button', { name: 'Sign in' }).click();
     await expect(second.getByRole('button', { name: 'Signed in: Ilse Brandt' })).toBeVisible();
 
-    const create = async (url: string, page: typeof first) => {
-      const response = await page.request.post(`${url}/api/cases`, { data: {}, headers: { origin: url } });
-      return (await response.json()) as { id: string; number: number };
-    };
     const made = await Promise.all(
-      Array.from({ length: 12 }, (_, i) => (i % 2 ? create(one.url, first) : create(two.url, second))),
+      Array.from({ length: 12 }, (_, i) => (i % 2 ? makeCase(first, one.url) : makeCase(second, two.url))),
     );
     expect(made.map((m) => m.number).sort((a, b) => a - b)).toEqual(made.map((_, i) => i + 1));
 
@@ -56,7 +52,7 @@ test('two servers on one database: each sees the other’s writes at once, numbe
     await saved(second);
     await second.reload();
     await expect(words(second)).toHaveValue('Cuts out on the motorway, restarts after ten minutes.');
-    expect((await create(two.url, second)).number).toBe(made.length + 1);
+    expect((await makeCase(second)).number).toBe(made.length + 1, two.url);
   } finally {
     await Promise.all([one.stop(), two.stop()]);
     await database.stop();

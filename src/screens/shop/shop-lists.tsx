@@ -3,10 +3,10 @@
 import { Download, Upload } from 'lucide-react';
 import { useState } from 'react';
 import { ShopTaken } from '@/core/api';
-import { Figure } from '@/ui/controls';
 import { DownloadLink } from '@/ui/download-link';
 import { FileButton } from '@/ui/file-button';
 import { ask } from '../send';
+import { RefusedLines } from './refused-lines';
 
 /** Gives out what the shop has beside its cases, and takes over the lists of another. */
 export function ShopLists() {
@@ -32,15 +32,7 @@ export function ShopLists() {
         <Upload aria-hidden="true" /> Import lists …
       </FileButton>
       <p role="status">{message}</p>
-      {taken && taken.refused.length > 0 && (
-        <ul>
-          {taken.refused.map((r) => (
-            <li key={r.line}>
-              <Figure>line {r.line}</Figure> {r.reason}
-            </li>
-          ))}
-        </ul>
-      )}
+      {taken && taken.refused.length > 0 && <RefusedLines lines={taken.refused} />}
     </>
   );
 }

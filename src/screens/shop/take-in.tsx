@@ -3,21 +3,12 @@
 import { Upload } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
-import styled from 'styled-components';
 import type { z } from 'zod';
 import { ImportAnswer, ProblemAnswer } from '@/core/api';
-import { Button, Figure } from '@/ui/controls';
+import { Button } from '@/ui/controls';
 import { FileButton } from '@/ui/file-button';
 import { MendLines } from './mend-lines';
-
-const Refused = styled.ul`
-  max-height: 320px;
-  overflow: auto;
-  & li {
-    padding: 4px 0;
-    border-top: 1px solid var(--rule);
-  }
-`;
+import { RefusedLines } from './refused-lines';
 
 type Progress = z.infer<typeof ImportAnswer>;
 
@@ -108,13 +99,7 @@ export function TakeIn() {
           {file && !running ? (
             <MendLines key={file.name + file.lastModified} file={file} refused={state.refused} />
           ) : (
-            <Refused>
-              {state.refused.map((r) => (
-                <li key={r.line}>
-                  <Figure>line {r.line}</Figure> {r.reason}
-                </li>
-              ))}
-            </Refused>
+            <RefusedLines lines={state.refused} />
           )}
         </>
       )}
