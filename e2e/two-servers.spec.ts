@@ -52,7 +52,7 @@ test('two servers on one database: each sees the other’s writes at once, numbe
     await saved(second);
     await second.reload();
     await expect(words(second)).toHaveValue('Cuts out on the motorway, restarts after ten minutes.');
-    expect((await makeCase(second)).number).toBe(made.length + 1, two.url);
+    expect((await makeCase(second, two.url)).number).toBe(made.length + 1);
   } finally {
     await Promise.all([one.stop(), two.stop()]);
     await database.stop();
