@@ -33,14 +33,14 @@ describe('renaming and merging', () => {
     expect(await entryUse(item.id)).toMatchObject({ causes: 1, suspects: 1, cases: [number], undo: '' });
     await changeCatalogue({ do: 'change', id: item.id, name: 'breather pipe' }, 'lead');
     expect(await lines(id)).toContain(
-      'in the list of parts and failures: “breather hose” is called “breather pipe” now',
+      'List of parts and failures: “breather hose” renamed to “breather pipe”',
     );
     // Not by the way: what was done in the list is taken back there.
     expect(await undoLast(id, 'lead', (await openCase(id))!.record.case.seq, [])).toBeUndefined();
     expect((await entryUse(item.id))!.undo).toBe('be called “breather hose” again');
     await changeCatalogue({ do: 'undo', id: item.id }, 'lead');
     expect((await named(item.id)).name).toBe('breather hose');
-    expect((await lines(id))[0]).toContain('“breather pipe” is called “breather hose” now');
+    expect((await lines(id))[0]).toContain('“breather pipe” renamed to “breather hose”');
     await expect(changeCatalogue({ do: 'undo', id: item.id }, 'lead')).rejects.toThrow(/could be taken back/);
   });
 
@@ -61,7 +61,7 @@ describe('renaming and merging', () => {
     await changeCatalogue({ do: 'undo', id: a.id }, 'lead');
     expect((await named(a.id)).mergedInto).toBeNull();
     expect((await named(b.id)).synonyms).toEqual([]);
-    expect((await lines(id))[0]).toContain('“duct b” is called “duct a” now');
+    expect((await lines(id))[0]).toContain('“duct b” renamed to “duct a”');
   });
 
   it('do not write over what somebody else changed since, and write beside it', async () => {

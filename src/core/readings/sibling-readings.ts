@@ -96,15 +96,15 @@ export function siblingSentence(
 }
 
 const REMAINDER =
-  /\b(?:left over|left after|remain(?:s|ing|der)?|residual|after \d+\s*(?:s|sec|min|h)\w*)\b/i;
+  /\b(?:left over|left after|remain(?:s|ing|der)?|residual|after \d{1,4} ?(?:s|min|h)[a-z]{0,8})\b/i;
 /** "FL left", "pressure left"; "front left" and "left" alone are sides of the vehicle. */
 const ENDS_IN_LEFT =
-  /(?<!\b(?:front|rear|back|upper|lower|inner|outer|side|bank|wheel|door|seat|lamp|light|mirror|sensor|axle))\s+left$/i;
+  /(?<!\b(?:front|rear|back|upper|lower|inner|outer|side|bank|wheel|door|seat|lamp|light|mirror|sensor|axle))\sleft$/i;
 
 /** What was left of a start compares only when all began alike, which the labels do not say. */
 function leftOver(labels: readonly string[]): string {
   const sides = labels.some((l) => /\bright\b/i.test(l));
-  return labels.some((l) => REMAINDER.test(l) || (!sides && ENDS_IN_LEFT.test(l.trim())))
+  return labels.some((l) => REMAINDER.test(l) || (!sides && ENDS_IN_LEFT.test(l.trim().replace(/\s+/g, ' '))))
     ? 'What is left over depends on what each began at. Give the start of each and compare what each lost, or say so in the label: “lost”.'
     : '';
 }

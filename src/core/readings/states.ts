@@ -34,7 +34,7 @@ const fold = (text: string): string =>
     .toLowerCase()
     .replace(/[’']/g, "'")
     .replace(/\b(do|does|did|is|was)n't\b/g, '$1 not')
-    .replace(/[.!]+$/, '')
+    .replace(/[.!]{1,4}$/, '')
     .replace(/\s+/g, ' ')
     .trim();
 
