@@ -12,7 +12,12 @@ export function BarRows({ rows, unit }: { rows: BarRow[]; unit: string }) {
   return (
     <div aria-hidden="true" style={{ height: 26 * rows.length + 20 }}>
       <ResponsiveContainer>
-        <BarChart data={rows} layout="vertical" margin={{ left: 0, right: 60, top: 4, bottom: 4 }}>
+        <BarChart
+          data={rows}
+          layout="vertical"
+          accessibilityLayer={false}
+          margin={{ left: 0, right: 60, top: 4, bottom: 4 }}
+        >
           <XAxis type="number" hide />
           <YAxis
             type="category"

@@ -24,6 +24,10 @@ const Grid = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(430px, 100%), 1fr));
   gap: 8px 32px;
+  & > section {
+    min-width: 0;
+    overflow-x: auto;
+  }
   & h2 {
     font-size: 1rem;
     margin: 14px 0 4px;
