@@ -29,6 +29,8 @@ class Unread extends Error {
   }
 }
 
+const DENIES = /\b(?:not|no|nor|neither|never|none|without|free of)\b|n't\b/i;
+
 /**
  * Reads a limit as typed: `3.0–3.6 V`, `≥ 12 V`, `not more than 200 mV`, `0.8 V ± 50 mV`, `5 V +0.1/-0.2`,
  * `100 bar ± 5 %`, `min 3 bar max 5 bar`, states separated by `|` or *or* (`on | lit`), `= clicks`, or `siblings ± 10 %`
@@ -54,9 +56,10 @@ export function readLimit(text: string, hints: Omit<Hints, 'unit'> = {}): LimitR
       ok: false,
       message: `"${t}" is not a limit. Write 3.0–3.6 V, ≥ 12 V, ≤ 200 mV, 0.8 V ± 0.1, or words with | between them.`,
     };
+  // "No cracks or leaks" wants neither: there "or" parts no states.
   const states = t
     .replace(/^=\s*/, '')
-    .split(/\||\bor\b/i)
+    .split(DENIES.test(t) ? '|' : /\||\bor\b/i)
     .map((s) => s.trim())
     .filter(Boolean);
   return states.length

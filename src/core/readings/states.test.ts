@@ -61,6 +61,13 @@ one click | clicks | unsure
 nothing | clicks | fail
 nothing happens | lamp lights | fail
 nothing | tight | unsure
+nothing | pass | unsure
+nothing | no cracks | unsure
+nothing | always | unsure
+leaks | no cracks or leaks | unsure
+cracked | not cracked or torn | unsure
+wet | without water or oil | unsure
+torn | isn't cracked or torn | unsure
 no reaction | no leaks | unsure
 not tested | ok | unsure
 not checked | no leaks | unsure

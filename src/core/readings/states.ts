@@ -48,8 +48,9 @@ const stem = (words: string): string => words.replace(/(?<=[a-z]{3})s\b/g, '');
 
 /** Said of something that should happen and did not. */
 const NOTHING = /^(?:nothing(?: happens)?|no (?:reaction|response))$/;
-/** Something that should happen: "clicks", "lamp lights". */
-const HAPPENS = /[a-z]{3}s$/;
+/** Something that should happen: "clicks", "lamp lights"; beside "tight" or "pass", nothing may be good news. */
+const HAPPENS =
+  /\b(?:clicks|lights|lights up|moves|runs|turns|cranks|starts|opens|closes|sparks|sprays|buzzes|hums|beeps|flashes|works|rises|falls|drops|changes)$/;
 
 const isOf = (state: readonly string[], word: string): boolean =>
   state.some((s) => s === word || stem(s) === stem(word));
