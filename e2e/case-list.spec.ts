@@ -72,11 +72,28 @@ test('on a tablet the next test and the likely cause stay in sight, the rest ope
   await expect(bar).toBeInViewport();
 
   const open = bar.getByRole('button', { name: 'Guidance' });
+  const drawer = page.getByRole('dialog', { name: 'Guidance' });
   await open.click();
-  await expect(guidance.getByRole('region', { name: 'Likely causes' })).toBeVisible();
+  await expect(drawer.getByRole('region', { name: 'Likely causes' })).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(guidance).toBeHidden();
+  await expect(drawer).toBeHidden();
   await expect(open).toBeFocused();
+  // Beside it a press closes it, and touches nothing of the case under it.
+  await open.click();
+  await expect(drawer).toBeVisible();
+  const before = await page.getByRole('radio', { checked: true }).count();
+  await page.mouse.click(40, 600);
+  await expect(drawer).toBeHidden();
+  expect(await page.getByRole('radio', { checked: true }).count()).toBe(before);
+  // The next test goes onto the case with the cursor in its first value.
+  const made = await page.request.post('/api/cases', {
+    data: { line: 'corvane tessa P0171 shakes at idle' },
+  });
+  await page.goto(`/cases/${((await made.json()) as { number: number }).number}`);
+  await open.click();
+  await drawer.getByRole('button', { name: 'Add to the case' }).first().click();
+  await expect(drawer).toBeHidden();
+  await expect(page.locator(':focus')).toHaveRole('textbox');
   await page.setViewportSize({ width: 1280, height: 800 });
   await expect(guidance).toBeVisible();
   await expect(bar).toBeHidden();

@@ -45,7 +45,7 @@ export const startingAndWiring = (at: At) => [
         at(455, '09:10'),
         'Is the sensor’s resistance right, cold?',
         [r('sensor resistance, cold', '882 Ω', '800..1100 Ω')],
-        { minutes: 10, note: 'Seen good. Ignore yet: the fault is a hot one.' },
+        { minutes: 10, note: 'Seen good. Means nothing yet: the fault is a hot one.' },
       ),
       t(
         'hot',

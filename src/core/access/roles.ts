@@ -16,7 +16,7 @@ export const ACTIONS = {
   diagnose: 'Evidence, suspects, repair, proof; known-good values, procedures, how reports are read',
   'sign off': 'Name the cause, close and open a case again',
   'keep lists': 'Parts and failures, words, meanings of codes, bulletins',
-  'data in and out': 'Import cases and give them out, backups',
+  'data in and out': 'Import and export cases, backups',
   'run the shop': 'Settings, people, devices, tokens, who did what; erase a customer',
 } as const;
 export type Action = keyof typeof ACTIONS;

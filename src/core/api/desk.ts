@@ -44,7 +44,7 @@ export const DueFollowUp = z.object({
   note: z.string(),
   /** They were called before and not reached. */
   again: z.boolean(),
-  /** Who calls it is. */
+  /** Who calls. */
   by: z.string(),
   byId: z.string().nullable(),
 });

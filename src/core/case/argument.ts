@@ -138,7 +138,7 @@ export const FollowUp = z.object({
   state: z.enum(['due', 'held', 'came back', 'not reached']).default('due'),
   note: line,
   doneAt: moment,
-  /** Who calls it is; null: the lead's. */
+  /** Who calls; null: the lead's. */
   byId: ref,
 });
 export type FollowUp = z.infer<typeof FollowUp>;

@@ -134,7 +134,7 @@ export const EARLIER_KINDS = [
 ] as const;
 export const PART_SOURCES = ['', 'genuine', 'aftermarket', 'used', 'rebuilt', 'customer supplied'] as const;
 
-/** Earlier repairs and events the car came in. A part just fitted is a suspect, not an alibi. */
+/** What happened before the car came in. A part just fitted is a suspect, not an alibi. */
 export const Earlier = z.object({
   ...base,
   kind: z.enum(EARLIER_KINDS).default('repair'),

@@ -252,7 +252,7 @@ export const Trace = z.object({
   testId: ref,
   attachmentId: ref,
   name: line,
-  /** Sources: "file", "simulated scope: …". */
+  /** Where it comes from: "file", "simulated scope: …". */
   source: line,
   at: moment,
   channels: words,

@@ -33,7 +33,7 @@ export interface TriageFacts {
   battery: number | null;
   /** Areas of the vehicle the complaint is about, as the symptom vocabulary groups them. */
   areas: string[];
-  /** Earlier repairs and events it came in: kinds of `earlier` rows. */
+  /** What happened before it came in: kinds of `earlier` rows. */
   events?: string[];
   /** The complaint comes and goes. */
   intermittent?: boolean;

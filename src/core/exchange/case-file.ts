@@ -387,7 +387,7 @@ export const CaseFile = z.object({
         state: z.enum(['due', 'held', 'came back', 'not reached']),
         note: line,
         doneAt: at.optional(),
-        /** Who calls it is. */
+        /** Who calls. */
         by: line,
       }),
     )

@@ -35,7 +35,7 @@ export interface CaseDigest extends FactRows {
   codes: { code: string; weight: number; types?: string[] }[];
   symptoms: { id: string; label: string }[];
   conditions: string[];
-  /** Earlier repairs and events it came in, by kind. */
+  /** What happened before it came in, by kind. */
   events: string[];
   /** Parts and failures as they stand on the case; merges are followed when it is read. */
   causes: { partId: string | null; failureId: string | null }[];

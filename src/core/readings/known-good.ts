@@ -12,7 +12,7 @@ export interface KnownValue {
   /** Conditions that held, as worded. */
   conditions: string[];
   vehicle: VehicleFacts & { id: string };
-  /** Sources: "case 31", "taken on purpose". */
+  /** Where it comes from: "case 31", "taken on purpose". */
   from: string;
   caseId?: string;
 }

@@ -64,7 +64,7 @@ export function GuidanceBar({ onOpen }: { onOpen: () => void }) {
           </>
         )}
       </dl>
-      <Button data-guidance="open" onPress={onOpen}>
+      <Button onPress={onOpen}>
         <ChevronUp aria-hidden="true" /> Guidance
       </Button>
     </Bar>

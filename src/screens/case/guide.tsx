@@ -68,7 +68,7 @@ const Bar = styled.span<{ $share: number; $own: number }>`
 const SHOWN = 5;
 
 /** Likely causes, in counts first and odds second, and the test that would tell most for its minutes. */
-export function GuideMargin() {
+export function GuideMargin({ onPut }: { onPut?: (() => void) | undefined }) {
   const guide = useGuide();
   const closed = useCase((s) => s.record.case.closedAt !== null);
   if (guide.causes.length === 0) return <NoPast closed={closed} />;
@@ -90,7 +90,7 @@ export function GuideMargin() {
             : 'General practice: no case of this shop speaks of it yet.'}
         </Quiet>
       </section>
-      {!closed && <NextTests guide={guide} />}
+      {!closed && <NextTests guide={guide} onPut={onPut} />}
     </>
   );
 }
@@ -202,7 +202,7 @@ function NoPast({ closed }: { closed: boolean }) {
 }
 
 /** Tests of near cases that would separate what is left, with what each outcome would mean. */
-function NextTests({ guide }: { guide: Guide }) {
+function NextTests({ guide, onPut }: { guide: Guide; onPut: (() => void) | undefined }) {
   const record = useRecord();
   const together = useCase((s) => s.together);
   const focus = useFocusNext();
@@ -223,6 +223,7 @@ function NextTests({ guide }: { guide: Guide }) {
       vehicle: record.vehicle,
     });
     together(ops);
+    onPut?.();
     const cell = ops.find((op) => op.kind === 'reading' || op.kind === 'input');
     if (cell) focus(`${cell.id}:entered`);
   };

@@ -1,8 +1,9 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
-import styled from 'styled-components';
+import { useState } from 'react';
+import { Dialog, Modal, ModalOverlay } from 'react-aria-components';
+import styled, { css } from 'styled-components';
 import { Button, Tag } from '@/ui/controls';
 import { baseCode } from '@/core/codes';
 import { dayTime } from '@/ui/dates';
@@ -18,14 +19,8 @@ import { useForks, useMarginAge } from './precedents';
 import { useCase } from './store';
 import { useUnexplained } from './unexplained';
 
-const Aside = styled.aside<{ $open: boolean }>`
-  padding: 14px 16px 30px 4px;
+const parts = css`
   font-size: 0.875rem;
-  position: sticky;
-  top: 106px;
-  align-self: start;
-  max-height: calc(100vh - 106px);
-  overflow: auto;
   & h3 {
     font-size: 0.8125rem;
     font-weight: 680;
@@ -35,115 +30,127 @@ const Aside = styled.aside<{ $open: boolean }>`
   & > h3:first-child {
     margin-top: 0;
   }
+`;
+const Aside = styled.aside`
+  ${parts}
+  padding: 14px 16px 30px 4px;
+  position: sticky;
+  top: 106px;
+  align-self: start;
+  max-height: calc(100vh - 106px);
+  overflow: auto;
   @media (max-width: ${GUIDANCE_BESIDE}px) {
-    display: ${({ $open }) => ($open ? 'block' : 'none')};
-    position: fixed;
-    z-index: 40;
-    inset: 0 0 0 auto;
-    width: min(440px, 94vw);
-    max-height: none;
-    padding: 12px 16px 30px;
-    background: var(--ground);
-    border-left: 1px solid var(--rule-2);
-    box-shadow: 0 0 0 100vmax rgb(0 0 0 / 35%);
+    display: none;
   }
   @media print {
     display: none;
   }
 `;
-/** Closes the guidance where it lies over the case. */
-const CloseLine = styled.p`
-  display: none;
-  @media (max-width: ${GUIDANCE_BESIDE}px) {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-    font-weight: 700;
-  }
+const Veil = styled(ModalOverlay)`
+  position: fixed;
+  inset: 0;
+  z-index: 40;
+  background: rgb(0 0 0 / 35%);
+`;
+const Drawer = styled(Modal)`
+  ${parts}
+  position: absolute;
+  inset: 0 0 0 auto;
+  width: min(440px, 94vw);
+  overflow: auto;
+  padding: 12px 16px 30px;
+  background: var(--ground);
+  border-left: 1px solid var(--rule-2);
+`;
+const Top = styled.div`
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  font-weight: 700;
 `;
 const MOST_UNEXPLAINED = 12;
 
-/** The margin thinks along: what is not explained, what it was before, the suspects. */
+/** What is not explained, the suspects, likely causes and tests: beside the case, or over it where it is narrow. */
 export function Margin({ now }: { now: string }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <GuidanceBar onOpen={() => setOpen(true)} />
+      <Aside aria-label="Guidance">
+        <Guidance now={now} />
+      </Aside>
+      <Veil isDismissable isOpen={open} onOpenChange={setOpen}>
+        <Drawer>
+          <Dialog aria-label="Guidance">
+            <Top>
+              Guidance
+              <Button $kind="quiet" onPress={() => setOpen(false)}>
+                <X aria-hidden="true" /> Close
+              </Button>
+            </Top>
+            <Guidance now={now} onLeave={() => setOpen(false)} />
+          </Dialog>
+        </Drawer>
+      </Veil>
+    </>
+  );
+}
+
+/** @param onLeave what is pressed leads to the case, or away from it */
+function Guidance({ now, onLeave }: { now: string; onLeave?: () => void }) {
   const { suspects } = useConclusions();
   const hasCause = useCase((s) => s.record.cause.length > 0);
   const unexplained = useUnexplained();
   const name = useSuspectName();
   const forks = useForks();
-  const [open, setOpen] = useState(false);
-  const drawer = useRef<HTMLElement>(null);
-  const close = () => {
-    setOpen(false);
-    document.querySelector<HTMLElement>('[data-guidance="open"]')?.focus();
-  };
-  useEffect(() => {
-    if (open) drawer.current?.querySelector('button')?.focus();
-  }, [open]);
-
   return (
-    <>
-      <GuidanceBar onOpen={() => setOpen(true)} />
-      <Aside
-        ref={drawer}
-        aria-label="Guidance"
-        $open={open}
-        onKeyDown={(e) => {
-          if (open && e.key === 'Escape') close();
-        }}
-      >
-        <CloseLine>
-          Guidance
-          <Button $kind="quiet" onPress={close}>
-            <X aria-hidden="true" /> Close
-          </Button>
-        </CloseLine>
-        {unexplained.length > 0 && (
-          <>
-            <h3>{hasCause ? 'Not explained by a cause' : 'To be explained'}</h3>
-            <p style={{ display: 'flex', gap: 5, flexWrap: 'wrap' }}>
-              {unexplained.slice(0, MOST_UNEXPLAINED).map((u) => (
-                <Tag key={u} $tone={hasCause ? 'unsure' : 'plain'} style={{ whiteSpace: 'normal' }}>
-                  {u}
-                </Tag>
-              ))}
-              {unexplained.length > MOST_UNEXPLAINED && (
-                <a href="#cause">and {unexplained.length - MOST_UNEXPLAINED} more</a>
-              )}
-            </p>
-          </>
-        )}
-        {suspects.length > 0 && (
-          <>
-            <h3>Suspects</h3>
-            <ul>
-              {suspects.map((s) => (
-                <li
-                  key={s.suspectId ?? `${s.partId}${s.failureId}${s.words}${s.where}`}
-                  style={{
-                    textDecoration: s.state === 'ruled out' ? 'line-through' : undefined,
-                    color: s.state === 'ruled out' ? 'var(--ink-3)' : undefined,
-                  }}
-                >
-                  {name(s)} {s.state === 'confirmed' && <Tag $tone="pass">confirmed</Tag>}
-                  {s.suspectId === null && <Tag $tone="accent">found by a test</Tag>}
-                </li>
-              ))}
-            </ul>
-          </>
-        )}
-        <OldMargin />
-        <GuideMargin />
-        <NearCases now={now} />
-        {forks.length > 0 && (
-          <section aria-label="Forks">
-            <h3>Deciding tests</h3>
-            <ForkList forks={forks.slice(0, 3)} />
-          </section>
-        )}
-        <BulletinMargin />
-        <Known />
-      </Aside>
-    </>
+    <div onClick={(e) => (e.target as HTMLElement).closest('a') && onLeave?.()}>
+      {unexplained.length > 0 && (
+        <>
+          <h3>{hasCause ? 'Not explained by a cause' : 'To be explained'}</h3>
+          <p style={{ display: 'flex', gap: 5, flexWrap: 'wrap' }}>
+            {unexplained.slice(0, MOST_UNEXPLAINED).map((u) => (
+              <Tag key={u} $tone={hasCause ? 'unsure' : 'plain'} style={{ whiteSpace: 'normal' }}>
+                {u}
+              </Tag>
+            ))}
+            {unexplained.length > MOST_UNEXPLAINED && (
+              <a href="#cause">and {unexplained.length - MOST_UNEXPLAINED} more</a>
+            )}
+          </p>
+        </>
+      )}
+      {suspects.length > 0 && (
+        <>
+          <h3>Suspects</h3>
+          <ul>
+            {suspects.map((s) => (
+              <li
+                key={s.suspectId ?? `${s.partId}${s.failureId}${s.words}${s.where}`}
+                style={{
+                  textDecoration: s.state === 'ruled out' ? 'line-through' : undefined,
+                  color: s.state === 'ruled out' ? 'var(--ink-3)' : undefined,
+                }}
+              >
+                {name(s)} {s.state === 'confirmed' && <Tag $tone="pass">confirmed</Tag>}
+                {s.suspectId === null && <Tag $tone="accent">found by a test</Tag>}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <OldMargin />
+      <GuideMargin onPut={onLeave} />
+      <NearCases now={now} />
+      {forks.length > 0 && (
+        <section aria-label="Forks">
+          <h3>Deciding tests</h3>
+          <ForkList forks={forks.slice(0, 3)} />
+        </section>
+      )}
+      <BulletinMargin />
+      <Known />
+    </div>
   );
 }
 
