@@ -3,18 +3,15 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { CaseListAnswer } from '@/core/api';
 import { CASE_LIST_COLUMNS, CaseListQuery } from '@/core/case';
 import { GET } from '@/app/api/case-list/route';
-import { demoCases } from '../../demo/shop';
 import { caseList } from './case-list';
 import { chosenCases } from './export-choice';
-import { importCase } from './import';
 import { everybody } from './shop';
-import { signedRequest, testShop } from './test-shop';
+import { signedRequest } from './test-shop';
+import { DEMO_FILES, testDemoShop } from './test-demo-shop';
 
 let end: () => Promise<void>;
-const files = demoCases(new Date('2026-06-01T08:00:00Z'));
 beforeAll(async () => {
-  end = await testShop();
-  for (const file of files) await importCase(file, '');
+  end = await testDemoShop();
 }, 60_000);
 afterAll(() => end());
 
@@ -24,9 +21,9 @@ const numbers = async (query: Partial<CaseListQuery> = {}) => (await list(query)
 describe('the list of all cases', () => {
   it('has every case once, the newest number first, with what it was', async () => {
     const { total, rows } = await list();
-    expect(total).toBe(files.length);
+    expect(total).toBe(DEMO_FILES.length);
     expect(rows.map((r) => r.number)).toEqual(
-      files.map((f) => f.number).sort((a, b) => Number(b) - Number(a)),
+      DEMO_FILES.map((f) => f.number).sort((a, b) => Number(b) - Number(a)),
     );
     expect(rows.find((r) => r.number === 3)).toMatchObject({
       vehicle: '2015 Corvane Tessa 1.6 petrol',
@@ -84,7 +81,7 @@ describe('the list of all cases', () => {
           for (let from = 0; from < whole.length; from += most)
             pages.push(...(await numbers({ sort, order, from, most })));
           expect(pages).toEqual(whole);
-          expect(new Set(pages).size).toBe(files.length);
+          expect(new Set(pages).size).toBe(DEMO_FILES.length);
         },
       ),
       { numRuns: 25 },
@@ -96,7 +93,7 @@ describe('the list of all cases', () => {
     const wanted = new Set((await list({ words: 'tessa', state: 'closed' })).rows.map((r) => r.id));
     expect(ids.filter((id) => wanted.has(id))).toHaveLength(wanted.size);
     expect(ids).toHaveLength(wanted.size + brought.length);
-    expect((await chosenCases({})).ids).toHaveLength(files.length);
+    expect((await chosenCases({})).ids).toHaveLength(DEMO_FILES.length);
     expect((await chosenCases({ words: 'no such vehicle' })).ids).toEqual([]);
   });
 

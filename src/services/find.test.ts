@@ -7,12 +7,11 @@ import { find } from './find';
 import { marginOf } from './margin';
 import { importCase } from './import';
 import { applyChanges } from './save';
-import { testShop } from './test-shop';
+import { testDemoShop } from './test-demo-shop';
 
 let end: () => Promise<void>;
 beforeAll(async () => {
-  end = await testShop();
-  for (const file of demoCases(new Date('2026-06-01T08:00:00Z'))) await importCase(file, '');
+  end = await testDemoShop();
 }, 60_000);
 afterAll(() => end());
 

@@ -1,16 +1,13 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { demoCases } from '../../demo/shop';
 import { createCase, openCase } from './cases';
 import { undo, undoLast } from './history';
-import { importCase } from './import';
 import { learnedLately, oddsHeld } from './learned';
 import { applyChanges } from './save';
-import { testShop } from './test-shop';
+import { testDemoShop } from './test-demo-shop';
 
 let end: () => Promise<void>;
 beforeAll(async () => {
-  end = await testShop();
-  for (const file of demoCases(new Date('2026-06-01T08:00:00Z'))) await importCase(file, '');
+  end = await testDemoShop();
 }, 60_000);
 afterAll(() => end());
 

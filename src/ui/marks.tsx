@@ -21,6 +21,8 @@ const Word = styled.span<{ $tone: string }>`
 
 type VerdictWord = '' | 'pass' | 'fail' | 'unsure' | 'void';
 
+const EMPTY_SQUARE = { x: 1.8, y: 1.8, width: 12.4, height: 12.4, rx: 3, fill: 'none', strokeWidth: 1.5 };
+
 export function VerdictShape({ verdict, size = 14 }: { verdict: VerdictWord; size?: number }) {
   const tone = verdict === '' ? 'var(--rule-2)' : `var(--${verdict})`;
   return (
@@ -39,16 +41,7 @@ export function VerdictShape({ verdict, size = 14 }: { verdict: VerdictWord; siz
       )}
       {verdict === 'unsure' && (
         <>
-          <rect
-            x="1.8"
-            y="1.8"
-            width="12.4"
-            height="12.4"
-            rx="3"
-            fill="none"
-            stroke={tone}
-            strokeWidth="1.6"
-          />
+          <rect {...EMPTY_SQUARE} stroke={tone} />
           <path
             d="M5.8 6.2c0-3 4.4-3 4.4-.1 0 1.7-2.2 1.8-2.2 3.2M8 11.2v1.4"
             fill="none"
@@ -59,16 +52,7 @@ export function VerdictShape({ verdict, size = 14 }: { verdict: VerdictWord; siz
       )}
       {verdict === 'void' && (
         <>
-          <rect
-            x="1.8"
-            y="1.8"
-            width="12.4"
-            height="12.4"
-            rx="3"
-            fill="none"
-            stroke={tone}
-            strokeWidth="1.4"
-          />
+          <rect {...EMPTY_SQUARE} stroke={tone} />
           <path d="M3.2 12.8 12.8 3.2" stroke={tone} strokeWidth="1.6" />
         </>
       )}

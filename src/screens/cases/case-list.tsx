@@ -1,6 +1,5 @@
 'use client';
 
-import { Download } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState, useSyncExternalStore } from 'react';
 import {
@@ -19,14 +18,13 @@ import {
   type Selection,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import type { CaseListAnswer, CaseListRow } from '@/core/api';
+import type { CaseListAnswer } from '@/core/api';
 import { GRADES, type CaseListColumn, type CaseListQuery } from '@/core/case';
 import { displayWord } from '@/core/case/display-words';
-import { Choice, Figure, Quiet } from '@/ui/controls';
-import { day } from '@/ui/dates';
-import { DownloadLink } from '@/ui/download-link';
+import { Choice, Quiet } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
-import { GradeMark } from '@/ui/marks';
+import { COLUMNS } from './columns';
+import { ExportLinks } from './export-links';
 import { addressOf, useCaseList } from './use-case-list';
 import { ListTable } from './table-style';
 
@@ -67,47 +65,6 @@ const Actions = styled.p`
     margin: 0;
   }
 `;
-
-interface ColumnOf {
-  id: CaseListColumn | 'cause';
-  title: string;
-  width: number | `${number}fr`;
-  minWidth?: number;
-  wide?: boolean;
-  show: (row: CaseListRow) => React.ReactNode;
-}
-const COLUMNS: readonly ColumnOf[] = [
-  { id: 'number', title: 'Case', width: 74, show: (c) => <Figure>{c.number}</Figure> },
-  {
-    id: 'vehicle',
-    title: 'Vehicle',
-    width: '1.8fr',
-    minWidth: 214,
-    show: (c) => (
-      <>
-        <strong>{c.vehicle}</strong> <Quiet className="plate">{c.plate}</Quiet>
-      </>
-    ),
-  },
-  {
-    id: 'cause',
-    title: 'Cause',
-    width: '1.2fr',
-    minWidth: 170,
-    show: (c) => c.cause || <Quiet>{c.closedAt ? 'no cause recorded' : 'not found yet'}</Quiet>,
-  },
-  { id: 'customer', title: 'Customer', width: '0.7fr', minWidth: 110, wide: true, show: (c) => c.customer },
-  { id: 'openedAt', title: 'Opened', width: 106, show: (c) => day(c.openedAt) },
-  {
-    id: 'closedAt',
-    title: 'Closed',
-    width: 112,
-    wide: true,
-    show: (c) => (c.closedAt ? day(c.closedAt) : <Quiet>{c.waitsFor || 'open'}</Quiet>),
-  },
-  { id: 'grade', title: 'Proof', width: 128, show: (c) => <GradeMark grade={c.grade} /> },
-  { id: 'lead', title: 'Lead', width: 120, wide: true, show: (c) => c.lead },
-];
 
 const NARROW = '(max-width: 1000px)';
 const subscribe = (changed: () => void) => {
@@ -260,43 +217,3 @@ const Tick = () => (
     <span aria-hidden="true" className="box" />
   </Checkbox>
 );
-
-/** Most numbers that fit into an address. */
-const MOST_SELECTED = 600;
-
-/** The chosen cases, or all that the filter leaves, as files and as a table. */
-function ExportLinks({
-  choice,
-  rows,
-  selected,
-  total,
-}: {
-  choice: string;
-  rows: readonly CaseListRow[];
-  selected: Selection;
-  total: number;
-}) {
-  if (total === 0) return null;
-  const numbers = selected === 'all' ? [] : rows.filter((r) => selected.has(r.id)).map((r) => r.number);
-  const some = numbers.length > 0;
-  if (numbers.length > MOST_SELECTED)
-    return <Quiet>More than {MOST_SELECTED} chosen: filter the list and export all of it instead.</Quiet>;
-  const href = (as: string) =>
-    `/api/v1/export?${new URLSearchParams([
-      ...(some
-        ? [['numbers', numbers.join(',')]]
-        : [...new URLSearchParams(choice)].filter(([k]) => k !== 'sort' && k !== 'order')),
-      ['as', as],
-    ])}`;
-  const what = some ? `${numbers.length} selected` : `all ${total.toLocaleString('en')}`;
-  return (
-    <>
-      <DownloadLink href={href('cases')} download>
-        <Download aria-hidden="true" /> Export {what}
-      </DownloadLink>
-      <DownloadLink href={href('cases.csv')} download>
-        <Download aria-hidden="true" /> as a table (CSV)
-      </DownloadLink>
-    </>
-  );
-}
