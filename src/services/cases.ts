@@ -30,6 +30,13 @@ export async function caseSince(id: string, since: number): Promise<NewsAnswer |
   return { changed: await newsOf(db(), id, since), around: await aroundCase(id) };
 }
 
+/** What a case is called: its number and its vehicle; undefined where there is no such case. */
+export async function caseName(id: string): Promise<string | undefined> {
+  const own = await getRow(db(), 'case', id);
+  const vehicle = own && (await getRow(db(), 'vehicle', own.vehicleId));
+  return vehicle && `case ${own.number}: ${vehicleName(vehicle)}`;
+}
+
 /** The id behind what stands in a link: an id, or a number that people type (/cases/31). */
 export async function caseIdOf(given: string): Promise<string> {
   return /^\d{1,9}$/.test(given) ? ((await caseByNumber(Number(given))) ?? given) : given;

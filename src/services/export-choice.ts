@@ -1,4 +1,3 @@
-import { addDays, isValid, parse } from 'date-fns';
 import { readCaseNumbers } from '@/core/exchange/case-numbers';
 import { Problem } from '@/core/problem';
 import type { ExportChoice } from '@/core/api';
@@ -7,6 +6,7 @@ import { caseListIds } from '@/store/case-list';
 import { db } from '@/store/database';
 import { attachmentsOf, caseIdsOfNumbers, casesWrittenBetween, earlierCasesOf } from '@/store/choosing';
 import { caseIdsByNumber, caseNumbers } from '@/store/shop';
+import { momentsOf } from './days';
 import { find } from './find';
 
 /** Most cases that a search gives out. */
@@ -63,21 +63,14 @@ async function idsOf(
     sets.push(new Set(ids));
   }
   if (day !== '') {
-    const [from, to] = [dayOf(day), addDays(dayOf(until || day), 1)];
-    if (to <= from) throw new Problem('The first day is after the last one. Write the earlier day first.');
-    sets.push(new Set(await casesWrittenBetween(db(), from.toISOString(), to.toISOString())));
+    const { from, before } = momentsOf(day, until || day);
+    sets.push(new Set(await casesWrittenBetween(db(), from, before)));
   }
   if (Object.values(filter).some((v) => v !== undefined && v !== ''))
     sets.push(new Set(await caseListIds(db(), CaseListFilter.parse(filter))));
   if (q.trim() !== '') sets.push(new Set((await find(q, MOST_FOUND)).cases.map((c) => c.id)));
   const [first, ...rest] = sets;
   return first && new Set([...first].filter((id) => rest.every((s) => s.has(id))));
-}
-
-function dayOf(text: string): Date {
-  const at = parse(text, 'yyyy-MM-dd', new Date());
-  if (!isValid(at)) throw new Problem(`“${text}” is no day. Write it as 2026-11-28.`);
-  return at;
 }
 
 /** How much a choice gives out, before it is given out. */

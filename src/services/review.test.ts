@@ -1,16 +1,14 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { GET } from '@/app/api/review/route';
-import { demoCases } from '../../demo/shop';
 import { caseList } from './case-list';
 import { CaseListQuery } from '@/core/case';
-import { importCase } from './import';
 import { shopReview } from './review';
-import { signedRequest, testShop } from './test-shop';
+import { signedRequest } from './test-shop';
+import { testDemoShop } from './test-demo-shop';
 
 let end: () => Promise<void>;
 beforeAll(async () => {
-  end = await testShop();
-  for (const file of demoCases(new Date('2026-06-01T08:00:00Z'))) await importCase(file, '');
+  end = await testDemoShop();
 }, 60_000);
 afterAll(() => end());
 

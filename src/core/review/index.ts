@@ -1,3 +1,2 @@
 export * from './review';
 export * from './review-csv';
-export * from './period';

@@ -26,7 +26,13 @@ export function reviewCsv(review: Review): string {
       `of ${c.of} repaired`,
       c.cases.join(' '),
     ]),
-    ...review.testing.map((t) => ['testing, median', t.system, t.median, 'min', t.cases.join(' ')]),
+    ...review.testing.map((t) => [
+      'testing before the repair, median',
+      t.system,
+      t.median,
+      'min',
+      t.cases.join(' '),
+    ]),
     ...review.inVain.map((v) => [
       'replaced without success',
       v.part,

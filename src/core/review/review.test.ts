@@ -2,7 +2,6 @@ import Papa from 'papaparse';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { CaseProfile } from '@/core/precedent';
-import { momentsOf, ReviewPeriod } from './period';
 import { reviewOf } from './review';
 import { reviewCsv } from './review-csv';
 
@@ -55,22 +54,30 @@ describe('a review', () => {
       systemOf,
     );
     expect(comebacks).toEqual([
-      { ...PUMP, cases: [1, 2, 6], of: 4 },
-      { ...COIL, cases: [6], of: 2 },
+      { keys: [PUMP.key], name: PUMP.name, cases: [1, 2], of: 3 },
+      // Which of two it was is not told.
+      {
+        keys: [COIL.key, PUMP.key],
+        name: 'ignition coil, open circuit and fuel pump, worn',
+        cases: [6],
+        of: 1,
+      },
     ]);
   });
 
   it('gives the median of the minutes noted, by system, the slowest first', () => {
     const { testing } = reviewOf(
       [
-        profile(1, { minutes: 30 }),
-        profile(2, { minutes: 90 }),
-        profile(3, { minutes: 50 }),
-        profile(4, { minutes: null }),
-        profile(5, { minutes: 20, causes: [COIL] }),
-        profile(6, { minutes: 40, causes: [COIL] }),
-        profile(7, { minutes: 500, causes: [] }),
-        profile(8, { minutes: 7, causes: [{ key: 'x/y', name: 'thing' }] }),
+        profile(1, { outcomes: [asked('A?', 'pass', 10), asked('B?', 'fail', 20)] }),
+        profile(2, { outcomes: [asked('A?', 'fail', 90)] }),
+        profile(3, { outcomes: [asked('A?', 'fail', 50), asked('Put on, not done?', '', null)] }),
+        // How long the second took is not told, so the case says nothing.
+        profile(4, { outcomes: [asked('A?', 'pass', 5), asked('B?', 'fail', null)] }),
+        profile(5, { causes: [COIL], outcomes: [asked('A?', 'fail', 20)] }),
+        profile(6, { causes: [COIL], outcomes: [asked('A?', 'unsure', 40)] }),
+        profile(7, { causes: [], outcomes: [asked('A?', 'fail', 500)] }),
+        profile(8, { causes: [{ key: 'x/y', name: 'thing' }], outcomes: [asked('A?', 'fail', 7)] }),
+        profile(9),
       ],
       systemOf,
     );
@@ -144,7 +151,14 @@ describe('a review', () => {
         grade: fc.constantFrom('' as const, 'claimed' as const, 'proven' as const, 'held' as const),
         cameBack: fc.boolean(),
         repaired: fc.boolean(),
-        minutes: fc.option(fc.integer({ min: 1, max: 300 })),
+        outcomes: fc.array(
+          fc.record({
+            question: fc.constantFrom('A?', 'B?'),
+            verdict: fc.constantFrom('', 'pass', 'fail'),
+            minutes: fc.option(fc.integer({ min: 1, max: 300 })),
+          }),
+          { maxLength: 3 },
+        ),
         causes: fc.subarray([PUMP, COIL]),
       }),
       { maxLength: 12 },
@@ -160,7 +174,8 @@ describe('a review', () => {
         }
         for (const t of r.testing) {
           expect(t.median).toBeLessThanOrEqual(t.longest);
-          expect(t.cases.every((n) => profiles[n - 1]!.minutes !== null)).toBe(true);
+          for (const n of t.cases)
+            expect(profiles[n - 1]!.outcomes.some((o) => o.verdict !== '' && o.minutes === null)).toBe(false);
         }
       }),
     );
@@ -176,24 +191,5 @@ describe('as a table', () => {
     expect(data).toContainEqual(['ended as', 'stayed fixed', '1', 'cases', '1']);
     expect(data).toContainEqual(['came back', 'fuel pump, worn', '1', 'of 2 repaired', '2']);
     expect(data).toContainEqual(['replaced without success', "'=part", '1', 'cases', '1']);
-  });
-});
-
-describe('a period', () => {
-  it('holds its first and its last day', () => {
-    expect(momentsOf({ from: '2026-02-27', to: '2026-02-28' })).toEqual({
-      from: '2026-02-27T00:00:00.000Z',
-      before: '2026-03-01T00:00:00.000Z',
-    });
-    const all = momentsOf({ from: '', to: '' });
-    expect('2026-01-01T00:00:00.000Z' >= all.from && '2026-01-01T00:00:00.000Z' < all.before).toBe(true);
-  });
-
-  it.each([
-    [{ from: '2026-13-01' }, /Write a day as/],
-    [{ from: 'yesterday' }, /Write a day as/],
-    [{ from: '2026-03-01', to: '2026-02-01' }, /after the last/],
-  ])('%j is refused with what to do', (given, says) => {
-    expect(ReviewPeriod.safeParse(given).error?.issues[0]?.message).toMatch(says);
   });
 });

@@ -9,9 +9,14 @@ export interface Review {
   cases: number[];
   /** How the cases ended, best proof last; cases without a proof are under ''. */
   proof: { grade: Grade; cases: number[] }[];
-  /** Causes whose repair came back: the cases, and of how many repaired with that cause. */
-  comebacks: { key: string; name: string; cases: number[]; of: number }[];
-  /** Minutes of testing until a case was closed with a cause, by the system that its part belongs to. */
+  /**
+   * Causes whose repair came back: the cases, and of how many repaired with that cause. Of two causes in one case it is
+   * not told which came back: they stand together.
+   */
+  comebacks: { keys: string[]; name: string; cases: number[]; of: number }[];
+  /**
+   * Minutes of testing before the repair, by the system of the cause: of cases on which every test has its minutes.
+   */
   testing: { system: string; cases: number[]; median: number; longest: number }[];
   /** Parts that had been replaced before and changed nothing. */
   inVain: { part: string; cases: number[] }[];
@@ -39,32 +44,51 @@ class Groups<T extends object> {
     this.map.set(key, group);
     return group;
   }
-  /** The groups, the largest first; of equal ones the one met first. */
+  all(): (T & { cases: number[] })[] {
+    return [...this.map.values()];
+  }
+  /** The largest first; of equal ones the one met first. */
   largest(most = MOST): (T & { cases: number[] })[] {
-    return [...this.map.values()].sort((a, b) => b.cases.length - a.cases.length).slice(0, most);
+    return this.all()
+      .sort((a, b) => b.cases.length - a.cases.length)
+      .slice(0, most);
   }
 }
 
 const came = (p: CaseProfile): boolean => p.cameBack || p.comebacks.length > 0;
 
 function comebacksOf(profiles: readonly CaseProfile[]): Review['comebacks'] {
-  const back = new Groups<{ key: string; name: string }>();
-  const repaired = new Map<string, number>();
-  for (const p of profiles)
-    for (const c of p.repaired ? p.causes : []) {
-      repaired.set(c.key, (repaired.get(c.key) ?? 0) + 1);
-      if (came(p)) back.add(c.key, p.number, () => ({ key: c.key, name: c.name }));
-    }
-  return back.largest().map((c) => ({ ...c, of: repaired.get(c.key) ?? 0 }));
+  const repaired = new Groups<{ keys: string[]; name: string; back: number[] }>();
+  for (const p of profiles) {
+    if (!p.repaired || p.causes.length === 0) continue;
+    const causes = [...p.causes].sort((a, b) => a.key.localeCompare(b.key));
+    const keys = causes.map((c) => c.key);
+    const group = repaired.add(keys.join(' '), p.number, () => ({
+      keys,
+      name: causes.map((c) => c.name).join(' and '),
+      back: [],
+    }));
+    if (came(p)) group.back.push(p.number);
+  }
+  return repaired
+    .all()
+    .filter((g) => g.back.length > 0)
+    .sort((a, b) => b.back.length - a.back.length)
+    .slice(0, MOST)
+    .map(({ keys, name, back, cases }) => ({ keys, name, cases: back, of: cases.length }));
 }
 
 function testingOf(profiles: readonly CaseProfile[], systemOf: (key: string) => string): Review['testing'] {
   const systems = new Groups<{ system: string; minutes: number[] }>();
   for (const p of profiles) {
     const [cause] = p.causes;
-    if (!cause || p.minutes === null) continue;
+    const done = p.outcomes.filter((o) => o.verdict !== '');
+    const minutes = done.flatMap((o) => o.minutes ?? []);
+    if (!cause || done.length === 0 || minutes.length < done.length) continue;
     const system = systemOf(cause.key) || 'other';
-    systems.add(system, p.number, () => ({ system, minutes: [] })).minutes.push(p.minutes);
+    systems
+      .add(system, p.number, () => ({ system, minutes: [] }))
+      .minutes.push(minutes.reduce((sum, m) => sum + m, 0));
   }
   return systems
     .largest()

@@ -5,7 +5,6 @@ import { Bar, BarChart, LabelList, ResponsiveContainer, XAxis, YAxis } from 'rec
 export interface BarRow {
   name: string;
   value: number;
-  note: string;
 }
 
 export function BarRows({ rows, unit }: { rows: BarRow[]; unit: string }) {

@@ -1,17 +1,20 @@
 'use client';
 
+import { format, parseISO, subDays } from 'date-fns';
 import { Download } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import type { Review } from '@/core/review';
-import { Button, Empty, Figure, Quiet } from '@/ui/controls';
+import { Button, Empty, Figure } from '@/ui/controls';
 import { DownloadLink } from '@/ui/download-link';
 import { LineInput } from '@/ui/line-input';
 import { GradeMark } from '@/ui/marks';
+import { experienceAddress } from '../experience/links';
 import { ShopShelf } from '../shop/sections';
 import { ReviewBars } from './bars';
+import { Figures } from './figures';
 
 const Period = styled.form`
   display: flex;
@@ -24,29 +27,6 @@ const Grid = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(430px, 100%), 1fr));
   gap: 8px 32px;
-  & > section {
-    min-width: 0;
-    overflow-x: auto;
-  }
-  & h2 {
-    font-size: 1rem;
-    margin: 14px 0 4px;
-  }
-  & table {
-    border-collapse: collapse;
-    width: 100%;
-  }
-  & th {
-    text-align: left;
-    font-size: 0.8125rem;
-    color: var(--ink-3);
-  }
-  & th,
-  & td {
-    padding: 5px 12px 5px 0;
-    border-bottom: 1px solid var(--rule);
-    vertical-align: top;
-  }
 `;
 
 const PERIODS = [
@@ -54,8 +34,7 @@ const PERIODS = [
   { label: 'Last 12 months', days: 365 },
   { label: 'All', days: 0 },
 ];
-const daysBefore = (day: string, n: number) =>
-  new Date(Date.parse(day) - n * 86_400_000).toISOString().slice(0, 10);
+const daysBefore = (day: string, n: number) => format(subDays(parseISO(day), n), 'yyyy-MM-dd');
 
 /** What the shop's closed cases say of its work, over a period; every figure opens its cases. */
 export function ReviewScreen({
@@ -67,7 +46,8 @@ export function ReviewScreen({
 }: {
   period: { from: string; to: string };
   problem: string;
-  review: Review;
+  /** Nothing where the period cannot be read. */
+  review: Review | null;
   most: number;
   today: string;
 }) {
@@ -113,17 +93,17 @@ export function ReviewScreen({
         ))}
       </Period>
       <p role="status">
-        {problem || (
-          <>
-            <Figure>{review.cases.length.toLocaleString('en')}</Figure> closed{' '}
-            {review.cases.length === 1 ? 'case' : 'cases'}
-            {review.cases.length >= most && ', those closed last; choose a shorter period for the rest'}
-          </>
-        )}
+        {problem ||
+          (review && (
+            <>
+              <Figure>{review.cases.length.toLocaleString('en')}</Figure> closed{' '}
+              {review.cases.length === 1 ? 'case' : 'cases'}
+              {review.cases.length >= most && ', those closed last; choose a shorter period for the rest'}
+            </>
+          ))}
       </p>
-      {review.cases.length === 0 ? (
-        <Empty>No case was closed in this period.</Empty>
-      ) : (
+      {review?.cases.length === 0 && <Empty>No case was closed in this period.</Empty>}
+      {review && review.cases.length > 0 && (
         <>
           <Sections review={review} />
           <p style={{ marginTop: 16 }}>
@@ -140,149 +120,84 @@ export function ReviewScreen({
 function Sections({ review }: { review: Review }) {
   return (
     <Grid>
-      <Part title="How cases end">
-        <Rows head={['Proof', 'Cases', 'Share', '']}>
-          {review.proof.map((p) => (
-            <tr key={p.grade}>
-              <td>
-                <GradeMark grade={p.grade} />
-              </td>
-              <td>
-                <Figure>{p.cases.length}</Figure>
-              </td>
-              <td>{share(p.cases.length, review.cases.length)}</td>
-              <td>
-                <Cases of={p.cases} />
-              </td>
-            </tr>
-          ))}
-        </Rows>
-      </Part>
-      <Part title="Came back, by cause" none={review.comebacks.length === 0 && 'No repair came back.'}>
-        <Rows head={['Cause', 'Came back', '']}>
-          {review.comebacks.map((c) => (
-            <tr key={c.key}>
-              <td>
-                <Link href={`/experience/cause/${c.key}`}>{c.name}</Link>
-              </td>
-              <td>
-                <Figure>{c.cases.length}</Figure> of <Figure>{c.of}</Figure>
-              </td>
-              <td>
-                <Cases of={c.cases} />
-              </td>
-            </tr>
-          ))}
-        </Rows>
-      </Part>
-      <Part
-        title="Testing time until the cause, by system"
-        none={review.testing.length === 0 && 'No minutes are noted on the tests of these cases.'}
+      <Figures
+        title="How cases end"
+        head={['Proof', 'Cases', 'Share']}
+        none=""
+        rows={review.proof.map((p) => ({
+          key: p.grade,
+          cells: [
+            <GradeMark key="proof" grade={p.grade} />,
+            p.cases.length,
+            share(p.cases.length, review.cases.length),
+          ],
+          cases: p.cases,
+        }))}
+      />
+      <Figures
+        title="Came back, by cause"
+        head={['Cause', 'Came back']}
+        none="No repair came back."
+        rows={review.comebacks.map((c) => ({
+          key: c.keys.join(' '),
+          cells: [
+            c.keys.length === 1 ? (
+              <Link key="cause" href={experienceAddress('cause', c.keys[0]!)}>
+                {c.name}
+              </Link>
+            ) : (
+              c.name
+            ),
+            `${c.cases.length} of ${c.of}`,
+          ],
+          cases: c.cases,
+        }))}
+      />
+      <Figures
+        title="Testing before the repair, by system"
+        head={['System', 'Median', 'Longest']}
+        none="On no case has every test its minutes."
+        rows={review.testing.map((t) => ({
+          key: t.system,
+          cells: [t.system, inHours(t.median), inHours(t.longest)],
+          cases: t.cases,
+        }))}
       >
-        <ReviewBars
-          unit="min"
-          rows={review.testing.map((t) => ({ name: t.system, value: t.median, note: `${t.cases.length}` }))}
-        />
-        <Rows head={['System', 'Median', 'Longest', '']}>
-          {review.testing.map((t) => (
-            <tr key={t.system}>
-              <td>{t.system}</td>
-              <td>{inHours(t.median)}</td>
-              <td>{inHours(t.longest)}</td>
-              <td>
-                <Cases of={t.cases} />
-              </td>
-            </tr>
-          ))}
-        </Rows>
-      </Part>
-      <Part
+        <ReviewBars unit="min" rows={review.testing.map((t) => ({ name: t.system, value: t.median }))} />
+      </Figures>
+      <Figures
         title="Replaced without success"
-        none={review.inVain.length === 0 && 'No part is recorded as replaced without a change.'}
-      >
-        <Rows head={['Part', 'Times', '']}>
-          {review.inVain.map((v) => (
-            <tr key={v.part}>
-              <td>{v.part}</td>
-              <td>
-                <Figure>{v.cases.length}</Figure>
-              </td>
-              <td>
-                <Cases of={v.cases} />
-              </td>
-            </tr>
-          ))}
-        </Rows>
-      </Part>
-      <Part
+        head={['Part', 'Times']}
+        none="No part is recorded as replaced without a change."
+        rows={review.inVain.map((v) => ({ key: v.part, cells: [v.part, v.cases.length], cases: v.cases }))}
+      />
+      <Figures
         title="Tests that find most for their time"
-        none={review.tests.length === 0 && 'No test with a time was done three times.'}
-      >
-        <Rows head={['Test', 'Found', 'Time', '']}>
-          {review.tests.map((t) => (
-            <tr key={t.question}>
-              <td>{t.question}</td>
-              <td style={{ whiteSpace: 'nowrap' }}>
-                <Figure>{t.found.length}</Figure> of <Figure>{t.done}</Figure>
-              </td>
-              <td style={{ whiteSpace: 'nowrap' }}>{inHours(t.minutes)}</td>
-              <td>
-                <Cases of={t.found} />
-              </td>
-            </tr>
-          ))}
-        </Rows>
-      </Part>
-      <Part
+        head={['Test', 'Found', 'Time']}
+        none="No test with a time was done three times."
+        rows={review.tests.map((t) => ({
+          key: t.question,
+          cells: [t.question, `${t.found.length} of ${t.done}`, inHours(t.minutes)],
+          cases: t.found,
+        }))}
+      />
+      <Figures
         title="What customers say, and what it was"
-        none={review.complaints.length === 0 && 'No case with a complaint and a cause.'}
-      >
-        <Rows head={['Complaint', 'Cause', '']}>
-          {review.complaints.flatMap((c) =>
-            c.causes.map((k, i) => (
-              <tr key={`${c.symptom}/${k.key}`}>
-                <td>{i === 0 && <strong>{c.symptom}</strong>}</td>
-                <td>
-                  {k.name}{' '}
-                  <Quiet>
-                    {k.cases.length} of {c.cases.length}
-                  </Quiet>
-                </td>
-                <td>
-                  <Cases of={k.cases} />
-                </td>
-              </tr>
-            )),
-          )}
-        </Rows>
-      </Part>
+        head={['Complaint', 'Cause', 'Times']}
+        none="No case with a complaint and a cause."
+        rows={review.complaints.flatMap((c) =>
+          c.causes.map((k, i) => ({
+            key: `${c.symptom}/${k.key}`,
+            cells: [
+              i === 0 && <strong key="symptom">{c.symptom}</strong>,
+              k.name,
+              `${k.cases.length} of ${c.cases.length}`,
+            ],
+            cases: k.cases,
+          })),
+        )}
+      />
     </Grid>
-  );
-}
-
-function Part({ title, none, children }: { title: string; none?: string | false; children: ReactNode }) {
-  return (
-    <section aria-label={title}>
-      <h2>{title}</h2>
-      {none ? <Quiet>{none}</Quiet> : children}
-    </section>
-  );
-}
-
-function Rows({ head, children }: { head: string[]; children: ReactNode }) {
-  return (
-    <table>
-      <thead>
-        <tr>
-          {head.map((title) => (
-            <th key={title} scope="col">
-              {title || <span className="visually-hidden">Cases</span>}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>{children}</tbody>
-    </table>
   );
 }
 
@@ -290,32 +205,6 @@ const share = (n: number, of: number): string => {
   const percent = Math.round((100 * n) / of);
   return percent === 0 ? 'under 1 %' : `${percent} %`;
 };
-
-const SHOWN = 3;
-
-/** The cases behind a figure: the first by number, the rest on a press. */
-function Cases({ of }: { of: readonly number[] }) {
-  const [all, setAll] = useState(false);
-  const shown = all ? of : of.slice(0, SHOWN);
-  return (
-    <span style={{ fontSize: '0.8125rem' }}>
-      {shown.map((n, i) => (
-        <span key={n}>
-          {i > 0 && ', '}
-          <Link href={`/cases/${n}`}>{n}</Link>
-        </span>
-      ))}
-      {of.length > shown.length && (
-        <>
-          {' '}
-          <Button $kind="quiet" style={{ minHeight: 24, padding: '0 4px' }} onPress={() => setAll(true)}>
-            {of.length - shown.length} more
-          </Button>
-        </>
-      )}
-    </span>
-  );
-}
 
 const inHours = (minutes: number): string =>
   minutes < 60

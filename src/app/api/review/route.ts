@@ -1,13 +1,17 @@
-import { reviewCsv, ReviewPeriod } from '@/core/review';
+import { z } from 'zod';
+import { reviewCsv } from '@/core/review';
 import { shopReview } from '@/services/review';
 import { answer } from '../answer';
 import { readQueryOf } from '../v1/query';
 
+const Period = z.object({ from: z.string().max(10).default(''), to: z.string().max(10).default('') });
+
 /** The review of a period as a table for a spreadsheet. */
 export function GET(request: Request) {
   return answer(request, 'look', async () => {
-    const period = readQueryOf(request, ReviewPeriod);
-    return new Response(reviewCsv(await shopReview(period)), {
+    const period = readQueryOf(request, Period);
+    const csv = reviewCsv(await shopReview(period));
+    return new Response(csv, {
       headers: {
         'content-type': 'text/csv; charset=utf-8',
         'content-disposition': `attachment; filename="review${period.from && `-${period.from}`}${period.to && `-to-${period.to}`}.csv"`,

@@ -1,6 +1,7 @@
 import { pageFor } from '@/app/page-for';
+import { format } from 'date-fns';
 import type { Metadata } from 'next';
-import { ReviewPeriod } from '@/core/review';
+import { Problem } from '@/core/problem';
 import { ReviewScreen } from '@/screens/review/review';
 import { MOST_REVIEWED, shopReview } from '@/services/review';
 
@@ -12,15 +13,26 @@ export default async function Page({
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
   await pageFor('look');
-  const asked = ReviewPeriod.safeParse(await searchParams);
-  const period = asked.success ? asked.data : { from: '', to: '' };
+  const { from, to } = await searchParams;
+  const asked = { from: typeof from === 'string' ? from : '', to: typeof to === 'string' ? to : '' };
+  const { review, problem } = await reviewOr(asked);
   return (
     <ReviewScreen
-      period={period}
-      problem={asked.success ? '' : (asked.error.issues[0]?.message ?? '')}
-      review={await shopReview(period)}
+      period={asked}
+      problem={problem}
+      review={review}
       most={MOST_REVIEWED}
-      today={new Date().toISOString().slice(0, 10)}
+      today={format(new Date(), 'yyyy-MM-dd')}
     />
   );
+}
+
+/** The review; where a day cannot be read, what is wrong instead. */
+async function reviewOr(period: { from: string; to: string }) {
+  try {
+    return { review: await shopReview(period), problem: '' };
+  } catch (e) {
+    if (!(e instanceof Problem)) throw e;
+    return { review: null, problem: e.message };
+  }
 }
