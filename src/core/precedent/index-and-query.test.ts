@@ -81,6 +81,14 @@ describe('a line', () => {
       expect(ask(index, line)).toEqual(['lean']);
     expect(ask(index, 'trim below 0 %')).toEqual(['rich']);
   });
+  it('takes a grade as it is shown, and as it is stored', () => {
+    for (const line of ['Stayed fixed', 'P0171 stayed fixed', 'tessa HELD'])
+      expect(readQuery(line, known(index), catalogue)).toContainEqual(
+        expect.objectContaining({ kind: 'grade', label: 'stayed fixed', value: 'held' }),
+      );
+    expect(readQuery('stayed fixedly', known(index), catalogue).some((c) => c.kind === 'grade')).toBe(false);
+  });
+
   it('does not take for a reading what was never read here', () => {
     const chips = readQuery('will not rev over 3000', known(index), catalogue);
     expect(chips.map((c) => c.kind)).not.toContain('reading');

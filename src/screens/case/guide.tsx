@@ -67,8 +67,11 @@ const Bar = styled.span<{ $share: number; $own: number }>`
 `;
 const SHOWN = 5;
 
+/** Closes what the guidance stands in, where it lies over the case, before something is put on it. */
+type Leave = ((then: () => void) => void) | undefined;
+
 /** Likely causes, in counts first and odds second, and the test that would tell most for its minutes. */
-export function GuideMargin({ onPut }: { onPut?: (() => void) | undefined }) {
+export function GuideMargin({ leave }: { leave?: Leave }) {
   const guide = useGuide();
   const closed = useCase((s) => s.record.case.closedAt !== null);
   if (guide.causes.length === 0) return <NoPast closed={closed} />;
@@ -90,7 +93,7 @@ export function GuideMargin({ onPut }: { onPut?: (() => void) | undefined }) {
             : 'General practice: no case of this shop speaks of it yet.'}
         </Quiet>
       </section>
-      {!closed && <NextTests guide={guide} onPut={onPut} />}
+      {!closed && <NextTests guide={guide} leave={leave} />}
     </>
   );
 }
@@ -202,7 +205,7 @@ function NoPast({ closed }: { closed: boolean }) {
 }
 
 /** Tests of near cases that would separate what is left, with what each outcome would mean. */
-function NextTests({ guide, onPut }: { guide: Guide; onPut: (() => void) | undefined }) {
+function NextTests({ guide, leave }: { guide: Guide; leave: Leave }) {
   const record = useRecord();
   const together = useCase((s) => s.together);
   const focus = useFocusNext();
@@ -223,7 +226,6 @@ function NextTests({ guide, onPut }: { guide: Guide; onPut: (() => void) | undef
       vehicle: record.vehicle,
     });
     together(ops);
-    onPut?.();
     const cell = ops.find((op) => op.kind === 'reading' || op.kind === 'input');
     if (cell) focus(`${cell.id}:entered`);
   };
@@ -245,7 +247,10 @@ function NextTests({ guide, onPut }: { guide: Guide; onPut: (() => void) | undef
               ))}
             </dl>
             <span style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
-              <Button $kind={i === 0 ? 'main' : undefined} onPress={() => put(n)}>
+              <Button
+                $kind={i === 0 ? 'main' : undefined}
+                onPress={() => (leave ? leave(() => put(n)) : put(n))}
+              >
                 <ListPlus aria-hidden="true" /> Add to the case
               </Button>
               <Quiet>

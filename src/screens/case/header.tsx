@@ -20,7 +20,7 @@ import { useCase, useRecord } from './store';
 import { Undo } from './undo';
 
 /** What a case waits for, as its status. */
-export const STATUS: Record<Wait, string> = {
+const STATUS: Record<Wait, string> = {
   '': '',
   diagnosis: 'Status: in diagnosis',
   authorisation: 'Status: authorisation',

@@ -69,10 +69,16 @@ const Top = styled.div`
   font-weight: 700;
 `;
 const MOST_UNEXPLAINED = 12;
+const AFTER_CLOSING_MS = 60;
 
 /** What is not explained, the suspects, likely causes and tests: beside the case, or over it where it is narrow. */
 export function Margin({ now }: { now: string }) {
   const [open, setOpen] = useState(false);
+  // The dialog gives the cursor back to its button first; then it is free to go on.
+  const leave = (then?: () => void) => {
+    setOpen(false);
+    if (then) setTimeout(then, AFTER_CLOSING_MS);
+  };
   return (
     <>
       <GuidanceBar onOpen={() => setOpen(true)} />
@@ -88,7 +94,7 @@ export function Margin({ now }: { now: string }) {
                 <X aria-hidden="true" /> Close
               </Button>
             </Top>
-            <Guidance now={now} onLeave={() => setOpen(false)} />
+            <Guidance now={now} leave={leave} />
           </Dialog>
         </Drawer>
       </Veil>
@@ -96,15 +102,15 @@ export function Margin({ now }: { now: string }) {
   );
 }
 
-/** @param onLeave what is pressed leads to the case, or away from it */
-function Guidance({ now, onLeave }: { now: string; onLeave?: () => void }) {
+/** @param leave closes what lies over the case, then does what leads back to it */
+function Guidance({ now, leave }: { now: string; leave?: (then?: () => void) => void }) {
   const { suspects } = useConclusions();
   const hasCause = useCase((s) => s.record.cause.length > 0);
   const unexplained = useUnexplained();
   const name = useSuspectName();
   const forks = useForks();
   return (
-    <div onClick={(e) => (e.target as HTMLElement).closest('a') && onLeave?.()}>
+    <div onClick={(e) => (e.target as HTMLElement).closest('a') && leave?.()}>
       {unexplained.length > 0 && (
         <>
           <h3>{hasCause ? 'Not explained by a cause' : 'To be explained'}</h3>
@@ -140,7 +146,7 @@ function Guidance({ now, onLeave }: { now: string; onLeave?: () => void }) {
         </>
       )}
       <OldMargin />
-      <GuideMargin onPut={onLeave} />
+      <GuideMargin leave={leave} />
       <NearCases now={now} />
       {forks.length > 0 && (
         <section aria-label="Forks">

@@ -17,9 +17,12 @@ function otherwise(word: string, catalogue: Catalogue): Pick<Chip, 'or'> {
 
 /** Where a case stands: its grade, open or closed. "Open" behind anything else is not the state of a case. */
 export const readStanding: LineReader = (text, _known, catalogue) => {
-  for (const grade of GRADES)
-    if (grade !== displayWord(grade) && text.rest.toLowerCase().includes(` ${displayWord(grade)} `))
-      text.take(displayWord(grade), { kind: 'grade', label: displayWord(grade), value: grade });
+  // A grade as it is shown, where that is more than one word.
+  text.takeAll(/(?<= )stayed fixed(?= )/gi, () => ({
+    kind: 'grade',
+    label: displayWord('held'),
+    value: 'held',
+  }));
   for (const word of text.words()) {
     const lower = word.toLowerCase();
     if (GRADES.includes(lower as Grade))
