@@ -109,7 +109,7 @@ test('the review of a period counts its cases, and each figure opens them', asyn
   expect(href).toMatch(/^\/cases\/\d+$/);
   await page.getByLabel('Closed from').fill('soon');
   await page.getByRole('button', { name: 'Show', exact: true }).click();
-  await expect(page.getByText('Write a day as 2026-11-28.')).toBeVisible();
+  await expect(page.getByText('Write it as 2026-11-28.')).toBeVisible();
   await page.getByRole('button', { name: 'Last 30 days' }).click();
   await expect(page).toHaveURL(/from=\d{4}-\d{2}-\d{2}$/);
   const csv = await page.request.get('/api/review?from=2000-01-01');

@@ -28,7 +28,7 @@ export const CaseListFilter = z.object({
 export type CaseListFilter = z.infer<typeof CaseListFilter>;
 
 export const CaseListQuery = CaseListFilter.extend({
-  sort: z.enum(CASE_LIST_COLUMNS).default('number'),
+  sort: z.enum(CASE_LIST_COLUMNS).default('openedAt'),
   order: z.enum(['up', 'down']).default('down'),
   from: z.coerce.number().int().min(0).max(10_000_000).default(0).describe('How many are passed over.'),
   most: z.coerce.number().int().min(1).max(500).default(100),

@@ -16,7 +16,7 @@ export function addressOf(choice: ListChoice): string {
   const query = new URLSearchParams();
   for (const name of ['words', 'state', 'grade', 'lead'] as const)
     if (choice[name] !== '') query.set(name, choice[name]);
-  if (choice.sort !== 'number' || choice.order !== 'down') {
+  if (choice.sort !== 'openedAt' || choice.order !== 'down') {
     query.set('sort', choice.sort);
     query.set('order', choice.order);
   }

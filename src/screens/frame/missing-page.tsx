@@ -3,18 +3,9 @@
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 
-/** A part of an address as people read it; as it stands where it is no proper one. */
-function readable(part: string): string {
-  try {
-    return decodeURIComponent(part);
-  } catch {
-    return part;
-  }
-}
-
 /** What is missing, by its address: a case, something on a case, or a page. */
 function missingAt(path: string): { title: string; why: string } {
-  const [, of, id, part] = path.split('/').map(readable);
+  const [, of, id, part] = path.split('/').map(decodeURIComponent);
   if (of === 'cases' && id && part)
     return {
       title: `Case ${id} does not have this ${part === 'traces' ? 'trace' : 'page'}`,
