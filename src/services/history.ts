@@ -1,3 +1,4 @@
+import { format, parseISO } from 'date-fns';
 import { Problem } from '@/core/problem';
 import type { HistoryAnswer } from '@/core/api';
 import { changesOf, undoChange, type CaseRecord, type HistoryChange, type HistoryRow } from '@/core/case';
@@ -48,6 +49,7 @@ async function wordsFor(record: CaseRecord, all: HistoryChange[]) {
     catalogueName: (id) => catalogue.resolve(id)?.name ?? '',
     personName: (id) => people.get(id) ?? id,
     symptomLabel: (id) => symptomById(id)?.label ?? id,
+    dayTime: (at) => format(parseISO(at), 'd MMM yyyy, HH:mm'),
   };
   return { words, people };
 }

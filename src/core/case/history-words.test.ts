@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { applyOps } from './apply';
 import { changesOf, type HistoryRow } from './history';
-import { changeInWords, type WordsContext } from './history-words';
+import { changeInWords, fieldLabel, type WordsContext } from './history-words';
+import { KINDS } from './kinds';
 import { emptyRecord } from './test-record';
 
 const record = applyOps(emptyRecord(), [
@@ -27,6 +28,7 @@ const say = (...rows: HistoryRow[]) => {
     catalogueName: (id) => ({ pump: 'fuel pump', worn: 'worn', split: 'cracked' })[id] ?? '',
     personName: (id) => (id === 'jun' ? 'Jun' : id),
     symptomLabel: (id) => (id === 'stall' ? 'stalls' : id),
+    dayTime: (at) => at.slice(0, 10),
   };
   return changeInWords(changesOf(rows)[0]!, context);
 };
@@ -48,6 +50,10 @@ describe('a change in words', () => {
     [
       row({ kind: 'test', rowId: 't', before: { minutes: null }, after: { minutes: 12 } }),
       'Test Does it hold?: minutes set to 12',
+    ],
+    [
+      row({ kind: 'repair', rowId: 'r', before: { at: null }, after: { at: '2026-11-29T10:21:12.487Z' } }),
+      'Repair: time set to 2026-11-29',
     ],
     [row({ kind: 'case', rowId: 'k', op: 'add', after: { number: 1 } }), 'Case opened'],
     [
@@ -123,6 +129,15 @@ describe('a change in words', () => {
     });
     expect(say(repair, grade).part).toBe('repair');
     expect(say(grade)).toEqual({ part: 'proof', lines: ['Grade set to claimed'] });
+  });
+  it('calls every field of every row by plain words', () => {
+    for (const shape of Object.values(KINDS))
+      for (const field of Object.keys(shape.shape)) expect(fieldLabel(field)).toMatch(/^[a-z][a-z ,’]*$/);
+    expect(['alsoChanged', 'askedAt', 'handId'].map(fieldLabel)).toEqual([
+      'also changed',
+      'asked',
+      'assignee',
+    ]);
   });
   it('cuts what is long', () => {
     const long = row({ kind: 'case', rowId: 'k', before: { said: '' }, after: { said: 'x'.repeat(500) } });

@@ -11,6 +11,8 @@ export interface WordsContext {
   catalogueName: (id: string) => string;
   personName: (id: string) => string;
   symptomLabel: (concept: string) => string;
+  /** A stored moment as people read it. */
+  dayTime: (at: string) => string;
 }
 
 const PART_OF: Partial<Record<Kind, string>> = {
@@ -68,6 +70,7 @@ const FIELDS: Record<string, string> = {
   byId: 'by',
   causeId: 'cause',
   closedAt: 'closed',
+  at: 'time',
   waitsFor: 'waits for',
   waitNote: 'waits for, exactly',
   said: 'the customer’s words',
@@ -127,15 +130,30 @@ function value(field: string, v: unknown, c: WordsContext): string {
   if (NAMED.has(field)) return nameById(s, c) || 'one that was removed';
   if (field === 'vehicleId' || field === 'ofCaseId') return 'another';
   if (field === 'concept') return c.symptomLabel(s);
+  if (MOMENT.test(s)) return c.dayTime(s);
   if (typeof v === 'number' || ENUMERATED.has(field)) return displayWord(s);
   return s.length > 90 ? `“${s.slice(0, 88)}…”` : `“${s}”`;
 }
 
+const MOMENT = /^\d{4}-\d{2}-\d{2}T[\d:.]{1,12}Z$/;
 const ENUMERATED = new Set(['role', 'grade', 'verdict', 'state', 'says', 'waitsFor']);
+
+/**
+ * What a field is called: by its own name, or its name in plain letters.
+ *
+ * @example fieldLabel('handId') // 'assignee'
+ * @example fieldLabel('alsoChanged') // 'also changed'
+ */
+export const fieldLabel = (field: string): string =>
+  FIELDS[field] ??
+  field
+    .replace(/Id$/, '')
+    .replace(/At$/, '')
+    .replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
 
 /** What became of one field: "grade changed from claimed to proven". */
 function fieldInWords(field: string, row: HistoryRow, c: WordsContext): string {
-  const label = FIELDS[field] ?? field;
+  const label = fieldLabel(field);
   const [before, after] = [value(field, row.before?.[field], c), value(field, row.after?.[field], c)];
   if (after === '') return `${label} removed${before ? ` (was ${before})` : ''}`;
   return before === '' ? `${label} set to ${after}` : `${label} changed from ${before} to ${after}`;
