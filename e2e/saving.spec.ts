@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { freshCase } from './help';
+import { freshCase, makeCase } from './help';
 
 const words = (page: Page) => page.getByLabel('Customer’s own words');
 test('a reload in the middle of typing loses nothing, even when nothing got through yet', async ({
@@ -15,6 +15,29 @@ test('a reload in the middle of typing loses nothing, even when nothing got thro
   const other = await page.context().newPage();
   await other.goto(page.url());
   await expect(words(other)).toHaveValue('It rattles on the left');
+});
+
+test('what is typed before the page’s program has loaded is kept too', async ({ page }) => {
+  const { id } = await makeCase(page);
+  let go = () => {};
+  const held = new Promise<void>((done) => (go = done));
+  await page.route('**/*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto(`/cases/${id}`, { waitUntil: 'commit' });
+  await words(page).pressSequentially('It whistles');
+  await page.getByLabel('What the shop saw').pressSequentially('a hose off');
+  go();
+  await expect
+    .poll(async () => {
+      const answer = await page.request.get(`/api/cases/${id}`);
+      return ((await answer.json()) as { record: { case: object } }).record.case;
+    })
+    .toMatchObject({ said: 'It whistles', seen: 'a hose off' });
+  // The field goes on from there.
+  await page.keyboard.type(' again');
+  await expect(page.getByLabel('What the shop saw')).toHaveValue('a hose off again');
 });
 
 test('a browser that crashed leaves its words to the next one', async ({ page, context }) => {

@@ -13,6 +13,7 @@ import { decimalSign, people } from '@/services/shop';
 import { NumbersOfShop } from '@/screens/numbers';
 import { StyleRegistry } from '@/ui/registry';
 import { GlobalStyle } from '@/ui/theme';
+import { TypedEarly } from '@/ui/typed-early';
 
 export const metadata: Metadata = {
   title: { default: 'Vantle', template: '%s · Vantle' },
@@ -44,6 +45,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
           ) : (
             children
           )}
+          <TypedEarly />
         </StyleRegistry>
       </body>
     </html>

@@ -7,7 +7,7 @@ import { causeStateHere, mayHere } from '../person';
 import { Button, Empty, IconButton, Quiet, Tag } from '@/ui/controls';
 import { useActions } from '../frame/actions';
 import { useConclusions } from './conclusions';
-import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, useFocusNext } from './fields';
+import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, focusNext } from './fields';
 import { OfferButton } from './offer';
 import { CataloguePicker, useCatalogue } from './parts';
 import { useCase, useRecord } from './store';
@@ -41,12 +41,11 @@ export function CausePart() {
   const suspects = useCase((s) => s.record.suspect);
   const causes = useCase((s) => s.record.cause);
   const add = useCase((s) => s.add);
-  const focus = useFocusNext();
   const found = useConclusions().suspects.some((e) => e.suspectId === null);
   const nothing = suspects.length + causes.length === 0 && !found;
-  const addSuspect = () => focus(`${add('suspect', { position: suspects.length })}:partId`);
+  const addSuspect = () => focusNext(`${add('suspect', { position: suspects.length })}:partId`);
   const addCause = () =>
-    focus(`${add('cause', { position: causes.length, state: causeStateHere() })}:partId`);
+    focusNext(`${add('cause', { position: causes.length, state: causeStateHere() })}:partId`);
   useActions('On a case', [
     { say: 'Suspect', words: 'add', key: 'u', run: addSuspect },
     { say: 'Cause', words: 'add', key: 'c', run: addCause },

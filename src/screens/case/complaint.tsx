@@ -7,7 +7,7 @@ import { conditionLabel } from '@/core/symptoms/conditions';
 import { useVocabulary } from './vocabulary';
 import { Button, IconButton, Quiet, Segments } from '@/ui/controls';
 import { ComebackLinks } from './comeback';
-import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, useFocusNext } from './fields';
+import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, focusNext } from './fields';
 import { useActions } from '../frame/actions';
 import { AddFiles, Files } from './files';
 import { OfferButton } from './offer';
@@ -31,7 +31,6 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
   const earlier = useCase((s) => s.record.earlier);
   const edit = useCase((s) => s.edit);
   const add = useCase((s) => s.add);
-  const focus = useFocusNext();
   const vocabulary = useVocabulary();
   // Each with the conditions of its own clause: "pulls when braking, rattles when cold".
   const offered = (vocabulary ? symptomsByClause(vocabulary, said) : []).filter(
@@ -50,12 +49,12 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
         position: symptoms.length + i,
       }),
     );
-  const addEarlier = () => focus(`${add('earlier', { position: earlier.length })}:what`);
+  const addEarlier = () => focusNext(`${add('earlier', { position: earlier.length })}:what`);
   useActions('On a case', [
-    { say: 'The vehicle', words: 'vin vehicle', key: 'v', run: () => focus(`${vehicleId}:vin`) },
-    { say: 'The customer’s words', words: 'said', key: 'w', run: () => focus(`${id}:said`) },
-    { say: 'What the shop saw', words: 'seen', run: () => focus(`${id}:seen`) },
-    { say: 'Add a symptom', words: 'symptom', key: 'y', run: () => focus('add-symptom') },
+    { say: 'The vehicle', words: 'vin vehicle', key: 'v', run: () => focusNext(`${vehicleId}:vin`) },
+    { say: 'The customer’s words', words: 'said', key: 'w', run: () => focusNext(`${id}:said`) },
+    { say: 'What the shop saw', words: 'seen', run: () => focusNext(`${id}:seen`) },
+    { say: 'Add a symptom', words: 'symptom', key: 'y', run: () => focusNext('add-symptom') },
     { say: 'Earlier repair or event', words: 'before history', run: addEarlier },
     ...REPRODUCED.map((r) => ({
       say: `Reproduced here: ${r.label}`,
@@ -65,7 +64,7 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
 
   return (
     <CasePart id="complaint" title="Complaint">
-      <VehicleFields autoFocus={fresh} onEnter={() => focus(`${id}:said`)} />
+      <VehicleFields autoFocus={fresh} onEnter={() => focusNext(`${id}:said`)} />
       <div style={{ marginTop: 10, display: 'grid', gap: 6 }}>
         <ProseField
           kind="case"

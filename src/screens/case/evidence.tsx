@@ -10,7 +10,7 @@ import { dayTime } from '@/ui/dates';
 import { CodesOverScans } from './code-table';
 import { ClearItem, ScanItem } from './codes';
 import { useActions } from '../frame/actions';
-import { CasePart, nowIso, Sub, useFocusNext } from './fields';
+import { CasePart, nowIso, Sub, focusNext } from './fields';
 import { MomentField } from './moment';
 import { useCase } from './store';
 import { KnownGoodProvider } from './tests/known-good';
@@ -81,7 +81,6 @@ export function EvidencePart() {
   const hasCodes = useCase((s) => s.record.code.length > 0);
   const hasLive = useCase((s) => s.record.live.length > 0);
   const add = useCase((s) => s.add);
-  const focus = useFocusNext();
   const people = usePeople();
   const [pasting, setPasting] = useState(false);
   const [atVehicle, setAtVehicle] = useState(false);
@@ -127,7 +126,7 @@ export function EvidencePart() {
   const addTest = (question: string) => {
     const id = add('test', { at: nowIso(), question, position: tests.length });
     const reading = add('reading', { testId: id });
-    focus(question ? `${reading}:label` : `${id}:question`);
+    focusNext(question ? `${reading}:label` : `${id}:question`);
   };
   const clear = () => add('clear', { at: nowIso(), position: clears.length });
   const failed = tests.filter((t) => t.verdict === 'fail' && !tests.some((x) => x.repeatOf === t.id));
@@ -189,7 +188,7 @@ export function EvidencePart() {
         <PasteScan
           onDone={(put) => {
             setPasting(false);
-            if (put) focus('take-roles');
+            if (put) focusNext('take-roles');
           }}
         />
       )}

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Conflict } from '@/core/api';
-import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { checkFields, keepBoth, rowOf, type Kind } from '@/core/case';
 import { Button, Choice, FieldLabel, Input, TextArea } from '@/ui/controls';
@@ -253,33 +253,26 @@ export function LostClashes() {
   );
 }
 
-/** Puts the cursor into a cell that is about to appear, by its `data-cell` name. */
-export function useFocusNext(): (cell: string) => void {
-  const wanted = useRef('');
-  useEffect(() => {
-    if (!wanted.current) return;
-    const found = document.querySelector<HTMLElement>(`[data-cell="${CSS.escape(wanted.current)}"]`);
-    if (found) {
-      found.focus();
-      wanted.current = '';
-    }
-  });
-  return (cell) => {
-    wanted.current = cell;
-    // What does not appear soon is not waited for: it would take the cursor from somebody who writes.
-    setTimeout(() => {
-      if (wanted.current === cell) wanted.current = '';
-    }, 1500);
-    // When the cell is on the screen already, nothing will re-render.
-    requestAnimationFrame(() => {
-      const found =
-        wanted.current && document.querySelector<HTMLElement>(`[data-cell="${CSS.escape(wanted.current)}"]`);
-      if (found) {
-        found.focus();
-        wanted.current = '';
-      }
-    });
+const WAITED_FOR_MS = 3000;
+let latest = '';
+
+/**
+ * Puts the cursor into a cell that is about to appear, by its `data-cell` name. What does not appear soon is not
+ * waited for, nor while somebody has begun to write elsewhere: it would take the cursor from them.
+ */
+export function focusNext(cell: string): void {
+  latest = cell;
+  const before = document.activeElement;
+  const until = performance.now() + WAITED_FOR_MS;
+  const look = () => {
+    const now = document.activeElement;
+    const writesElsewhere = now !== before && now?.matches('input, textarea, select');
+    if (latest !== cell || writesElsewhere) return;
+    const found = document.querySelector<HTMLElement>(`[data-cell="${CSS.escape(cell)}"]`);
+    if (found) found.focus();
+    else if (performance.now() < until) requestAnimationFrame(look);
   };
+  requestAnimationFrame(look);
 }
 
 export const Row = styled.div<{ $columns: string }>`

@@ -6,7 +6,7 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import { putTest } from '@/core/guide';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
-import { nowIso, useFocusNext } from './fields';
+import { nowIso, focusNext } from './fields';
 import { about, gradesInWords } from '../odds-words';
 import { useGuide, usePrecedents, type Guide } from './precedents';
 import { useCase, useRecord } from './store';
@@ -127,7 +127,7 @@ function CauseLine({ cause: c, guide }: { cause: Guide['causes'][number]; guide:
         {notIsolated > 0 && `, ${notIsolated} not isolated`} · {about(c.share)}
       </Quiet>
       <details>
-        <summary>{c.numbers.length > 0 ? 'Why' : 'why'}</summary>
+        <summary>Why</summary>
         {c.ruledOut && <p>Ruled out here by a person.</p>}
         <ul>
           {speaks.map((b) => (
@@ -208,7 +208,6 @@ function NoPast({ closed }: { closed: boolean }) {
 function NextTests({ guide, leave }: { guide: Guide; leave: Leave }) {
   const record = useRecord();
   const together = useCase((s) => s.together);
-  const focus = useFocusNext();
   if (guide.next.length === 0)
     return (
       <section aria-label="Next test">
@@ -227,7 +226,7 @@ function NextTests({ guide, leave }: { guide: Guide; leave: Leave }) {
     });
     together(ops);
     const cell = ops.find((op) => op.kind === 'reading' || op.kind === 'input');
-    if (cell) focus(`${cell.id}:entered`);
+    if (cell) focusNext(`${cell.id}:entered`);
   };
   return (
     <section aria-label="Next test">

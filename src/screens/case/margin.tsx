@@ -1,7 +1,7 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useRef, useState, type RefObject } from 'react';
 import { Dialog, Modal, ModalOverlay } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 import { Button, Tag } from '@/ui/controls';
@@ -69,15 +69,14 @@ const Top = styled.div`
   font-weight: 700;
 `;
 const MOST_UNEXPLAINED = 12;
-const AFTER_CLOSING_MS = 60;
 
 /** What is not explained, the suspects, likely causes and tests: beside the case, or over it where it is narrow. */
 export function Margin({ now }: { now: string }) {
   const [open, setOpen] = useState(false);
-  // The dialog gives the cursor back to its button first; then it is free to go on.
+  const afterwards = useRef<() => void>(undefined);
   const leave = (then?: () => void) => {
+    afterwards.current = then;
     setOpen(false);
-    if (then) setTimeout(then, AFTER_CLOSING_MS);
   };
   return (
     <>
@@ -95,11 +94,28 @@ export function Margin({ now }: { now: string }) {
               </Button>
             </Top>
             <Guidance now={now} leave={leave} />
+            <OnceGone run={afterwards} />
           </Dialog>
         </Drawer>
       </Veil>
     </>
   );
+}
+
+/**
+ * Does what was asked for when the dialog has gone. The dialog gives the cursor back to its button in the frame after it
+ * went; only then it is free to go on.
+ */
+function OnceGone({ run }: { run: RefObject<(() => void) | undefined> }) {
+  useEffect(
+    () => () => {
+      const then = run.current;
+      run.current = undefined;
+      if (then) requestAnimationFrame(() => requestAnimationFrame(then));
+    },
+    [run],
+  );
+  return null;
 }
 
 /** @param leave closes what lies over the case, then does what leads back to it */

@@ -4,7 +4,7 @@ import { Plus } from 'lucide-react';
 import { isolationOf } from '@/core/cause';
 import { Button, Empty, Quiet, Tag } from '@/ui/controls';
 import { useActions } from '../frame/actions';
-import { CasePart, useFocusNext } from './fields';
+import { CasePart, focusNext } from './fields';
 import { useCatalogue } from './parts';
 import { CaseEstimate } from './estimate';
 import { RepairCard } from './repair-card';
@@ -14,7 +14,6 @@ import { useCase, useRecord } from './store';
 export function RepairPart() {
   const record = useCase((s) => s.record);
   const add = useCase((s) => s.add);
-  const focus = useFocusNext();
   const { catalogue } = useCatalogue();
   const addRepair = () => {
     const cause = record.cause.at(-1);
@@ -27,7 +26,7 @@ export function RepairPart() {
       what,
       position: record.repair.length,
     });
-    focus(`${id}:what`);
+    focusNext(`${id}:what`);
   };
   useActions('On a case', [{ say: 'Repair', words: 'add done', key: 'r', run: addRepair }]);
   return (

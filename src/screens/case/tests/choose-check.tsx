@@ -8,7 +8,7 @@ import { searchChecks, type Check } from '@/core/checks';
 import { putCheck } from '@/core/guide';
 import { Button, FieldLabel, Input, Quiet, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
-import { nowIso, useFocusNext } from '../fields';
+import { nowIso, focusNext } from '../fields';
 import { useCase } from '../store';
 import { useChasedCodes } from './chased';
 import { Offer, Panel } from './panel';
@@ -21,7 +21,6 @@ export function ChooseCheck({ onDone }: { onDone: () => void }) {
   const record = useCase((s) => s.record);
   const together = useCase((s) => s.together);
   const codes = useChasedCodes();
-  const focus = useFocusNext();
   const [text, setText] = useState('');
   const hits = text.trim() === '' ? forCodes(codes) : searchChecks(text);
   const repeat = useRepeat();
@@ -37,7 +36,7 @@ export function ChooseCheck({ onDone }: { onDone: () => void }) {
     });
     together(ops);
     const first = ops.find((op) => op.op === 'add' && op.kind === 'input' && op.row.entered === '');
-    if (first) focus(`${first.id}:entered`);
+    if (first) focusNext(`${first.id}:entered`);
     onDone();
   };
   return (

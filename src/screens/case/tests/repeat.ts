@@ -2,7 +2,7 @@ import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import type { RowOf } from '@/core/case';
 import { partsOf, repeatTest } from '@/core/guide';
-import { nowIso, useFocusNext } from '../fields';
+import { nowIso, focusNext } from '../fields';
 import { useCaseStore } from '../store';
 
 /**
@@ -11,7 +11,6 @@ import { useCaseStore } from '../store';
  */
 export function useRepeat(): (test: RowOf<'test'>) => void {
   const store = useCaseStore();
-  const focus = useFocusNext();
   const router = useRouter();
   return (test) => {
     const { record, together } = store.getState();
@@ -23,6 +22,6 @@ export function useRepeat(): (test: RowOf<'test'>) => void {
     });
     together(ops);
     const reading = ops.find((op) => op.kind === 'reading' || op.kind === 'input');
-    if (reading) focus(`${reading.id}:entered`);
+    if (reading) focusNext(`${reading.id}:entered`);
   };
 }

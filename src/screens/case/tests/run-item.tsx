@@ -8,7 +8,7 @@ import { runProgress } from '@/core/guide';
 import { Button, Quiet, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { VerdictMark, VerdictShape } from '@/ui/marks';
-import { LineField, useFocusNext } from '../fields';
+import { LineField, focusNext } from '../fields';
 import { usePeople } from '../people';
 import { useCase, useRecord } from '../store';
 import { TestItem } from './test-item';
@@ -74,7 +74,6 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
   const record = useRecord();
   const edit = useCase((s) => s.edit);
   const removeAll = useCase((s) => s.removeAll);
-  const focus = useFocusNext();
   const people = usePeople();
   const progress = runProgress(tests);
   const stopped = run.state === 'stopped';
@@ -86,11 +85,11 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
     setOpen(next?.id ?? '');
     if (!next && run.state !== 'done') edit('run', run.id, 'state', 'done');
     const cell = next && firstCell(record, next.id);
-    if (cell) focus(cell);
+    if (cell) focusNext(cell);
   };
   const leaveOut = (id: string) => {
     edit('test', id, 'skipped', 'left out');
-    focus(`${id}:skipped`);
+    focusNext(`${id}:skipped`);
   };
   const all = progress.done === progress.all;
   return (

@@ -11,7 +11,7 @@ import { barometerOf } from '@/core/readings';
 import { Button, IconButton, Quiet } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { VerdictMark } from '@/ui/marks';
-import { LineField, useFocusNext } from '../fields';
+import { LineField, focusNext } from '../fields';
 import { AddFiles, Files } from '../files';
 import { FoundInTrace } from '../../traces/list';
 import { OfferButton } from '../offer';
@@ -75,7 +75,6 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
   const inputs = useCase(useShallow((s) => partsOf(s.record, test.id).inputs));
   const add = useCase((s) => s.add);
   const remove = useCase((s) => s.remove);
-  const focus = useFocusNext();
   const [more, setMore] = useState(false);
   const [saving, setSaving] = useState(false);
   const [withSetup, setWithSetup] = useState(false);
@@ -97,7 +96,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
   const addReading = () => {
     const last = readings.at(-1);
     const id = add('reading', { testId: test.id, limit: last?.limit ?? '', position: readings.length });
-    focus(`${id}:label`);
+    focusNext(`${id}:label`);
   };
   const repeat = useRepeat();
   const again = () => repeat(test);
@@ -113,7 +112,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
               field="question"
               label="Question"
               hideLabel
-              onEnter={() => focus(readings[0] ? `${readings[0].id}:label` : '')}
+              onEnter={() => focusNext(readings[0] ? `${readings[0].id}:label` : '')}
               placeholder="What does this test ask? “Does the pump hold pressure after switching off?”"
             />
           )}
@@ -160,7 +159,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
           before={before.find((x) => x.label === r.label && x.position === r.position)}
           onEnter={() => {
             const next = readings[i + 1];
-            if (next) focus(`${next.id}:label`);
+            if (next) focusNext(`${next.id}:label`);
             else addReading();
           }}
         />
@@ -184,7 +183,9 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
         </Button>
         <Button
           $kind="quiet"
-          onPress={() => focus(`${add('condition', { testId: test.id, position: conditions.length })}:what`)}
+          onPress={() =>
+            focusNext(`${add('condition', { testId: test.id, position: conditions.length })}:what`)
+          }
         >
           <Plus aria-hidden="true" /> Condition
         </Button>
@@ -193,7 +194,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
             $kind="quiet"
             onPress={() => {
               setWithSetup(true);
-              focus(`${test.id}:setup`);
+              focusNext(`${test.id}:setup`);
             }}
           >
             <Plus aria-hidden="true" /> Set-up check
