@@ -2,7 +2,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import ts from 'typescript';
-import { ACTIONS, mayDo, ROLE_NAMES, ROLES, tokenMayDo, TOKEN_SCOPES, type Action } from '../src/core/access';
+import { ACTIONS, mayDo, roleName, ROLES, tokenMayDo, TOKEN_SCOPES, type Action } from '../src/core/access';
 
 export interface Right {
   /** `GET /api/desk`, or `page /find`. */
@@ -71,7 +71,7 @@ export function rightsTable(list: readonly Right[] = rights()): string {
     (a) =>
       `| ${a} | ${ACTIONS[a]} | ${ROLES.map((r) => yes(mayDo(r, a))).join(' | ')} | ${TOKEN_SCOPES.map((s) => yes(tokenMayDo(s, a))).join(' | ')} |`,
   );
-  const heads = [...ROLES.map((r) => ROLE_NAMES[r]), ...TOKEN_SCOPES.map((s) => `token: ${s}`)];
+  const heads = [...ROLES.map(roleName), ...TOKEN_SCOPES.map((s) => `token: ${s}`)];
   return [
     '# Who may do what',
     '',

@@ -1,4 +1,5 @@
 import { randomBytes } from 'node:crypto';
+import type { Role } from '@/core/access';
 import type { TakeRecordsRequest } from '@/core/api';
 import { Problem } from '@/core/problem';
 import type { KnownGood, Op, Procedure } from '@/core/case';
@@ -54,7 +55,7 @@ export async function prepare(kind: ShopKind, say?: (done: number, of: number) =
 
 export interface DemoContent {
   shopName: string;
-  people: { id: string; name: string; role: 'lead' | 'technician' | 'desk' }[];
+  people: { id: string; name: string; role: Role }[];
   money: Money;
   cases: unknown[];
   /** Cases of the years before, as files. */

@@ -1,13 +1,5 @@
 /** Who may do what in a shop. Everything that is asked of the server names one of these actions. */
 
-export const ROLES = ['lead', 'technician', 'desk'] as const;
-export type Role = (typeof ROLES)[number];
-export const ROLE_NAMES: Record<Role, string> = {
-  lead: 'Lead',
-  technician: 'Technician',
-  desk: 'Front desk',
-};
-
 export const ACTIONS = {
   open: 'Sign in; whether the server is up',
   own: 'One’s own sign-in, PIN and passphrase',
@@ -21,23 +13,34 @@ export const ACTIONS = {
 } as const;
 export type Action = keyof typeof ACTIONS;
 
-const ALLOWED: Record<Role, readonly Action[]> = {
-  desk: ['open', 'own', 'look', 'take in'],
-  technician: ['open', 'own', 'look', 'take in', 'diagnose'],
-  lead: Object.keys(ACTIONS) as Action[],
-};
+interface RoleFacts {
+  name: string;
+  may: readonly Action[];
+}
+
+/** Every role. A new one is one entry here. */
+const TABLE = {
+  lead: { name: 'Lead', may: Object.keys(ACTIONS) as Action[] },
+  technician: { name: 'Technician', may: ['open', 'own', 'look', 'take in', 'diagnose'] },
+  desk: { name: 'Front desk', may: ['open', 'own', 'look', 'take in'] },
+} as const satisfies Record<string, RoleFacts>;
+
+export type Role = keyof typeof TABLE;
+export const ROLES = Object.keys(TABLE) as [Role, ...Role[]];
+export const roleName = (role: Role): string => TABLE[role].name;
 
 /**
  * Whether a role may do something.
  *
  * @example mayDo('technician', 'sign off') // false
  */
-export const mayDo = (role: Role, action: Action): boolean => ALLOWED[role].includes(action);
+export const mayDo = (role: Role, action: Action): boolean =>
+  (TABLE[role].may as readonly Action[]).includes(action);
 
 /** The sentence for somebody whose role may not. */
 export function notAllowed(role: Role, action: Action): string {
-  const others = ROLES.filter((r) => mayDo(r, action)).map((r) => ROLE_NAMES[r].toLowerCase());
-  return `${ROLE_NAMES[role]} may not do this (${ACTIONS[action].toLowerCase()}). Ask the ${others.at(-1)}.`;
+  const others = ROLES.filter((r) => mayDo(r, action)).map((r) => roleName(r).toLowerCase());
+  return `${roleName(role)} may not do this (${ACTIONS[action].toLowerCase()}). Ask the ${others.at(-1)}.`;
 }
 
 /** What a token may do: only look, what a technician may, or everything. */

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ROLES } from '@/core/access/roles';
 import { base, line, moment, owner, prose, ref, words } from './fields';
 
 /** Rows of the last three parts: cause, repair, proof. */
@@ -160,7 +161,7 @@ export type BulletinUse = z.infer<typeof BulletinUse>;
 export const Person = z.object({
   id: owner,
   name: z.string().min(1).max(80),
-  role: z.enum(['lead', 'technician', 'desk']),
+  role: z.enum(ROLES),
   active: z.boolean().default(true),
 });
 export type Person = z.infer<typeof Person>;

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
+import { roleName } from '@/core/access/roles';
 import type { AccessView } from './view';
 import { Button, Choice, Quiet, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
@@ -103,7 +104,7 @@ function People({ view, change }: { view: AccessView; change: Change }) {
           .map((p) => (
             <Row key={p.id}>
               <span>
-                <strong>{p.name}</strong> <Quiet>{p.role === 'desk' ? 'front desk' : p.role}</Quiet>
+                <strong>{p.name}</strong> <Quiet>{roleName(p.role).toLowerCase()}</Quiet>
               </span>
               <Tag $tone={p.pin ? 'pass' : 'plain'}>{p.pin ? 'PIN' : 'no PIN'}</Tag>
               <Tag $tone={p.passphrase ? 'pass' : 'plain'}>

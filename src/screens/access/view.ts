@@ -1,9 +1,11 @@
+import type { Role } from '@/core/access/roles';
+
 /** What the page of access shows. Moments are ISO 8601. */
 export interface AccessView {
   people: {
     id: string;
     name: string;
-    role: string;
+    role: Role;
     active: boolean;
     pin: boolean;
     passphrase: boolean;

@@ -5,6 +5,7 @@ import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { roleName, ROLES } from '@/core/access/roles';
 import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
 import { CallAgainForm, MoneyForm, type MoneyView } from './money-form';
@@ -45,11 +46,7 @@ const Line = styled.li`
   padding: 6px 0;
   border-top: 1px solid var(--rule);
 `;
-const ROLES = [
-  { value: 'lead', label: 'lead' },
-  { value: 'technician', label: 'technician' },
-  { value: 'desk', label: 'front desk' },
-];
+const ROLE_OPTIONS = ROLES.map((r) => ({ value: r, label: roleName(r).toLowerCase() }));
 
 const NUMBERS = [
   { value: 'ask', label: 'either way: ask' },
@@ -227,7 +224,7 @@ function PersonLine({
         label={`Work of ${person.name}`}
         hideLabel
         value={person.role}
-        options={ROLES}
+        options={ROLE_OPTIONS}
         onChange={(role) => keep({ role })}
       />
       <Choice
