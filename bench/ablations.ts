@@ -1,9 +1,9 @@
 import { brier } from '../src/core/guide';
-import { FIT, TRADE } from '../src/core/precedent/weights';
+import { FIT, TRADE } from '../src/core/similar/weights';
 import { measure, vantle, vantleShares, vantleTests, type Quality } from './world/measure-quality';
 import { mean } from './world/metrics';
 import { worldShop } from './world/shop';
-import { CAREFUL } from './world/ways';
+import { CAREFUL } from './world/scan-history';
 import { World } from './world/world';
 
 /** Worlds and wordings that no weight was chosen on. */

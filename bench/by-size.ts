@@ -2,7 +2,7 @@ import { brier } from '@/core/guide';
 import { measure, vantle, vantleShares, vantleTests, type Quality } from './world/measure-quality';
 import { mean } from './world/metrics';
 import { worldShop } from './world/shop';
-import { CAREFUL, HASTY, PLAIN } from './world/ways';
+import { CAREFUL, HASTY, PLAIN } from './world/scan-history';
 import { World } from './world/world';
 
 /** Worlds and wordings that no weight was chosen on. */

@@ -1,7 +1,7 @@
 import { brier } from '@/core/guide';
 import { Catalogue } from '@/core/cause';
-import { CaseIndex, FIT, rank, wantedOf } from '@/core/precedent';
-import { testDigest } from '@/core/precedent/test-digest';
+import { CaseIndex, FIT, rank, criteriaOf } from '@/core/similar';
+import { testDigest } from '@/core/similar/test-digest';
 import { closeness, fingerprintOf, nearestPrints, type Fingerprint } from '@/core/traces';
 import { KINDS, recordingOf } from './likeness-kinds';
 
@@ -47,14 +47,17 @@ export function evidenceOfTraces(): string[] {
   const before = FIT.traces;
   const rows: string[] = ['| weight, reach | Brier | true cause first |', '|---|---:|---:|'];
   const keys = new Map<string, string>();
-  for (const [key] of rank(index, wantedOf([]), catalogue).fit.shares) keys.set(key.split('|')[0]!, key);
+  for (const [key] of rank(index, criteriaOf([]), catalogue).fit.shares) keys.set(key.split('|')[0]!, key);
   for (const weight of [0, 0.6, 1, 1.3, 1.7, 2.5])
     for (const reach of [0.35, 0.5, 0.7, 1]) {
       FIT.traces = weight;
       let [sum, first] = [0, 0];
       questions.forEach((q, i) => {
         const cases = new Map(near[i]!.map((n) => [n.item.id, closeness(n.distance, reach)] as const));
-        const { fit } = rank(index, wantedOf([]), catalogue, 5, '', { cases, among: new Set(cases.keys()) });
+        const { fit } = rank(index, criteriaOf([]), catalogue, 5, '', {
+          cases,
+          among: new Set(cases.keys()),
+        });
         const truth = [...fit.shares.keys()].find((k) => k.includes(q.key));
         sum += brier(new Map([...fit.shares].map(([k, s]) => [k, s.share])), fit.unseen, truth);
         const best = [...fit.shares].sort((a, b) => b[1].share - a[1].share)[0];

@@ -1,6 +1,6 @@
 import { brier } from '@/core/guide';
-import { FIT, RANK, KIN, PROOF_WEIGHT, CaseIndex } from '../src/core/precedent';
-import { SHRINK } from '../src/core/precedent/shrinkage';
+import { FIT, RANK, RELATED_CODE_WEIGHT, PROOF_WEIGHT, CaseIndex } from '../src/core/similar';
+import { SHRINK } from '../src/core/similar/shrinkage';
 import { GUESS } from '../src/core/symptoms';
 import { measure, vantle, vantleShares } from './world/measure-quality';
 import { World } from './world/world';
@@ -10,7 +10,7 @@ import type { Question } from './world/world';
 /**
  * Chooses the weights of nearness and odds (`npm run bench -- weights`): one after the other, each at
  * the value that serves best on worlds and wordings that the reported figures never see. It prints;
- * a person puts the values into `src/core/precedent/weights.ts`.
+ * a person puts the values into `src/core/similar/weights.ts`.
  */
 
 /** Worlds for choosing; the reported figures come from others (`quality.ts`). */
@@ -37,7 +37,7 @@ const KNOBS: Knob[] = [
   { name: 'symptomsAbsent', of: FIT, values: [0.5, 0.7, 0.9, 1] },
   { name: 'conditionsAbsent', of: FIT, values: [0.2, 0.5, 0.8] },
   { name: 'own', of: RANK, values: [0.15, 0.25, 0.35, 0.5] },
-  { name: 'sibling', of: KIN, values: [0.2, 0.35, 0.5] },
+  { name: 'sibling', of: RELATED_CODE_WEIGHT, values: [0.2, 0.35, 0.5] },
   { name: 'claimed', of: PROOF_WEIGHT, values: [0.4, 0.6, 0.8] },
   { name: 'checked', of: PROOF_WEIGHT, values: [0.6, 0.8, 0.92] },
   { name: 'least', of: GUESS, values: [1.6, 2.2, 3] },

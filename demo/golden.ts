@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { Catalogue } from '@/core/cause';
 import { conclude, judgeCase, RULES_VERSION } from '@/core/conclusions';
 import { assemble, CaseFile, readCaseFile } from '@/core/exchange';
-import { DIGEST_VERSION, digestOf } from '@/core/precedent';
+import { DIGEST_VERSION, digestOf } from '@/core/similar';
 import { demoCases } from './shop';
 
 /** What was concluded of one fixed case: fingerprints of the case, of its digest and of its conclusions. */

@@ -4,7 +4,7 @@ import type { z } from 'zod';
 import { CASE_KINDS, KINDS, type CaseRecord, type Kind } from '@/core/case';
 import { Catalogue } from '@/core/cause';
 import { demoCases } from './shop';
-import { assemble, CaseFile, readCaseFile, writeCaseFile, type Sending } from '@/core/exchange';
+import { assemble, CaseFile, readCaseFile, writeCaseFile, type ExportContext } from '@/core/exchange';
 
 const catalogue = new Catalogue(
   ['p1', 'p2', 'f1', 'f2'].map((id) => ({
@@ -17,7 +17,7 @@ const catalogue = new Catalogue(
     fresh: false,
   })),
 );
-const from = (c: Catalogue): Sending => ({
+const from = (c: Catalogue): ExportContext => ({
   catalogue: c,
   person: (id) => (id === null ? undefined : `person ${id}`),
   numberOf: () => 7,

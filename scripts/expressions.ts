@@ -16,7 +16,7 @@ export interface Judged {
 const FILE = path.join(import.meta.dirname, 'expressions.json');
 const SRC = path.resolve(import.meta.dirname, '../src');
 const BY_LENGTH =
-  'by the length of what reaches it (core/text/runs.ts, maxima of the schemas, core/text/linear.test.ts)';
+  'by the length of what reaches it (core/text/long-runs.ts, maxima of the schemas, core/text/linear.test.ts)';
 
 export const judged = (): Judged => JSON.parse(readFileSync(FILE, 'utf8')) as Judged;
 const markOf = (literal: string): string => createHash('sha256').update(literal).digest('hex').slice(0, 10);

@@ -1,7 +1,7 @@
 import { Catalogue, starterItems } from '@/core/cause';
 import { guideOf, practiceFor, type Facts } from '@/core/guide';
-import { CaseIndex, rank, wantedOfCase } from '@/core/precedent';
-import { testDigest } from '@/core/precedent/test-digest';
+import { CaseIndex, rank, criteriaOfCase } from '@/core/similar';
+import { testDigest } from '@/core/similar/test-digest';
 import { readSentence } from '@/core/symptoms';
 import { tradeOf } from '@/core/trade/shop';
 import { TROUBLES, type Trouble } from './troubles';
@@ -34,7 +34,7 @@ export function adviceOn(t: Trouble): Advice {
     symptoms: read.symptoms.filter((s) => !s.negated).map(({ id, label }) => ({ id, label })),
     conditions: [...new Set(read.conditions.filter((c) => !c.negated).map((c) => c.id))],
   });
-  const ranking = rank(new CaseIndex(), wantedOfCase(digest), catalogue);
+  const ranking = rank(new CaseIndex(), criteriaOfCase(digest), catalogue);
   const shares = new Map([...ranking.prior.shares].map(([key, s]) => [key, s.share]));
   const { odds, next } = guideOf(
     [],

@@ -1,5 +1,5 @@
 import { Catalogue, starterItems } from '@/core/cause';
-import { readQuery, type Chip, type KnownWords } from '@/core/precedent';
+import { readQuery, type Chip, type KnownWords } from '@/core/similar';
 import { LINES } from './lines';
 
 /** The shop the lines are typed in. */

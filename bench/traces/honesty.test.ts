@@ -1,13 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Refusal } from '@/core/checks/contract';
-import { ANALYSES, type Channel, type Given, type TraceResult } from '@/core/traces';
+import { ANALYSES, type Channel, type AnalysisInput, type TraceResult } from '@/core/traces';
 import { normal, random } from '@/sim/random';
 import { MAKERS, nameOf } from './index';
 import type { Maker } from './kit';
 
 /** What an analysis finds; undefined where it refuses to answer. */
-function answer(maker: Maker, given: Given, settings: Record<string, unknown>): TraceResult | undefined {
+function answer(
+  maker: Maker,
+  given: AnalysisInput,
+  settings: Record<string, unknown>,
+): TraceResult | undefined {
   const analysis = ANALYSES.find((a) => a.id === maker.analysis)!;
   try {
     return analysis.run(given, analysis.settings.parse(settings));
@@ -20,7 +24,7 @@ function answer(maker: Maker, given: Given, settings: Record<string, unknown>): 
 const about = (result: TraceResult | undefined, verdict: string): string[] =>
   (result?.findings ?? []).filter((f) => f.verdict === verdict).map((f) => f.about!);
 
-const mapped = (given: Given, change: (c: Channel, role: string) => Channel): Given => ({
+const mapped = (given: AnalysisInput, change: (c: Channel, role: string) => Channel): AnalysisInput => ({
   ...given,
   channels: Object.fromEntries(
     Object.entries(given.channels).map(([role, list]) => [role, list.map((c) => change(c, role))]),

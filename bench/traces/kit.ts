@@ -1,4 +1,4 @@
-import type { Channel, FiringPlan, Given, TraceResult } from '@/core/traces';
+import type { Channel, FiringPlan, AnalysisInput, TraceResult } from '@/core/traces';
 import { chance, normal, pick, type Random } from '@/sim/random';
 
 /**
@@ -8,7 +8,7 @@ import { chance, normal, pick, type Random } from '@/sim/random';
 
 /** One recording, what it is asked, and how the answer is judged. */
 interface Trial {
-  given: Given;
+  given: AnalysisInput;
   settings: Record<string, unknown>;
   /** What is wrong in it, to look at by hand. */
   truth?: string;
@@ -189,7 +189,7 @@ export const crankAndCam = (
   crank: Float32Array,
   cam: Float32Array,
   o: { snr: number; r: Random; rate: number },
-): Given => ({
+): AnalysisInput => ({
   channels: {
     crank: [channel('crank', 'V', spoiled(crank, o.snr, o.r), o.rate)],
     cam: [channel('cam', 'V', spoiled(cam, o.snr, o.r), o.rate)],

@@ -6,10 +6,10 @@ import {
   rank,
   readQuery,
   readsReadings,
-  speakersFor,
-  wantedOf,
+  strongestCasesPerCause,
+  criteriaOf,
   type Ranking,
-} from '../../src/core/precedent';
+} from '../../src/core/similar';
 import { foldQuestion } from '../../src/core/guide/facts';
 import { posterior, testsNeeded } from './ceiling';
 import { mean, ndcg, reciprocalRank } from './metrics';
@@ -62,7 +62,7 @@ const RANKED = 30;
 /** How Vantle reads and ranks a line. */
 function rankLine(shop: WorldShop, line: string): Ranking {
   const known = knownOf(shop);
-  return rank(shop.index, wantedOf(readQuery(line, known, shop.catalogue)), shop.catalogue, RANKED);
+  return rank(shop.index, criteriaOf(readQuery(line, known, shop.catalogue)), shop.catalogue, RANKED);
 }
 
 const knowns = new WeakMap<WorldShop, ReturnType<typeof makeKnown>>();
@@ -157,7 +157,7 @@ export const fts =
 /** What the guide has to go by for a question: prior shares and the cases that speak. */
 function guideInput(shop: WorldShop, q: Question): { prior: Prior; cases: GuideCase[] } {
   const ranking = rankLine(shop, q.line);
-  const cases = speakersFor(shop.index, ranking, shop.catalogue).flatMap(({ id, weight }) => {
+  const cases = strongestCasesPerCause(shop.index, ranking, shop.catalogue).flatMap(({ id, weight }) => {
     const p = profileOf(shop.digests.get(id)!, shop.catalogue);
     const facts = factsOf(p);
     return p.causes.map((cause) => ({ id, number: p.number, cause, grade: p.grade, weight, ...facts }));

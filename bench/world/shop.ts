@@ -1,7 +1,7 @@
 import type { CatalogueItem } from '../../src/core/case';
 import { Catalogue, causeName, starterItems } from '../../src/core/cause';
 import { assemble, readCaseFile } from '../../src/core/exchange';
-import { CaseIndex, digestOf, type CaseDigest } from '../../src/core/precedent';
+import { CaseIndex, digestOf, type CaseDigest } from '../../src/core/similar';
 import type { PastCase, World } from './world';
 
 /** The past cases of a world as Vantle has them: read from their files, in its index. */

@@ -2,7 +2,7 @@ import type { CaseFile } from '../../src/core/exchange';
 import { FAULTS, type Fault } from './faults';
 import { chance, normal, pick, random, weighted, type Random } from '@/sim/random';
 import { WORLD_TESTS, type WorldTest } from './tests';
-import { courseOf, PLAIN, type Ways } from './ways';
+import { scanHistoryOf, PLAIN, type Ways } from './scan-history';
 import { WHEN, WORDING } from './wording';
 
 /**
@@ -259,7 +259,7 @@ export class World {
       },
       said: symptoms.map((x) => x.words).join('. '),
       symptoms,
-      ...courseOf(r, this.ways, real, noise, at),
+      ...scanHistoryOf(r, this.ways, real, noise, at),
       tests,
       causes: [cause, ...(second === undefined ? [] : [this.faults[second]!])].map((f) => ({
         part: f.part,

@@ -1,7 +1,7 @@
 import type { Around, CaseInShort } from '@/core/api';
 import type { CaseRecord } from '@/core/case';
 import { Catalogue, matchComeback, type ComebackFacts, type Period } from '@/core/cause';
-import { DIGEST_VERSION, digestOf, weighedCodes, type CaseDigest } from '@/core/precedent';
+import { DIGEST_VERSION, digestOf, weighedCodes, type CaseDigest } from '@/core/similar';
 import { symptomById } from '@/core/symptoms';
 import { db } from '@/store/database';
 import { freshBodies } from '@/store/digests';

@@ -1,7 +1,7 @@
 import type { Beside } from '@/core/api';
 import type { Vehicle } from '@/core/case';
-import { rankProcedures, type Looked } from '@/core/guide';
-import type { CaseIndex, Wanted } from '@/core/precedent';
+import { rankProcedures, type MatchSubject } from '@/core/guide';
+import type { CaseIndex, SearchCriteria } from '@/core/similar';
 import { vehicleNearness } from '@/core/vehicle';
 import { bulletinsFor } from './bulletins';
 import { knownValues } from './known-good';
@@ -11,10 +11,10 @@ const SHOWN = 5;
 const LEAST_NEAR = 0.45;
 
 /** For a search line. */
-export async function besideLine(wanted: Wanted, index: CaseIndex): Promise<Beside> {
+export async function besideLine(wanted: SearchCriteria, index: CaseIndex): Promise<Beside> {
   const v = wanted.vehicle && completed(wanted.vehicle, index);
   const codes = wanted.codes.map((c) => c.code);
-  const looked: Looked = { vehicle: v, codes, symptoms: wanted.symptoms };
+  const looked: MatchSubject = { vehicle: v, codes, symptoms: wanted.symptoms };
   const nothing = codes.length + wanted.symptoms.length === 0 && !v;
   if (nothing) return { build: '', bulletins: [], procedures: [], knownGood: [] };
   const [bulletins, kept, knownGood] = await Promise.all([
@@ -48,7 +48,10 @@ export async function besideLine(wanted: Wanted, index: CaseIndex): Promise<Besi
 }
 
 /** A vehicle named in part, with the rest filled in where the shop knows only one such build. */
-function completed(v: NonNullable<Wanted['vehicle']>, index: CaseIndex): NonNullable<Wanted['vehicle']> {
+function completed(
+  v: NonNullable<SearchCriteria['vehicle']>,
+  index: CaseIndex,
+): NonNullable<SearchCriteria['vehicle']> {
   const same = (given: string, has: string) => given === '' || given.toLowerCase() === has.toLowerCase();
   const builds = index
     .values('bd')
@@ -61,7 +64,7 @@ function completed(v: NonNullable<Wanted['vehicle']>, index: CaseIndex): NonNull
   return { ...v, make: v.make || only(0), model: v.model || only(1), engine: v.engine || only(2) };
 }
 
-async function knownGoodOf(v: NonNullable<Wanted['vehicle']>): Promise<Beside['knownGood']> {
+async function knownGoodOf(v: NonNullable<SearchCriteria['vehicle']>): Promise<Beside['knownGood']> {
   const values = await knownValues(v as Pick<Vehicle, 'make' | 'engine'>);
   return values
     .map((value) => ({ value, near: vehicleNearness(v, value.vehicle) }))

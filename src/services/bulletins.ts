@@ -1,7 +1,7 @@
 import { Problem } from '@/core/problem';
 import { Bulletin, type CaseRecord } from '@/core/case';
 import { BulletinFile } from '@/core/exchange';
-import { matchBulletins, type BulletinHit, type Looked } from '@/core/guide';
+import { matchBulletins, type BulletinHit, type MatchSubject } from '@/core/guide';
 import shipped from '@/sim/bulletins/shelf.json';
 import { deleteBulletin, listBulletins, putBulletin } from '@/store/bulletins';
 import { db, write } from '@/store/database';
@@ -83,7 +83,7 @@ export async function removeBulletin(id: string, who: string): Promise<void> {
 const SHOWN = 6;
 
 /** Bulletins for a vehicle, codes and symptoms, best first. */
-export async function bulletinsFor(looked: Looked): Promise<BulletinHit[]> {
+export async function bulletinsFor(looked: MatchSubject): Promise<BulletinHit[]> {
   const [all, vocabulary] = await Promise.all([shelf(), shopVocabulary()]);
   return matchBulletins(all, looked, vocabulary).slice(0, SHOWN);
 }

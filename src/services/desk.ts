@@ -3,7 +3,7 @@ import type { Desk, DeskCase } from '@/core/api';
 import { doneTests, repairStates, type CaseRecord, type RowOf } from '@/core/case';
 import { Catalogue, coverOf, gradeProof } from '@/core/cause';
 import { beyondLimit } from '@/core/money';
-import { headlineOf } from '@/core/precedent';
+import { headlineOf } from '@/core/similar';
 import { symptomById } from '@/core/symptoms';
 import { vehicleName } from '@/core/vehicle';
 import { db } from '@/store/database';

@@ -1,9 +1,9 @@
 import { ownValue } from '@/core/text/own-value';
-import { experienceOf, fold, type CaseProfile, type Experience } from '@/core/precedent';
+import { experienceOf, fold, type CaseProfile, type Experience } from '@/core/similar';
 import { baseCode, meaningOf } from '@/core/codes';
 import { causeName } from '@/core/cause';
 import { vehicleName } from '@/core/vehicle';
-import { caseIndex, profilesOf, type Held } from './index-of-cases';
+import { caseIndex, profilesOf, type IndexState } from './index-of-cases';
 import { shopMeanings } from './meanings';
 
 /** What a page of experience is about. */
@@ -72,13 +72,13 @@ export async function experiencePage(about: About, asked: string): Promise<Exper
 }
 
 /** `part/failure` by the entries that stand for them today. */
-const asToday = ({ catalogue }: Held, value: string): string =>
+const asToday = ({ catalogue }: IndexState, value: string): string =>
   value
     .split('/')
     .map((id) => (id === '' ? '' : (catalogue.resolve(id)?.id ?? id)))
     .join('/');
 
-function docsOf({ index, catalogue }: Held, about: About, value: string): number[] {
+function docsOf({ index, catalogue }: IndexState, about: About, value: string): number[] {
   const standing = (terms: string[]): number[] => {
     const docs = new Set<number>();
     for (const term of terms) {
@@ -102,11 +102,11 @@ function docsOf({ index, catalogue }: Held, about: About, value: string): number
 }
 
 /** Terms of the parts that were merged into one. */
-const samePart = (catalogue: Held['catalogue'], part: string): string[] =>
+const samePart = (catalogue: IndexState['catalogue'], part: string): string[] =>
   catalogue.items.filter((i) => catalogue.resolve(i.id)?.id === part).map((i) => `p|${i.id}`);
 
 async function named(
-  { catalogue }: Held,
+  { catalogue }: IndexState,
   about: About,
   value: string,
   profiles: CaseProfile[],

@@ -7,7 +7,7 @@ import {
   readingsCsvRows,
   writeCaseFile,
   type CaseFile,
-  type Sending,
+  type ExportContext,
 } from '@/core/exchange';
 import { db } from '@/store/database';
 import { loadCase, loadCases } from '@/store/rows';
@@ -25,7 +25,7 @@ const PAGE = 500;
 const MOST_TEXT = 1e6;
 
 /** What a case file needs to know of this shop. */
-export async function sending(catalogue?: Catalogue, data?: Sending['data']): Promise<Sending> {
+export async function sending(catalogue?: Catalogue, data?: ExportContext['data']): Promise<ExportContext> {
   const [list, numbers, items] = await Promise.all([
     listPeople(db()),
     caseNumbers(db()),

@@ -10,7 +10,7 @@ import { db } from '@/store/database';
 import {
   dropReceived,
   headOfReceived,
-  keep,
+  storeContent,
   keepReceived,
   keepThumbnail,
   openStored,
@@ -136,7 +136,7 @@ async function prepare(
 
 async function keepClean(file: string, name: string) {
   const { content, mime, thumb } = await prepare(await readReceived(file), name);
-  const hash = await keep(content);
+  const hash = await storeContent(content);
   if (thumb) await keepThumbnail(hash, thumb);
   return { hash, mime, bytes: content.byteLength };
 }
@@ -237,7 +237,7 @@ export async function storeBrought(file: CaseFile, extracted?: ExtractedFiles): 
     const carries = PICTURES[mime] ? carriesMore(brought) : true;
     // What was cleaned here before is kept to the byte, so that it is the same file again.
     const kept = carries ? content : brought;
-    f.sha256 = await keep(kept);
+    f.sha256 = await storeContent(kept);
     if (thumb) await keepThumbnail(f.sha256, thumb);
     f.bytes = kept.byteLength;
     f.mime ??= mime;

@@ -7,25 +7,25 @@ import {
   explain,
   rank,
   readQuery,
-  sharesTrouble,
+  haveSameFault,
   suggest,
-  wantedOf,
-  wantedOfCase,
+  criteriaOf,
+  criteriaOfCase,
   withLikes,
   type AlikeTraces,
   type CaseProfile,
   type CauseCount,
   type Correction,
   type Near,
-  type Only,
+  type FacetFilter,
   type Ranking,
   type Suggestion,
-  type Wanted,
-} from '@/core/precedent';
+  type SearchCriteria,
+} from '@/core/similar';
 import { vehicleName } from '@/core/vehicle';
 import { conditionLabel } from '@/core/symptoms';
 import { besideLine } from './beside';
-import { caseIndex, profilesOf, type Held } from './index-of-cases';
+import { caseIndex, profilesOf, type IndexState } from './index-of-cases';
 import { indexAndWords } from './words';
 import { alikeTraces } from './traces-like';
 import { createCase } from './cases';
@@ -69,7 +69,12 @@ function withShares(causes: CauseCount[], { fit, asks }: Ranking): FindAnswer['c
 }
 
 /** Ranked cases with their profiles and reasons. */
-async function explained(held: Held, wanted: Wanted, ranking: Ranking, alike?: AlikeTraces): Promise<Near[]> {
+async function explained(
+  held: IndexState,
+  wanted: SearchCriteria,
+  ranking: Ranking,
+  alike?: AlikeTraces,
+): Promise<Near[]> {
   const profiles = await profilesOf(
     held,
     ranking.ranked.map((r) => r.id),
@@ -81,21 +86,21 @@ async function explained(held: Held, wanted: Wanted, ranking: Ranking, alike?: A
 }
 
 /** How a line is put: corrections of its reading, and narrowings of its answer. */
-export interface Putting {
+export interface SearchRefinement {
   corrections?: Correction[];
-  only?: Only[];
+  only?: FacetFilter[];
 }
 
 /** How a line was read and what it ranks, in one look at the index. */
-async function askLine(line: string, limit: number, putting: Putting) {
+async function askLine(line: string, limit: number, putting: SearchRefinement) {
   const { held, words } = await indexAndWords();
   const chips = readQuery(line.slice(0, 500), words, held.catalogue, putting.corrections ?? []);
-  const asked = wantedOf(chips, putting.only);
+  const asked = criteriaOf(chips, putting.only);
   const like = asked.like.flatMap((n) => held.index.withNumber(n));
   const profiles = await profilesOf(held, like);
   const wanted = withLikes(
     asked,
-    [...profiles.values()].map((p) => wantedOfCase(p)),
+    [...profiles.values()].map((p) => criteriaOfCase(p)),
   );
   const nothing = chips.length === 0 && wanted.only.length === 0;
   return {
@@ -133,11 +138,15 @@ async function answerOf({
  * Answers one line of vehicle, code and symptom in any order: how it was read, the nearest cases
  * each with its reasons, and what it was, as causes with counts.
  */
-export const find = async (line: string, limit = 30, putting: Putting = {}): Promise<FindAnswer> =>
+export const find = async (line: string, limit = 30, putting: SearchRefinement = {}): Promise<FindAnswer> =>
   answerOf(await askLine(line, limit, putting));
 
 /** What a line on the find page is answered with: cases and causes, what else is known, and what the trade knows. */
-export async function findWithBeside(line: string, limit: number, putting: Putting): Promise<FindPageAnswer> {
+export async function findWithBeside(
+  line: string,
+  limit: number,
+  putting: SearchRefinement,
+): Promise<FindPageAnswer> {
   const asked = await askLine(line, limit, putting);
   const { held, wanted, ranking, chips } = asked;
   // A guess is no reading: its words may be a name.
@@ -158,7 +167,7 @@ export async function findWithBeside(line: string, limit: number, putting: Putti
 /** Opens a case with what a line says: its vehicle, codes and symptoms. */
 export async function startCase(
   line: string,
-  putting: Putting,
+  putting: SearchRefinement,
   who: string,
 ): Promise<{ id: string; number: number }> {
   const { chips } = await askLine(line, 1, putting);
@@ -185,7 +194,7 @@ export interface NearCases {
   near: Near[];
   ranking: Ranking;
   profile: CaseProfile;
-  held: Held;
+  held: IndexState;
 }
 
 /** Past cases near to an open one, ranked: they share its trouble, or are of the same vehicle. */
@@ -194,13 +203,13 @@ export async function nearTo(caseId: string, limit: number): Promise<NearCases |
   const [profiles, alike] = await Promise.all([profilesOf(held, [caseId]), alikeTraces(caseId)]);
   const profile = profiles.get(caseId);
   if (!profile) return undefined;
-  const wanted = wantedOfCase(profile);
+  const wanted = criteriaOfCase(profile);
   const ranking = rank(held.index, wanted, held.catalogue, limit, caseId, alike);
   const near = (await explained(held, wanted, ranking, alike)).filter(
     (n) =>
       n.profile.vehicle.id === profile.vehicle.id ||
       (n.profile.causes.length > 0 &&
-        (sharesTrouble(profile, n.profile) || (alike?.cases.get(n.profile.id) ?? 0) > 0.5)),
+        (haveSameFault(profile, n.profile) || (alike?.cases.get(n.profile.id) ?? 0) > 0.5)),
   );
   return { near, ranking, profile, held };
 }

@@ -11,7 +11,7 @@ import {
   type ForkCase,
   type MeasuredOnBoth,
 } from '@/core/guide';
-import { didComeBack, digestOf, profileOf, type CaseProfile, type Near } from '@/core/precedent';
+import { didComeBack, digestOf, profileOf, type CaseProfile, type Near } from '@/core/similar';
 import { db } from '@/store/database';
 import { loadCase } from '@/store/rows';
 import { listCatalogue } from '@/store/catalogue';

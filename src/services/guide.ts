@@ -15,7 +15,7 @@ import {
   type NextTest,
   type Prior,
 } from '@/core/guide';
-import { speakersFor, tellsOfCauses, type CauseFit } from '@/core/precedent';
+import { strongestCasesPerCause, tellsOfCauses, type CauseFit } from '@/core/similar';
 import { tradeOf } from '@/core/trade/shop';
 import { db } from '@/store/database';
 import { loadCases } from '@/store/rows';
@@ -68,7 +68,7 @@ const TESTED = 0.005;
 export async function guideFor(record: CaseRecord, found: NearCases): Promise<Guide> {
   const { held, ranking, near, profile } = found;
   if (!tellsOfCauses(ranking.asks)) return NO_GUIDE;
-  const speakers = speakersFor(held.index, ranking, held.catalogue);
+  const speakers = strongestCasesPerCause(held.index, ranking, held.catalogue);
   const profiles = await profilesOf(
     held,
     speakers.map((s) => s.id),

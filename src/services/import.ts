@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import { HIGHEST_TAKEN, type CaseRecord, type Kind } from '@/core/case';
 import { Catalogue } from '@/core/cause';
 import { judgeCase } from '@/core/conclusions';
-import { assemble, CaseFile, readCaseFile, writeCaseFile, type Receiving } from '@/core/exchange';
+import { assemble, CaseFile, readCaseFile, writeCaseFile, type ImportContext } from '@/core/exchange';
 import { caseName } from '@/core/exchange/case-name';
 import { linesOf } from '@/core/exchange/lines';
 import { alreadyHere, lastNumbers, putBatch, type Batch } from '@/store/bulk';
@@ -165,7 +165,7 @@ async function takeBatch(
         file.number !== undefined && file.number <= HIGHEST_TAKEN && !here.numbers.has(file.number);
       const number = free ? file.number! : ++last.number;
       if (free) last.number = Math.max(last.number, number);
-      const into: Receiving = {
+      const into: ImportContext = {
         caseId: id,
         vehicleId: known?.id ?? file.vehicle.id ?? newId(),
         vehicleKnown: known !== undefined,

@@ -7,7 +7,7 @@ import {
   profileOf,
   type CaseDigest,
   type CaseProfile,
-} from '@/core/precedent';
+} from '@/core/similar';
 import type { Vocabulary } from '@/core/symptoms';
 import { db, write } from '@/store/database';
 import { digestBodies, freshDigests, putDigests, staleDigestIds, type DigestRow } from '@/store/digests';
@@ -22,7 +22,7 @@ import { digestsAreStale, forgetStaleDigests, keepDigestsBy } from './keep-diges
  * in the database as its digest, put down a while after the case was written, so that a start reads one row a
  * case, and results are shown from there.
  */
-export interface Held {
+export interface IndexState {
   index: CaseIndex;
   catalogue: Catalogue;
   /** Numbers of the later cases in which a case came back, by its id. */
@@ -36,17 +36,17 @@ export interface Held {
 }
 
 const shared = globalThis as typeof globalThis & {
-  vantleIndex?: Promise<Held>;
-  vantleRefresh?: Promise<Held>;
+  vantleIndex?: Promise<IndexState>;
+  vantleRefresh?: Promise<IndexState>;
 };
 
 /** Cases drawn up at once; a page of a hundred keeps memory flat and lets others in between. */
 const PAGE = 100;
 const DIGEST_PAGE = 5000;
 
-async function build(): Promise<Held> {
+async function build(): Promise<IndexState> {
   const historySeq = await lastHistorySeq(db());
-  const held: Held = {
+  const held: IndexState = {
     index: new CaseIndex(),
     catalogue: new Catalogue(await listCatalogue(db())),
     comebacks: await comebackNumbers(),
@@ -72,14 +72,14 @@ async function comebackNumbers(): Promise<Map<string, number[]>> {
   return new Map([...(await confirmedComebacks(db()))].map(([id, list]) => [id, list.map((c) => c.number)]));
 }
 
-function put(held: Held, digest: CaseDigest): void {
+function put(held: IndexState, digest: CaseDigest): void {
   if (digest.cameBack) held.cameBack.add(digest.id);
   else held.cameBack.delete(digest.id);
   held.index.put(digest, held.comebacks.has(digest.id) || digest.cameBack);
 }
 
 /** Draws digests of cases up from their rows and takes them in; they are kept later (`keepDigests`). */
-async function drawUp(held: Held, ids: string[]): Promise<void> {
+async function drawUp(held: IndexState, ids: string[]): Promise<void> {
   for (let i = 0; i < ids.length; i += PAGE) {
     const records = await loadCases(db(), ids.slice(i, i + PAGE));
     for (const r of records) {
@@ -123,7 +123,7 @@ export function digestRow(
   };
 }
 
-async function refresh(held: Held): Promise<Held> {
+async function refresh(held: IndexState): Promise<IndexState> {
   // The cases are asked for first: every entry of the history up to their number is then there to be read.
   const [changed, news] = await Promise.all([
     changedSince(db(), held.caseSeq),
@@ -149,7 +149,7 @@ async function refresh(held: Held): Promise<Held> {
 }
 
 /** Takes changed cases in: from their digests where another process has drawn them up already. */
-async function takeIn(held: Held, ids: string[]): Promise<void> {
+async function takeIn(held: IndexState, ids: string[]): Promise<void> {
   if (ids.length <= PAGE) return drawUp(held, ids);
   const stale = new Set(await staleDigestIds(db(), DIGEST_VERSION));
   const fresh = ids.filter((id) => !stale.has(id));
@@ -163,7 +163,7 @@ async function takeIn(held: Held, ids: string[]): Promise<void> {
 }
 
 /** The index and the catalogue, up to date with the database. */
-export async function caseIndex(): Promise<Held> {
+export async function caseIndex(): Promise<IndexState> {
   shared.vantleIndex ??= build().catch((e: unknown) => {
     shared.vantleIndex = undefined;
     throw e;
@@ -175,7 +175,7 @@ export async function caseIndex(): Promise<Held> {
 }
 
 /** Profiles of some cases, by id. */
-export async function profilesOf(held: Held, ids: string[]): Promise<Map<string, CaseProfile>> {
+export async function profilesOf(held: IndexState, ids: string[]): Promise<Map<string, CaseProfile>> {
   const kept = await digestBodies(
     db(),
     ids.filter((id) => !held.unkept.has(id)),

@@ -1,11 +1,11 @@
 import { brier, factsOf, findForks, reliability, sideOf, type Band, type Said } from '@/core/guide';
-import { didComeBack } from '@/core/precedent';
+import { didComeBack } from '@/core/similar';
 import { vehicleName } from '@/core/vehicle';
 import { db } from '@/store/database';
 import { lastProvenIds } from '@/store/shop';
 import { nearTo, type NearCases } from './find';
 import { forkCases } from './forks';
-import { caseIndex, type Held } from './index-of-cases';
+import { caseIndex, type IndexState } from './index-of-cases';
 
 /** What the shop learned from the cases it proved lately. */
 export interface Learned {
@@ -50,7 +50,7 @@ export async function learnedLately(): Promise<Learned> {
   return shared.vantleLearned.learned;
 }
 
-async function workOut(held: Held): Promise<Learned> {
+async function workOut(held: IndexState): Promise<Learned> {
   const found = await lookAt(LOOKED);
   const counts = causeCounts(held);
   return {
@@ -128,7 +128,7 @@ function uniqBy<T>(list: readonly T[], key: (item: T) => string): T[] {
 }
 
 /** How many standing cases have each cause. */
-function causeCounts({ index, catalogue }: Held): Map<string, number> {
+function causeCounts({ index, catalogue }: IndexState): Map<string, number> {
   const keys = index.causeKeys(catalogue);
   const counts = new Map<string, number>();
   for (let d = 0; d < index.documents; d++) {

@@ -1,7 +1,7 @@
 import type { PracticeAnswer } from '@/core/api';
 import type { Catalogue } from '@/core/cause';
 import { nextTests, practiceFor, type Facts } from '@/core/guide';
-import { tellsOfCauses, type Ranking } from '@/core/precedent';
+import { tellsOfCauses, type Ranking } from '@/core/similar';
 import { tradeOf } from '@/core/trade/shop';
 
 const NOTHING: Facts = { outcomes: new Map(), readings: new Map() };

@@ -1,5 +1,5 @@
 import type { LikeTrace } from '@/core/api/traces-like';
-import type { AlikeTraces } from '@/core/precedent';
+import type { AlikeTraces } from '@/core/similar';
 import { Problem } from '@/core/problem';
 import {
   ALIKE,

@@ -1,12 +1,12 @@
 import { Problem } from '@/core/problem';
 import { z } from 'zod';
-import { readsReadings, type KnownWords } from '@/core/precedent';
+import { readsReadings, type KnownWords } from '@/core/similar';
 import { canBeMet, CONDITIONS, symptomById, Vocabulary, type TaughtWord } from '@/core/symptoms';
 import { db, write } from '@/store/database';
 import { appendHistory } from '@/store/rows';
 import { historySince, lastHistorySeq, listPeople } from '@/store/shop';
 import { deleteWord, insertWord, listWords, symptomRowsWithout, type WordRow } from '@/store/words';
-import { caseIndex, type Held } from './index-of-cases';
+import { caseIndex, type IndexState } from './index-of-cases';
 import { applyChanges, newId } from './save';
 
 /** The words of this shop: its vehicles and people by name, and what it taught. */
@@ -19,7 +19,7 @@ interface Words {
   people: { id: string; name: string }[];
 }
 const shared = globalThis as typeof globalThis & { vantleWords?: Words };
-const lists = new WeakMap<Held['index'], { changes: number; known: Omit<KnownWords, 'today'> }>();
+const lists = new WeakMap<IndexState['index'], { changes: number; known: Omit<KnownWords, 'today'> }>();
 
 async function words(): Promise<Words> {
   const url = process.env.VANTLE_DATABASE_URL ?? '';
@@ -54,13 +54,13 @@ export async function taughtWords(): Promise<WordRow[]> {
 }
 
 /** The index with the names and words that a search line is read by, asked for together. */
-export async function indexAndWords(): Promise<{ held: Held; words: KnownWords }> {
+export async function indexAndWords(): Promise<{ held: IndexState; words: KnownWords }> {
   const [held, now] = await Promise.all([caseIndex(), words()]);
   return { held, words: known(held, now) };
 }
 
 /** Names and words a search line is read by. */
-function known(held: Held, { vocabulary, people, taught }: Words): KnownWords {
+function known(held: IndexState, { vocabulary, people, taught }: Words): KnownWords {
   let list = lists.get(held.index);
   if (!list || list.changes !== held.index.changes) {
     list = {

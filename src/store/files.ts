@@ -65,7 +65,7 @@ export async function receive(
 }
 
 /** Puts bytes into their place by hash; gives the hash. */
-export async function keep(content: Uint8Array): Promise<string> {
+export async function storeContent(content: Uint8Array): Promise<string> {
   const hash = createHash('sha256').update(content).digest('hex');
   const place = placeOf(hash);
   await mkdir(path.dirname(place), { recursive: true });

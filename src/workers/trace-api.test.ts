@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { SCOPE_TESTS } from '@/sim/scope/scope';
-import { TraceApi, type Ask } from './trace-api';
+import { TraceApi, type AnalysisRequest } from './trace-api';
 
 const file = (text: string) => new Blob([text]);
-const ask = (more: Partial<Ask>): Ask => ({
+const ask = (more: Partial<AnalysisRequest>): AnalysisRequest => ({
   analysis: 'pulses',
   roles: { signal: [0] },
   settings: {},

@@ -51,7 +51,7 @@ export interface ViewAnswer {
   columns: Float32Array[];
 }
 
-export type Ask = AnalyseAsk;
+export type AnalysisRequest = AnalyseAsk;
 
 /** Cuts a file into pieces, so that progress shows and other questions are answered in between. */
 const PIECE = 8 * 1024 * 1024;
@@ -68,7 +68,7 @@ export class TraceApi {
   private pyramids: Pyramid[] = [];
 
   async preview(file: Blob, name: string, corrected?: ReadAs): Promise<Answer<Preview>> {
-    return said(async () => {
+    return asAnswer(async () => {
       // JSON can only be looked at whole; a small one is.
       const whole = /\.json$/i.test(name) && file.size < 20e6;
       const head = new Uint8Array(await file.slice(0, whole ? file.size : PREVIEWED).arrayBuffer());
@@ -77,7 +77,7 @@ export class TraceApi {
   }
 
   async read(file: Blob, as: ReadAs, onProgress?: (share: number) => void): Promise<Answer<Loaded>> {
-    return said(async () => {
+    return asAnswer(async () => {
       const reader = formatOf(as.format).reader(as);
       for (let at = 0; at < file.size; at += PIECE) {
         reader.push(new Uint8Array(await file.slice(at, at + PIECE).arrayBuffer()));
@@ -89,7 +89,7 @@ export class TraceApi {
   }
 
   async simulate(o: { test: string; fault: string; order: string; seed: number }): Promise<Answer<Loaded>> {
-    return said(() => Promise.resolve(this.take(recordWithScope(o), [])));
+    return asAnswer(() => Promise.resolve(this.take(recordWithScope(o), [])));
   }
 
   private take(channels: Channel[], notes: string[]): Loaded {
@@ -149,8 +149,8 @@ export class TraceApi {
     return (c && crankClock(triggersOf(c), every)?.marks) || [];
   }
 
-  async analyse(ask: Ask): Promise<Answer<TraceResult>> {
-    return said(() => Promise.resolve(analyse(this.channels, ask)));
+  async analyse(ask: AnalysisRequest): Promise<Answer<TraceResult>> {
+    return asAnswer(() => Promise.resolve(analyse(this.channels, ask)));
   }
 
   /** The channels, for another worker that can be stopped without losing them here. */
@@ -164,7 +164,7 @@ export class TraceApi {
   }
 
   /** The same analysis over each half of a recording: how far its figures differ within itself. */
-  async halves(ask: Ask): Promise<(TraceResult | undefined)[]> {
+  async halves(ask: AnalysisRequest): Promise<(TraceResult | undefined)[]> {
     const span = spanOf(this.channels);
     const from = Math.max(ask.from, span.from);
     const to = Math.min(ask.to, span.to);
@@ -187,7 +187,7 @@ export class TraceApi {
   }
 }
 
-async function said<T>(work: () => Promise<T>): Promise<Answer<T>> {
+async function asAnswer<T>(work: () => Promise<T>): Promise<Answer<T>> {
   try {
     return { ok: true, value: await work() };
   } catch (e) {

@@ -2,7 +2,7 @@ import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { FindScreen } from '@/screens/find/find';
 import { findWithBeside } from '@/services/find';
-import { readPutting } from '../api/find/putting';
+import { readPutting } from '../api/find/refinement';
 
 export const metadata: Metadata = { title: 'Find' };
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { GRADES } from '@/core/case';
-import { CHIP_KINDS } from '@/core/precedent';
+import { CHIP_KINDS } from '@/core/similar';
 
 /** Shapes of a search and its answer, for our own screens and for programs alike. */
 

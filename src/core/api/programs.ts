@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { GRADES, Speaks, VERDICTS } from '@/core/case';
-import { COURSES } from '@/core/codes';
+import { RECURRENCES } from '@/core/codes';
 import { byGrade, lifted } from './find';
 import { causeReason } from './margin';
 
@@ -108,7 +108,7 @@ export const ConclusionsAnswer = z
         modules: z
           .array(z.string())
           .describe('Modules that stored it; an empty one where no scan said which.'),
-        course: z.enum(COURSES).describe('What became of it over scans, clears and repairs.'),
+        course: z.enum(RECURRENCES).describe('What became of it over scans, clears and repairs.'),
         courseBecause: because,
         inScans: z
           .record(z.string(), z.enum(['there', 'absent', 'not run', 'not read', 'not told']))

@@ -11,6 +11,6 @@ export * from './kinds';
 export * from './procedure';
 export * from './history';
 export * from './keep-both';
-export * from './share';
+export * from './structural-sharing';
 export * from './done';
 export * from './repair-state';

@@ -1,5 +1,5 @@
 import { doneRepairs, firstRun, type CaseRecord, type DoneRepair } from '@/core/case';
-import { coursesOf, effectiveRoles, type CodeCourse } from '@/core/codes';
+import { coursesOf, effectiveRoles, type CodeRecurrence } from '@/core/codes';
 import { readWords } from './closing';
 
 /** What was seen after the repair: the rows that a grade is drawn from, and what in them speaks against it. */
@@ -42,9 +42,9 @@ export function seenAgainst(input: GradeInput): string {
 export interface Look {
   input: GradeInput;
   done: DoneRepair[];
-  courses: CodeCourse[];
+  courses: CodeRecurrence[];
   /** Codes that have to be gone. */
-  targets: CodeCourse[];
+  targets: CodeRecurrence[];
   /** The last repair that was done and has a time. */
   last: string | null;
 }
@@ -94,7 +94,7 @@ export function speaksAgainst(look: Look): string {
 }
 
 /** Whether a code stands in a scan after the repair for it and a clear. */
-function stoodAgain(look: Look, c: CodeCourse): boolean {
+function stoodAgain(look: Look, c: CodeRecurrence): boolean {
   const repair = repairFor(look, 'code', c.code);
   if (repair === null) return false;
   const clear = look.input.clear

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { KINDS, type CatalogueItem, type RowOf } from '@/core/case';
 import { Catalogue, causeName } from './catalogue';
-import { coverOf } from './cover';
+import { coverOf } from './explained-evidence';
 import { STARTER_FAILURES, STARTER_PARTS, starterItems } from './starter';
 
 const item = (over: Partial<CatalogueItem>): CatalogueItem => ({

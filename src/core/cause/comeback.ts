@@ -1,4 +1,4 @@
-import { akin } from '@/core/codes';
+import { codeRelation } from '@/core/codes';
 import { convert, readEntry } from '@/core/readings';
 
 /** What of a case is looked at to tell whether trouble came back. */
@@ -68,7 +68,7 @@ export function matchComeback(
   const shares = new Set<string>();
   for (const a of now.codes)
     for (const b of earlier.codes) {
-      const how = akin(a, b);
+      const how = codeRelation(a, b);
       if (how !== '') shares.add(how === 'same code' ? `${a} again` : `${a}: ${how} as ${b}`);
     }
   for (const s of now.symptoms)

@@ -1,5 +1,5 @@
 import { doneRepairs, type Grade } from '@/core/case';
-import { coverages, type CodeCourse } from '@/core/codes';
+import { coverages, type CodeRecurrence } from '@/core/codes';
 import { conditionsLeft } from './conditions-met';
 import {
   failedSince,
@@ -170,7 +170,11 @@ function codesLeft(look: Look): Missing[] {
 }
 
 /** Whether a code was seen to be away in a scan after its repair and a clear since it last stood. */
-function goneSince(input: GradeFacts, c: CodeCourse, repair: string): 'gone' | 'not cleared' | 'not read' {
+function goneSince(
+  input: GradeFacts,
+  c: CodeRecurrence,
+  repair: string,
+): 'gone' | 'not cleared' | 'not read' {
   const stood =
     input.scan
       .filter((s) => c.inScan.get(s.id) === 'there')

@@ -1,6 +1,6 @@
 export * from './catalogue';
 export * from './parts-in-text';
-export * from './cover';
+export * from './explained-evidence';
 export * from './declined';
 export { seenAgainst, type GradeFacts, type GradeInput } from './after-repair';
 export * from './grade';

@@ -41,12 +41,12 @@ interface ColumnInfo {
  * What belongs to the set-up or the vehicle and not to the measurement: kept when the test is
  * repeated or made a procedure. A name says which fact of the vehicle it is taken from.
  */
-export type Given = true | 'displacement' | 'cylinders' | 'strokes';
+export type SetUpSource = true | 'displacement' | 'cylinders' | 'strokes';
 
 export interface Words {
   title: string;
   help?: string;
-  given?: Given;
+  given?: SetUpSource;
 }
 
 /** Marks an empty field that is still needed, apart from one that is wrong. */

@@ -13,7 +13,14 @@ import {
   type Words,
 } from './field-reading';
 
-export { ANY, MISSING, type FieldInfo, type Given, type Read, type ReadAt } from './field-reading';
+export {
+  ANY,
+  MISSING,
+  type FieldInfo,
+  type SetUpSource,
+  type Read,
+  type ReadAt,
+} from './field-reading';
 export * from './fields-table';
 
 type QuantityOptions = Words &

@@ -3,7 +3,7 @@ import { carryUnits } from './carry-units';
 import type { Check, Drawing, Finding } from './contract';
 import { Refusal } from './contract';
 import type { Typed } from './field-reading';
-import { MISSING, type FieldInfo, type Given } from './fields';
+import { MISSING, type FieldInfo, type SetUpSource } from './fields';
 
 export type { Typed } from './field-reading';
 
@@ -70,7 +70,7 @@ export interface FormField {
   help: string;
   info: FieldInfo;
   /** Belongs to the set-up or the vehicle, not to the measurement. */
-  given: Given | false;
+  given: SetUpSource | false;
 }
 
 /**
@@ -83,7 +83,7 @@ export function formOf(check: Check): FormField[] {
     const m = (schema as z.ZodType).meta() as {
       title: string;
       description?: string;
-      given?: Given;
+      given?: SetUpSource;
       field: FieldInfo;
     };
     return { name, title: m.title, help: m.description ?? '', info: m.field, given: m.given ?? false };

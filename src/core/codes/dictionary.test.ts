@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { akin, circuitOf, dictionaryEntries, DICTIONARY_SIZE, meaningOf } from './dictionary';
+import { codeRelation, circuitOf, dictionaryEntries, DICTIONARY_SIZE, meaningOf } from './dictionary';
 import { failureMode, failureType } from './failure-types';
 import { nextCode, readRows } from './meanings/rows';
 
@@ -174,12 +174,12 @@ describe('dictionary (from memory of SAE J2012 / ISO 15031-6)', () => {
 
   it('knows circuits, banks, positions and cylinders that belong together', () => {
     expect(circuitOf('P0113')?.codes).toEqual(['P0110', 'P0111', 'P0112', 'P0113', 'P0114']);
-    expect(akin('P0112', 'P0113')).toBe('same circuit');
-    expect(akin('P0130', 'P0150')).toBe('same part, other position');
-    expect(akin('P0171', 'P0174')).toBe('same fault, other bank');
-    expect(akin('P0301', 'P0304')).toBe('same fault, other cylinder');
-    expect(akin('P0351', 'P0361')).toBe('same fault, other cylinder');
-    expect(akin('P0301', 'P0171')).toBe('');
+    expect(codeRelation('P0112', 'P0113')).toBe('same circuit');
+    expect(codeRelation('P0130', 'P0150')).toBe('same part, other position');
+    expect(codeRelation('P0171', 'P0174')).toBe('same fault, other bank');
+    expect(codeRelation('P0301', 'P0304')).toBe('same fault, other cylinder');
+    expect(codeRelation('P0351', 'P0361')).toBe('same fault, other cylinder');
+    expect(codeRelation('P0301', 'P0171')).toBe('');
   });
 });
 

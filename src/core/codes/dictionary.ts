@@ -83,7 +83,7 @@ const general = (part: string) =>
  * @returns how, in words for the screen; empty when they are not akin
  * @example akin('P0130', 'P0150') // 'same part, other position'
  */
-export function akin(a: string, b: string): string {
+export function codeRelation(a: string, b: string): string {
   const [x, y] = [baseCode(a), baseCode(b)];
   if (x === y) return 'same code';
   const [fx, fy] = [circuitOf(x), circuitOf(y)];

@@ -1,6 +1,6 @@
 export * from './code';
 export * from './coverage';
-export * from './course';
+export * from './recurrence';
 export * from './modules';
 export * from './report';
 export * from './reading-rows';

@@ -1,4 +1,4 @@
-import { akin, meaningOf } from './dictionary';
+import { codeRelation, meaningOf } from './dictionary';
 
 /** One reading of a code's letters, with how sure the reader of letters was, 0 to 100. */
 export interface CodeReading {
@@ -153,7 +153,7 @@ export function mendCode(
     .some(
       (r) =>
         r.agrees >= LIKE_ITS_WORDING &&
-        r.agrees > first.agrees + (akin(r.code, first.code) === 'same circuit' ? 0.03 : 0.15),
+        r.agrees > first.agrees + (codeRelation(r.code, first.code) === 'same circuit' ? 0.03 : 0.15),
     );
   const borne = (agreed || (whole && margin >= 0.3)) && !rival && !first.clashes;
   return { code: first.code, sure: borne ? Math.min(1, 0.82 + 0.18 * Math.min(1, margin)) : 0.5 };

@@ -1,6 +1,6 @@
 import type { CodeStatus } from '@/core/case';
 import { baseCode } from './code';
-import type { Course } from './course';
+import type { Recurrence } from './recurrence';
 import { meaningOf } from './dictionary';
 import { kindOf } from './kind';
 import type { CodeRole, TriageFacts } from './triage-types';
@@ -96,7 +96,7 @@ const STATUS: Record<string, CodeStatus> = {
   i: 'intermittent',
 };
 const ROLE: Record<string, CodeRole> = { C: 'chase', K: 'knock-on', A: 'aside', L: 'leftover' };
-const COURSE: Record<string, Course> = {
+const COURSE: Record<string, Recurrence> = {
   '+': 'returned at once',
   r: 'returned on the road',
   '-': 'did not return',

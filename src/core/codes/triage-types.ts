@@ -1,5 +1,5 @@
 import type { CodeStatus } from '@/core/case';
-import type { Course } from './course';
+import type { Recurrence } from './recurrence';
 import type { CodeKind } from './kind';
 
 export type CodeRole = 'chase' | 'knock-on' | 'aside' | 'leftover';
@@ -13,7 +13,7 @@ export interface CodeFacts {
   /** The tool's wording, else the dictionary's. */
   text: string;
   kind: CodeKind;
-  course: Course;
+  course: Recurrence;
   /** Why it has that course, for a reason that names it. */
   courseBecause?: string;
   /** Whether a repair of unknown time may have taken it away. */

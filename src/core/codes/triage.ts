@@ -2,7 +2,7 @@ import { ownValue } from '@/core/text/own-value';
 import { doneRepairs, type CaseRecord } from '@/core/case';
 import { symptomById } from '@/core/symptoms/names';
 import { baseCode } from './code';
-import { followCodes, type CodeCourse } from './course';
+import { followCodes, type CodeRecurrence } from './recurrence';
 import { meaningOf } from './dictionary';
 import { kindOf } from './kind';
 import { RULES } from './triage-rules';
@@ -37,7 +37,7 @@ type Rows = Pick<CaseRecord, 'scan' | 'clear' | 'module' | 'code' | 'symptom'> &
   Partial<Pick<CaseRecord, 'repair' | 'cause' | 'earlier' | 'case'>>;
 
 /** Follows the codes of a case over its scans, clears and done repairs. */
-export function coursesOf(record: Rows): CodeCourse[] {
+export function coursesOf(record: Rows): CodeRecurrence[] {
   return followCodes({
     scans: record.scan,
     modules: record.module,

@@ -12,7 +12,7 @@ import {
   coursesOf,
   coverages,
   proposalsOf,
-  type CodeCourse,
+  type CodeRecurrence,
   type Coverage,
   type ProposedRole,
 } from '@/core/codes';
@@ -25,7 +25,7 @@ import { symptomById } from '@/core/symptoms/names';
 export const RULES_VERSION = 8;
 
 /** A code with what became of it and what it is to this case. */
-export interface CodeConclusion extends CodeCourse {
+export interface CodeConclusion extends CodeRecurrence {
   role: ProposedRole;
   roleBecause: string;
   /** The role is only proposed. */

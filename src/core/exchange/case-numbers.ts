@@ -1,4 +1,4 @@
-import { withoutLongRuns } from '@/core/text/runs';
+import { withoutLongRuns } from '@/core/text/long-runs';
 import { Problem } from '@/core/problem';
 
 const MOST = 100_000;

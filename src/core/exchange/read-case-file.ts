@@ -15,7 +15,7 @@ export interface CaseRows {
 }
 
 /** What a case file needs from the shop it comes into. */
-export interface Receiving {
+export interface ImportContext {
   caseId: string;
   vehicleId: string;
   /** The vehicle is in the shop's records already; the file's description of it is left aside. */
@@ -58,7 +58,7 @@ function fieldsOf(kind: Kind) {
  * @returns rows in an order in which they can be stored, and catalogue entries to add
  * @throws Error with a sentence when a reference inside the file leads nowhere
  */
-export function readCaseFile(file: CaseFile, into: Receiving): CaseRows {
+export function readCaseFile(file: CaseFile, into: ImportContext): CaseRows {
   const rows: CaseRows['rows'] = [];
   const fresh: CatalogueItem[] = [];
   const { caseId, newId } = into;

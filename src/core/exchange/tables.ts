@@ -3,7 +3,7 @@ import { causeName } from '@/core/cause';
 import { readEntry } from '@/core/readings';
 import { conditionLabel } from '@/core/symptoms/conditions';
 import { symptomById } from '@/core/symptoms/names';
-import type { Sending } from './write-case-file';
+import type { ExportContext } from './write-case-file';
 
 /** What a spreadsheet takes for the beginning of a formula, and a signed value that is none. */
 const RUNS = /^\s*[=+\-@\t\r|%]/;
@@ -49,7 +49,7 @@ export const CASES_CSV_HEAD = [
 ] as const;
 
 /** A case as one row of a table, its lists joined by semicolons. */
-export function casesCsvRow(r: CaseRecord, from: Sending): (string | number | null)[] {
+export function casesCsvRow(r: CaseRecord, from: ExportContext): (string | number | null)[] {
   const minutes = doneTests(r).flatMap((t) => t.minutes ?? []);
   const joined = (list: string[]) => [...new Set(list.filter(Boolean))].join('; ');
   return [

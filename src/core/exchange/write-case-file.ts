@@ -3,7 +3,7 @@ import type { Catalogue } from '@/core/cause';
 import type { CaseFile } from './case-file';
 
 /** What a case file needs to know of the shop it comes from. */
-export interface Sending {
+export interface ExportContext {
   catalogue: Catalogue;
   /** Name of a person by id. */
   person: (id: string | null) => string | undefined;
@@ -38,7 +38,7 @@ const some = <T>(list: T[]): T[] | undefined => (list.length ? list : undefined)
  * @param from the shop's catalogue and people, for the names of things
  * @returns a file that, read again, gives the same rows under new ids
  */
-export function writeCaseFile(record: CaseRecord, from: Sending): CaseFile {
+export function writeCaseFile(record: CaseRecord, from: ExportContext): CaseFile {
   const name = (id: string | null) => from.catalogue.resolve(id)?.name;
   const refs = (rows: readonly { id: string }[], letter: string) =>
     new Map(rows.map((r, i) => [r.id, `${letter}${i + 1}`]));

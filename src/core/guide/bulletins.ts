@@ -1,9 +1,9 @@
 import type { Bulletin, Vehicle } from '@/core/case';
-import { akin } from '@/core/codes';
+import { codeRelation } from '@/core/codes';
 import { SHIPPED, symptomById, type Vocabulary } from '@/core/symptoms';
 
 /** What a bulletin, a procedure or a known-good value is held against. */
-export interface Looked {
+export interface MatchSubject {
   vehicle: Pick<Vehicle, 'make' | 'model' | 'engine' | 'year'> | null;
   codes: readonly string[];
   /** Concepts of the vocabulary. */
@@ -35,7 +35,7 @@ const words = (s: string) =>
  */
 export function matchBulletins(
   shelf: readonly Bulletin[],
-  looked: Looked,
+  looked: MatchSubject,
   vocabulary: Vocabulary = SHIPPED,
 ): BulletinHit[] {
   const hits = shelf.flatMap((bulletin): BulletinHit[] => {
@@ -47,9 +47,9 @@ export function matchBulletins(
       score += 2;
       because.push(`for ${bulletin.build}${yearsOf(bulletin)}`);
     }
-    const exact = bulletin.codes.filter((c) => looked.codes.some((x) => akin(x, c) === 'same code'));
+    const exact = bulletin.codes.filter((c) => looked.codes.some((x) => codeRelation(x, c) === 'same code'));
     const kin = bulletin.codes.filter(
-      (c) => !exact.includes(c) && looked.codes.some((x) => akin(x, c) !== ''),
+      (c) => !exact.includes(c) && looked.codes.some((x) => codeRelation(x, c) !== ''),
     );
     if (exact.length) {
       score += 3;
@@ -79,7 +79,7 @@ export function matchBulletins(
 const yearsOf = (b: Bulletin): string =>
   b.yearFrom || b.yearTo ? ` ${b.yearFrom || '…'}–${b.yearTo || '…'}` : '';
 
-function buildFits(b: Bulletin, vehicle: Looked['vehicle']): 'fits' | 'other' | 'any' {
+function buildFits(b: Bulletin, vehicle: MatchSubject['vehicle']): 'fits' | 'other' | 'any' {
   const wanted = words(b.build);
   if (wanted.length === 0) return 'any';
   if (!vehicle || (vehicle.make === '' && vehicle.model === '')) return 'any';

@@ -1,7 +1,7 @@
 import { chanceOf, NO_PRACTICE, type Practice } from './answers';
 import type { Facts } from './facts';
 import { entropy } from './information';
-import { bayes, modelOf, settle, type GuideCase, type Model, type Odds, type Prior } from './odds';
+import { bayes, modelOf, posteriorOdds, type GuideCase, type Model, type Odds, type Prior } from './odds';
 
 /** A test worth doing next, with what each answer would mean. */
 export interface NextTest {
@@ -50,7 +50,7 @@ export function guideOf(
   practice: Practice = NO_PRACTICE,
 ): { odds: Odds; next: NextTest[] } {
   const model = modelOf(near, prior, practice);
-  return { odds: settle(model, here, ruledOut), next: testsFrom(model, here, ruledOut, 3) };
+  return { odds: posteriorOdds(model, here, ruledOut), next: testsFrom(model, here, ruledOut, 3) };
 }
 
 /**

@@ -116,7 +116,7 @@ export function oddsOf(
   ruledOut: ReadonlySet<string> = new Set(),
   practice: Practice = NO_PRACTICE,
 ): Odds {
-  return settle(modelOf(near, prior, practice), here, ruledOut);
+  return posteriorOdds(modelOf(near, prior, practice), here, ruledOut);
 }
 
 /** Whether a finding is about a cause, given as `part/failure`. */
@@ -181,7 +181,7 @@ export function bayes(model: Model, here: Facts, ruledOut: ReadonlySet<string>):
   };
 }
 
-export function settle(model: Model, here: Facts, ruledOut: ReadonlySet<string>): Odds {
+export function posteriorOdds(model: Model, here: Facts, ruledOut: ReadonlySet<string>): Odds {
   if (model.causes.size === 0) return { causes: [], unseen: 1, cases: 0 };
   const { rows, unseen } = bayes(model, here, ruledOut);
   const causes = rows

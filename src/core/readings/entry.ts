@@ -1,5 +1,5 @@
 import { acrossTheAir } from './gauge';
-import { askWhich, NUMERAL, readNumeral, settle, type Figure, type Hints } from './numeral';
+import { askWhich, NUMERAL, readNumeral, decideNumber, type Figure, type Hints } from './numeral';
 import { comparable, findUnit, suggestUnit, unitsOf, type Quantity } from './units';
 
 /** What a person typed into a reading, understood. */
@@ -62,7 +62,7 @@ export function readEntry(text: string, expected?: string, hints?: Omit<Hints, '
   if (!numeral) return { kind: 'state', state: t };
   const typed = tidyUnit(m[2]!);
   const quantity = (unit: string): Entry => {
-    const figure = settle(numeral, { ...hints, unit });
+    const figure = decideNumber(numeral, { ...hints, unit });
     if ('value' in figure)
       return {
         kind: 'quantity',

@@ -1,5 +1,5 @@
 import { parseLimit, type Amount, type Typed } from './limit-grammar';
-import { askWhich, settle, type Figure, type Hints } from './numeral';
+import { askWhich, decideNumber, type Figure, type Hints } from './numeral';
 import { comparable, convert, convertDifference, findUnit } from './units';
 
 /** A limit in one of its forms. `unit` is empty for a bare number; `decimals` is what was typed. */
@@ -95,7 +95,7 @@ function settled(typed: Typed, text: string, given: Omit<Hints, 'unit'>): Limit 
   const own = amounts.find((a) => a.numeral.decimalSign)?.numeral.decimalSign;
   const hints = { ...given, decimalSign: own ?? given.decimalSign };
   const figure = (a: Amount, unit: string): Figure => {
-    const f = settle(a.numeral, { ...hints, unit });
+    const f = decideNumber(a.numeral, { ...hints, unit });
     if ('value' in f) return f;
     const { message, offers } = askWhich(a.numeral, text);
     throw new Unread(message, offers);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readEntry, writeQuantity } from './entry';
 import { readLimit } from './limit';
-import { askWhich, asWrittenHere, readNumeral, settle } from './numeral';
+import { askWhich, asWrittenHere, readNumeral, decideNumber } from './numeral';
 import { UNITS } from './units';
 import { judgeReading } from './verdict';
 
@@ -98,7 +98,7 @@ describe('a number by its shape', () => {
 
 describe('thousands or decimals', () => {
   const of = (text: string, unit: string, more: object = {}) => {
-    const f = settle(readNumeral(text)!, { unit, ...more });
+    const f = decideNumber(readNumeral(text)!, { unit, ...more });
     return 'value' in f ? f.value : 'both';
   };
   it.each([

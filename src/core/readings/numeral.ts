@@ -101,7 +101,7 @@ const FAR = 60;
  * @returns the figure, or both where nothing tells
  * @example settle(readNumeral('1,500')!, { unit: 'rpm' }) // { value: 1500, decimals: 0 }
  */
-export function settle(numeral: Numeral, hints: Hints): Figure | readonly [Figure, Figure] {
+export function decideNumber(numeral: Numeral, hints: Hints): Figure | readonly [Figure, Figure] {
   if (numeral.figures.length === 1) return numeral.figures[0];
   const [thousands, decimal] = numeral.figures;
   const sign = numeral.text.includes('.') ? '.' : ',';

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { CaseProfile } from '@/core/precedent';
+import type { CaseProfile } from '@/core/similar';
 import { reviewOf } from './review';
 import { reviewCsv } from './review-csv';
 

@@ -1,7 +1,7 @@
 import { median } from 'simple-statistics';
 import { GRADES, type Grade } from '@/core/case';
 import { foldQuestion } from '@/core/guide/facts';
-import type { CaseProfile } from '@/core/precedent';
+import type { CaseProfile } from '@/core/similar';
 
 /** What a shop's closed cases of some time say of its work; every figure names the cases behind it. */
 export interface Review {

@@ -9,7 +9,7 @@ import { STARTER, type Scenario } from './read-scenario';
  * `grade because …`, `lacks …`, `lacks nothing`, `unexplained P0455`, `explained`, `suspect particle filter, blocked for filter`
  * @returns what the conclusion says in the same words, and what was expected of it
  */
-export function held(s: Scenario, line: string): { found: string; wanted: string | RegExp } {
+export function scenarioResult(s: Scenario, line: string): { found: string; wanted: string | RegExp } {
   const { codes, grade, cover, suspects } = s.conclusions;
   const words = line.split(' ');
   const rest = (n: number) => words.slice(n).join(' ');

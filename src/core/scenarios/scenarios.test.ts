@@ -3,7 +3,7 @@ import { CHECKS_SCENARIOS } from './checks';
 import { CODES_SCENARIOS } from './codes';
 import { GRADE_SCENARIOS } from './grades';
 import { readScenarios } from './read-scenario';
-import { held } from './says';
+import { scenarioResult } from './says';
 import { TRIAGE_SCENARIOS } from './triage';
 import { TEST_SCENARIOS } from './tests';
 
@@ -22,7 +22,7 @@ describe.each(Object.entries(GROUPS))('%s (common practice, no source)', (_, tex
   it.each(scenarios.map((s) => [s.name, s] as const))('%s', (_name, s) => {
     expect(s.expected.length).toBeGreaterThan(0);
     for (const line of s.expected) {
-      const { found, wanted } = held(s, line);
+      const { found, wanted } = scenarioResult(s, line);
       if (typeof wanted === 'string') expect(found, line).toBe(wanted);
       else expect(found, line).toMatch(wanted);
     }

@@ -1,4 +1,4 @@
-import { withoutLongRuns } from '@/core/text/runs';
+import { withoutLongRuns } from '@/core/text/long-runs';
 import { CONDITIONS, conditionLabel } from './conditions';
 import { symptomById } from './names';
 import { GUESS, speaking } from './guess';

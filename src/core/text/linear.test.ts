@@ -10,7 +10,7 @@ import { judgeReading, pastedLine, readEntry, readLimit, readMany, uncertainty }
 import { SHIPPED, symptomsByClause } from '@/core/symptoms';
 import { previewFile } from '@/core/traces/files';
 import { plateThatTells, readBanks, readFiringOrder, readVin, vinsIn } from '@/core/vehicle';
-import { inPieces, withoutLongRuns } from './runs';
+import { inPieces, withoutLongRuns } from './long-runs';
 import fc from 'fast-check';
 
 /** What reads text from outside, with the longest text that can reach it. */

@@ -46,7 +46,7 @@ export interface TraceResult {
   gives?: Record<string, string>;
 }
 
-export interface Given {
+export interface AnalysisInput {
   /** Channels by role; a role that was left out is missing or empty. */
   channels: Readonly<Record<string, readonly Channel[]>>;
   engine?: FiringPlan | undefined;
@@ -72,7 +72,7 @@ export interface TraceAnalysis<S extends z.ZodObject = z.ZodObject> {
   /**
    * @throws Refusal when the channels do not hold what it looks for
    */
-  run(given: Given, settings: z.output<S>): TraceResult;
+  run(given: AnalysisInput, settings: z.output<S>): TraceResult;
 }
 
 /** Gives an analysis its types while it is written and forgets them for the list of all. */
@@ -81,4 +81,4 @@ export function defineAnalysis<S extends z.ZodObject>(a: TraceAnalysis<S>): Trac
 }
 
 /** The only channel of a role. */
-export const one = (given: Given, role: string): Channel | undefined => given.channels[role]?.[0];
+export const one = (given: AnalysisInput, role: string): Channel | undefined => given.channels[role]?.[0];

@@ -4,7 +4,7 @@ import { Check } from 'lucide-react';
 import styled from 'styled-components';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { ChoiceField } from './fields';
-import { useBulletins, type ShownBulletin } from './precedents';
+import { useBulletins, type ShownBulletin } from './similar-cases';
 import { useCase } from './store';
 
 const Item = styled.li`

@@ -18,7 +18,7 @@ import type { TaughtWord } from '@/core/symptoms';
 import { MeaningsProvider } from './meanings';
 import { VocabularyProvider } from './vocabulary';
 import { PeopleContext, type PersonOfShop } from './people';
-import { PrecedentsProvider, type MarginView } from './precedents';
+import { PrecedentsProvider, type MarginView } from './similar-cases';
 import { ProofPart } from './proof';
 import { RepairPart } from './repair';
 import { Spine } from './spine';

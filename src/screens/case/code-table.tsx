@@ -4,7 +4,7 @@ import type { KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { ROLES, type RowOf } from '@/core/case';
 import { displayWord } from '@/core/case/display-words';
-import { proposalsOf, type Course, type InScan } from '@/core/codes';
+import { proposalsOf, type Recurrence, type InScan } from '@/core/codes';
 import { Figure, Quiet, Segments, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { PlainTable } from '@/ui/plain-table';
@@ -57,7 +57,7 @@ const Table = styled(PlainTable)`
 `;
 
 /** Courses that leave open what became of the code; the reason says what would tell. */
-const ASKS: ReadonlySet<Course> = new Set(['not read', 'not run yet', 'returned later']);
+const ASKS: ReadonlySet<Recurrence> = new Set(['not read', 'not run yet', 'returned later']);
 
 /** What deserves the next hour first. */
 const RANK = ['chase', 'unsorted', 'knock-on', 'aside', 'leftover'];
@@ -71,7 +71,7 @@ const Strip = styled.span`
   line-height: 1;
 `;
 
-const COURSE_TONE: Record<Course, 'fail' | 'unsure' | 'plain' | 'pass'> = {
+const COURSE_TONE: Record<Recurrence, 'fail' | 'unsure' | 'plain' | 'pass'> = {
   'no clear yet': 'plain',
   'not scanned since': 'plain',
   'returned at once': 'fail',

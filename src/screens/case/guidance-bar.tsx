@@ -4,7 +4,7 @@ import { ChevronUp } from 'lucide-react';
 import styled from 'styled-components';
 import { Button } from '@/ui/controls';
 import { about } from '../odds-words';
-import { useGuide } from './precedents';
+import { useGuide } from './similar-cases';
 import { useCase } from './store';
 
 /** From this width on the guidance stands beside the case; below it, it opens over it. */

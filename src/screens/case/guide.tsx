@@ -8,7 +8,7 @@ import { putTest } from '@/core/guide';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { nowIso, focusNext } from './fields';
 import { about, gradesInWords } from '../odds-words';
-import { useGuide, usePrecedents, type Guide } from './precedents';
+import { useGuide, usePrecedents, type Guide } from './similar-cases';
 import { useCase, useRecord } from './store';
 
 const Cause = styled.li<{ $out: boolean }>`

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { impliedWait, WAITS, type Wait } from '@/core/case';
-import { headlineOf } from '@/core/precedent';
+import { headlineOf } from '@/core/similar';
 import { vehicleName } from '@/core/vehicle';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { day } from '@/ui/dates';

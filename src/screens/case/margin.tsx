@@ -15,7 +15,7 @@ import { GUIDANCE_BESIDE, GuidanceBar } from './guidance-bar';
 import { GuideMargin } from './guide';
 import { useSuspectName } from './parts';
 import { NearCases } from './near-cases';
-import { useForks, useMarginAge } from './precedents';
+import { useForks, useMarginAge } from './similar-cases';
 import { useCase } from './store';
 import { useUnexplained } from './unexplained';
 

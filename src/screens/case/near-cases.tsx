@@ -7,7 +7,7 @@ import styled from 'styled-components';
 import { Button, Empty, Figure, Quiet, Tag } from '@/ui/controls';
 import { age } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
-import { usePrecedents } from './precedents';
+import { usePrecedents } from './similar-cases';
 import { useCase } from './store';
 
 const Card = styled.li`

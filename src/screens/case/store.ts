@@ -15,7 +15,7 @@ import {
   type Op,
 } from '@/core/case';
 import { NewsAnswer, withRows, type OpenCase } from '@/core/api';
-import { layOver, withVerdicts } from '@/core/checks';
+import { optimisticUpdate, withVerdicts } from '@/core/checks';
 import { flusher, type Outgoing } from './flush';
 import { casesShown, tabsOpen } from '../tab';
 import { addEdit, keepOutbox, takeOutboxes, type Outbox } from './outbox';
@@ -87,7 +87,7 @@ export function createCaseStore(given: OpenCase): CaseStore {
           set: { [c.field]: c.mine },
           was: {},
         }));
-      return layOver(open.record, [...changes.flatMap((c) => c.ops), ...mine]);
+      return optimisticUpdate(open.record, [...changes.flatMap((c) => c.ops), ...mine]);
     };
     const keep = () => {
       const { sending, waiting, conflicts, refused } = get();
@@ -106,7 +106,7 @@ export function createCaseStore(given: OpenCase): CaseStore {
     const push = (ops: Op[]) => {
       set((s) => ({
         waiting: [...s.waiting, { id: nanoid(12), ops }],
-        record: layOver(s.record, ops),
+        record: optimisticUpdate(s.record, ops),
         saveState: s.saveState === 'offline' || s.saveState === 'busy' ? s.saveState : 'typing',
       }));
       keep();
@@ -141,7 +141,7 @@ export function createCaseStore(given: OpenCase): CaseStore {
           revision: row.revision,
           changeId: nanoid(12),
         });
-        const record = layOver(s.record, [
+        const record = optimisticUpdate(s.record, [
           { op: 'set', kind, id, revision: 0, set: { [field]: value }, was: {} },
         ]);
         set({ waiting, record, saveState: s.saveState === 'offline' ? 'offline' : 'typing' });

@@ -14,7 +14,7 @@ import { useConclusions } from './conclusions';
 import { LineField, Row, Sub } from './fields';
 import { useMeanings } from './meanings';
 import { CataloguePicker, useCatalogue, useSuspectName } from './parts';
-import { useGuide, usePrecedents, type Guide } from './precedents';
+import { useGuide, usePrecedents, type Guide } from './similar-cases';
 import { OfferButton } from './offer';
 import { useCase, useRecord } from './store';
 
@@ -43,7 +43,7 @@ const Says = styled.div`
     grid-template-columns: 1fr;
   }
 `;
-const Ask = styled.button`
+const Toggle = styled.button`
   border: 0;
   background: none;
   padding: 0;
@@ -366,7 +366,7 @@ function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
               <VerdictShape verdict={t.verdict} size={11} /> {t.question}
               <br />
               {SAYS.map((word) => (
-                <Ask
+                <Toggle
                   key={word}
                   type="button"
                   aria-label={`${t.question}: ${word} ${name(s)}`}
@@ -374,15 +374,15 @@ function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
                   style={{ marginRight: 10 }}
                 >
                   {word}
-                </Ask>
+                </Toggle>
               ))}
             </li>
           ))}
         </ul>
         {open.length > ASKED && (
-          <Ask type="button" onClick={() => setAll(!all)}>
+          <Toggle type="button" onClick={() => setAll(!all)}>
             {all ? 'fewer' : `${open.length - ASKED} more`}
-          </Ask>
+          </Toggle>
         )}
       </div>
     </Says>

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import styled from 'styled-components';
-import type { Experience, ReadingByCause } from '@/core/precedent';
+import type { Experience, ReadingByCause } from '@/core/similar';
 import { writeQuantity } from '@/core/readings';
 import { Figure, Quiet, Tag } from '@/ui/controls';
 import { age } from '@/ui/dates';

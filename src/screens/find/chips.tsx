@@ -4,7 +4,7 @@ import { X } from 'lucide-react';
 import Link from 'next/link';
 import { Button as AriaButton, Dialog, DialogTrigger, Popover } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Chip, Correction, Only } from '@/core/precedent';
+import type { Chip, Correction, FacetFilter } from '@/core/similar';
 import { CONDITIONS } from '@/core/symptoms/conditions';
 import { SYMPTOM_NAMES } from '@/core/symptoms/names';
 import { Button, FieldLabel, Quiet } from '@/ui/controls';
@@ -100,11 +100,11 @@ export function Chips({
   onWiden,
 }: {
   chips: Chip[];
-  only: (Only & { label: string })[];
+  only: (FacetFilter & { label: string })[];
   says: string;
   onTakeOff: (chip: Chip) => void;
   onCorrect: (correction: Correction) => void;
-  onWiden: (only: Only) => void;
+  onWiden: (only: FacetFilter) => void;
 }) {
   return (
     <List aria-label="How the search was read">

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
-import type { Chip, Correction, Only } from '@/core/precedent';
+import type { Chip, Correction, FacetFilter } from '@/core/similar';
 import { Button, Empty, Quiet } from '@/ui/controls';
 import { ExperienceLinks } from '../experience/links';
 import { FindLine } from '../frame/find-line';
@@ -15,7 +15,7 @@ import { CustomerCases } from './customer-cases';
 import { Hit } from './hit';
 import { KnownBeside } from './known-beside';
 import { PracticeKnown } from './practice';
-import type { Put } from './types';
+import type { Refinement } from './types';
 
 const Page = styled.main`
   max-width: 1240px;
@@ -73,7 +73,7 @@ const Chosen = styled.p`
   box-shadow: var(--shadow);
 `;
 
-const FACET_WORD: Record<Only['by'], string> = {
+const FACET_WORD: Record<FacetFilter['by'], string> = {
   grade: 'proof',
   state: 'case',
   make: 'make',
@@ -81,7 +81,7 @@ const FACET_WORD: Record<Only['by'], string> = {
   year: 'opened',
 };
 
-const addressOf = (line: string, put: Put, inHand: string): string => {
+const addressOf = (line: string, put: Refinement, inHand: string): string => {
   const query = new URLSearchParams({ q: line });
   if (put.corrections.length || put.only.length) query.set('put', JSON.stringify(put));
   if (inHand) query.set('with', inHand);
@@ -96,7 +96,7 @@ export function FindScreen({
   inHand,
 }: {
   line: string;
-  put: Put;
+  put: Refinement;
   found: FindPageAnswer;
   inHand: string;
 }) {
@@ -110,7 +110,7 @@ export function FindScreen({
   const turn = useRef(0);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
-  const askFor = (text: string, how: Put = put, soon = 160) => {
+  const askFor = (text: string, how: Refinement = put, soon = 160) => {
     setLine(text);
     setPut(how);
     clearTimeout(timer.current);
@@ -152,8 +152,8 @@ export function FindScreen({
     setLearned(null);
     askFor(line, { ...put, corrections: put.corrections.filter((x) => x.words !== c.words) }, 0);
   };
-  const narrow = (only: Only) => askFor(line, { ...put, only: [...put.only, only] }, 0);
-  const widen = (o: Only) =>
+  const narrow = (only: FacetFilter) => askFor(line, { ...put, only: [...put.only, only] }, 0);
+  const widen = (o: FacetFilter) =>
     askFor(line, { ...put, only: put.only.filter((x) => x.by !== o.by || x.value !== o.value) }, 0);
   const labelled = put.only.map((o) => ({
     ...o,
@@ -281,8 +281,8 @@ function FacetRow({
   onNarrow,
 }: {
   facets: FindPageAnswer['facets'];
-  only: Only[];
-  onNarrow: (only: Only) => void;
+  only: FacetFilter[];
+  onNarrow: (only: FacetFilter) => void;
 }) {
   const groups = (['grade', 'state', 'condition', 'make'] as const).map((by) => ({
     by,

@@ -7,7 +7,7 @@ import styled from 'styled-components';
 import type { PracticeAnswer } from '@/core/api';
 import { Button, Figure, Quiet } from '@/ui/controls';
 import { about } from '../odds-words';
-import type { Put } from './types';
+import type { Refinement } from './types';
 
 const Head = styled.h2`
   font-size: 0.9375rem;
@@ -34,7 +34,15 @@ const Bar = styled.span<{ $share: number }>`
 `;
 
 /** What the trade knows of a line that no case of this shop answers, and a case begun with it. */
-export function PracticeKnown({ practice, line, put }: { practice: PracticeAnswer; line: string; put: Put }) {
+export function PracticeKnown({
+  practice,
+  line,
+  put,
+}: {
+  practice: PracticeAnswer;
+  line: string;
+  put: Refinement;
+}) {
   const router = useRouter();
   const [problem, setProblem] = useState('');
   const [opening, start] = useTransition();

@@ -1,6 +1,6 @@
 import { FindPageAnswer } from '@/core/api/find';
 import { NewCaseAnswer, WordsAnswer } from '@/core/api/shop';
-import type { Correction } from '@/core/precedent';
+import type { Correction } from '@/core/similar';
 import { ask, post } from '../send';
 
 /** Answers a line; fetched on the first letter, so that the page does not wait for the shapes of answers. */

@@ -1,7 +1,7 @@
-import type { Correction, Only } from '@/core/precedent';
+import type { Correction, FacetFilter } from '@/core/similar';
 
 /** How a line is put, beside its words. */
-export interface Put {
+export interface Refinement {
   corrections: Correction[];
-  only: Only[];
+  only: FacetFilter[];
 }

@@ -5,7 +5,7 @@ import { usePathname, useRouter } from 'next/navigation';
 import { use, useEffect, useRef, useState } from 'react';
 import { ComboBox, ComboBoxStateContext, Input, ListBox, ListBoxItem, Popover } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Suggestion } from '@/core/precedent';
+import type { Suggestion } from '@/core/similar';
 import { Quiet } from '@/ui/controls';
 import { useActions } from './actions';
 

@@ -21,7 +21,7 @@ import {
 import { Button, Choice, Quiet } from '@/ui/controls';
 import type { RowOf } from '@/core/case';
 import { dayTime } from '@/ui/dates';
-import type { Ask } from '@/workers/trace-api';
+import type { AnalysisRequest } from '@/workers/trace-api';
 import { OfferButton } from '../case/offer';
 import { useCase } from '../case/store';
 import { useSheet, useTrace, useTraceStore, type Over } from './open-trace';
@@ -178,7 +178,7 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
     setProblem('');
     const { worker, over } = store.getState();
     const engine = { order: sheet.order || order, strokes, angles: sheet.angles };
-    const ask: Ask = {
+    const ask: AnalysisRequest = {
       analysis: id,
       roles,
       settings: typed,
@@ -218,7 +218,7 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
     return { result: answer.value, ran: now };
   };
   /** Both over their halves, to tell a difference from what either differs within itself. */
-  const compare = async (here: TraceResult, there: TraceResult, over: Over, ask: Ask) => {
+  const compare = async (here: TraceResult, there: TraceResult, over: Over, ask: AnalysisRequest) => {
     const halves = {
       here: await store.getState().worker.api.halves(ask),
       there: await over.worker.api.halves(sameOf(over, ask, loaded.channels)),

@@ -9,7 +9,7 @@ import { draw, GUTTER } from './draw';
 import { cylinderResults } from './draw-bands';
 import type { Firing } from './picture';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
-import { held, moved, zoomed, type Span } from './view';
+import { clampSpan, moved, zoomed, type Span } from './view';
 
 const Frame = styled.div`
   position: relative;
@@ -194,7 +194,7 @@ export function TraceCanvas({
     const { span } = store.getState();
     return span.from + ((clientX - box.left - GUTTER) / (box.width - GUTTER)) * (span.to - span.from);
   };
-  const show = (span: Span) => store.setState({ span: held(span, loaded) });
+  const show = (span: Span) => store.setState({ span: clampSpan(span, loaded) });
   const perPixel = () => {
     const { span } = store.getState();
     return (span.to - span.from) / Math.max(1, canvas.current!.getBoundingClientRect().width - GUTTER);

@@ -10,7 +10,7 @@ import { Button, Choice, Quiet } from '@/ui/controls';
 import { post } from '../send';
 import type { OtherTrace } from './other-trace';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
-import { held, timeLabel } from './view';
+import { clampSpan, timeLabel } from './view';
 
 const Box = styled.section`
   margin-top: 16px;
@@ -69,7 +69,7 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
   }, []);
   const go = (from: number, to: number) => {
     const room = Math.max(to - from, (loaded.to - loaded.from) / 60);
-    store.setState({ span: held({ from: from - room, to: to + room }, loaded) });
+    store.setState({ span: clampSpan({ from: from - room, to: to + room }, loaded) });
   };
   return (
     <Box aria-label="Traces like this one">

@@ -131,7 +131,7 @@ export function OpenSheet({
   }, [store, finds]);
 
   useEffect(() => () => over?.worker.end(), [over?.worker]);
-  const layOver = async (other: OtherTrace | undefined) => {
+  const overlayTrace = async (other: OtherTrace | undefined) => {
     setOverProblem('');
     if (!other) return store.setState({ over: undefined, overAnswer: undefined });
     const w = new TraceWorker();
@@ -164,7 +164,7 @@ export function OpenSheet({
             trace={trace}
             order={order}
             others={others.filter((o) => o.id !== traceId)}
-            onOver={(id) => void layOver(others.find((o) => o.id === id))}
+            onOver={(id) => void overlayTrace(others.find((o) => o.id === id))}
             problem={overProblem || problem}
           />
           <TraceCanvas firings={firings} onMoment={setSaid} />
@@ -188,7 +188,7 @@ export function OpenSheet({
           )}
           <Analyse order={order} strokes={vehicle.strokes} />
           {likeAsked ? (
-            <LikeTraces onOver={(other) => void layOver(other)} />
+            <LikeTraces onOver={(other) => void overlayTrace(other)} />
           ) : (
             <Button onPress={() => setLikeAsked(true)} style={{ marginTop: 16 }}>
               <Search aria-hidden="true" /> Find traces like this one

@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { IconButton, Input, Quiet } from '@/ui/controls';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
-import { frequencyLabel, held, spanLabel, timeLabel } from './view';
+import { frequencyLabel, clampSpan, spanLabel, timeLabel } from './view';
 
 const Bar = styled.div`
   display: flex;
@@ -159,7 +159,7 @@ export function Readout() {
                 onClick={() => {
                   const { span } = store.getState();
                   const half = (span.to - span.from) / 2;
-                  store.setState({ span: held({ from: p.at - half, to: p.at + half }, loaded) });
+                  store.setState({ span: clampSpan({ from: p.at - half, to: p.at + half }, loaded) });
                 }}
               >
                 {timeLabel(p.at, whole)}

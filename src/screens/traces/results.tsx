@@ -11,7 +11,7 @@ import { VerdictMark } from '@/ui/marks';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
 import { FiguresSoFar, SideBySide } from './figures-beside';
 import { useFirstRun, usePutFindings } from './put-findings';
-import { held } from './view';
+import { clampSpan } from './view';
 
 const Drawing = dynamic(() => import('@/ui/drawing'), { ssr: false });
 
@@ -60,7 +60,7 @@ export function Results({
   const go = (f: TraceFinding) => {
     const { from, to } = f.place!;
     const room = Math.max((to - from) * 0.6, (loaded.to - loaded.from) / 60, 1e-6);
-    store.setState({ span: held({ from: from - room, to: to + room }, loaded) });
+    store.setState({ span: clampSpan({ from: from - room, to: to + room }, loaded) });
   };
   const onCase = (repeatOf: string | null) => {
     put(analysis, result, ran, repeatOf);

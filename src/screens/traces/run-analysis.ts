@@ -1,7 +1,7 @@
 'use client';
 
 import type { TraceResult } from '@/core/traces';
-import type { Answer, Ask } from '@/workers/trace-api';
+import type { Answer, AnalysisRequest } from '@/workers/trace-api';
 import type { Over } from './open-trace';
 import { TraceWorker } from './worker';
 
@@ -18,7 +18,7 @@ export interface Running {
  * Starts an analysis. A long one runs beside the trace's own worker, which goes on drawing; stopped it answers
  * undefined, and nothing of the trace is lost.
  */
-export function startAnalysis(worker: TraceWorker, samples: number, ask: Ask): Running {
+export function startAnalysis(worker: TraceWorker, samples: number, ask: AnalysisRequest): Running {
   if (samples < OWN_WORKER) return { answer: worker.api.analyse(ask), stop: () => undefined };
   const aside = new TraceWorker();
   let stop: () => void = () => undefined;
@@ -34,7 +34,11 @@ export function startAnalysis(worker: TraceWorker, samples: number, ask: Ask): R
 }
 
 /** What another recording is asked: the same analysis, its channels by the same names. */
-export function sameOf(over: Over, ask: Ask, channels: readonly { name: string }[]): Ask {
+export function sameOf(
+  over: Over,
+  ask: AnalysisRequest,
+  channels: readonly { name: string }[],
+): AnalysisRequest {
   const same = (i: number) => over.loaded.channels.findIndex((c) => c.name === channels[i]!.name);
   const roles = Object.fromEntries(
     Object.entries(ask.roles).map(([role, list]) => [role, list.map(same).filter((i) => i >= 0)]),

@@ -41,7 +41,7 @@ export interface ScopeOffer {
   engines: string[];
 }
 
-export interface Given {
+export interface ChosenFile {
   file: File;
   source: string;
 }
@@ -53,7 +53,7 @@ export function Source({
   onScope,
 }: {
   scope: ScopeOffer;
-  onGiven: (g: Given) => void;
+  onGiven: (g: ChosenFile) => void;
   onScope: (o: { test: string; fault: string; order: string; seed: number }) => void;
 }) {
   const caseId = useCase((s) => s.record.case.id);

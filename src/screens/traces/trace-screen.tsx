@@ -15,7 +15,7 @@ import { OpenSheet } from './open-sheet';
 import type { OtherTrace } from './other-trace';
 import { createTraceStore, TraceContext, type TraceStore } from './open-trace';
 import { PreviewPane } from './preview';
-import { Source, type Given, type ScopeOffer } from './source';
+import { Source, type ChosenFile, type ScopeOffer } from './source';
 import { upload } from './upload';
 import { TraceWorker } from './worker';
 
@@ -42,7 +42,7 @@ const Progress = styled.div`
 
 type Phase =
   | { is: 'source' }
-  | { is: 'preview'; given: Given; preview: Preview }
+  | { is: 'preview'; given: ChosenFile; preview: Preview }
   | { is: 'reading'; name: string; share: number }
   | { is: 'open'; store: TraceStore; traceId: string };
 
@@ -90,7 +90,7 @@ function Traced({ traceId, others, scope: scopeOffer }: Props) {
   useEffect(() => () => worker.current?.end(), []);
 
   const asked = useRef(0);
-  const look = async (given: Given, corrected?: ReadAs) => {
+  const look = async (given: ChosenFile, corrected?: ReadAs) => {
     setProblem('');
     const turn = ++asked.current;
     // A correction stands at once, so that the next one is made on top of it; the rows follow.
@@ -116,7 +116,7 @@ function Traced({ traceId, others, scope: scopeOffer }: Props) {
     setProblem(answer.message);
     return undefined;
   };
-  const take = async (given: Given, as: ReadAs, preview: Preview) => {
+  const take = async (given: ChosenFile, as: ReadAs, preview: Preview) => {
     const loaded = await readFile(given.file, given.file.name, as);
     if (!loaded) {
       setPhase((p) => (p.is === 'reading' ? { is: 'preview', given, preview } : p));

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { firingsOf } from './canvas';
-import { frequencyLabel, held, moved, spanLabel, timeLabel, zoomed } from './view';
+import { frequencyLabel, clampSpan, moved, spanLabel, timeLabel, zoomed } from './view';
 
 const whole = { from: 0, to: 10 };
 
@@ -18,7 +18,7 @@ describe('moving about a trace', () => {
       fc.property(fc.array(step, { maxLength: 30 }), (steps) => {
         let span = whole;
         for (const s of steps)
-          span = held('by' in s ? moved(span, s.by) : zoomed(span, s.at, s.factor), whole);
+          span = clampSpan('by' in s ? moved(span, s.by) : zoomed(span, s.at, s.factor), whole);
         return span.from >= -0.41 && span.to <= 10.41 && span.to > span.from;
       }),
     );

@@ -8,7 +8,7 @@ export interface Span {
 const SHORTEST = 1e-7;
 
 /** A span moved back into what there is, with some air at both ends; never shorter than can be told apart. */
-export function held(span: Span, whole: Span): Span {
+export function clampSpan(span: Span, whole: Span): Span {
   const all = whole.to - whole.from || 1;
   const air = 0.04 * all;
   const length = Math.min(Math.max(span.to - span.from, SHORTEST), all + 2 * air);

@@ -81,13 +81,13 @@ export async function changeAccess(request: AccessRequest, who: Actor): Promise<
     case 'own secret':
       await proveOwn(who, request.now);
       await setSecrets(who.personId, request);
-      await note('secret', who.personId, said(request));
+      await note('secret', who.personId, secretFields(request));
       return {};
     case 'secret':
       await setSecrets(request.personId, request);
       // Whoever was signed in by the old one is not any more.
       await write((tx) => endSessions(tx, { userId: request.personId }));
-      await note('secret', request.personId, said(request));
+      await note('secret', request.personId, secretFields(request));
       return {};
     case 'unlock':
       await write((tx) => unlockSecrets(tx, request.personId));
@@ -143,7 +143,7 @@ export async function changeAccess(request: AccessRequest, who: Actor): Promise<
   }
 }
 
-const said = (r: { pin?: string | undefined; passphrase?: string | undefined }) => ({
+const secretFields = (r: { pin?: string | undefined; passphrase?: string | undefined }) => ({
   ...(r.pin === undefined ? {} : { PIN: 'set' }),
   ...(r.passphrase === undefined ? {} : { passphrase: 'set' }),
 });

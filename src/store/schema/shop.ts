@@ -1,4 +1,5 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import type { Person } from '@/core/case';
 import { flag, id, line, moment, revision, words } from './columns';
 
 /** What the shop keeps beyond one case. */
@@ -12,7 +13,7 @@ export const settings = sqliteTable('settings', {
 export const people = sqliteTable('people', {
   id: id(),
   name: text().notNull(),
-  role: text().notNull(),
+  role: text().$type<Person['role']>().notNull(),
   active: flag(true),
 });
 

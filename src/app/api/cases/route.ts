@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { caseByNumber, createCase } from '@/services/cases';
 import { startCase } from '@/services/find';
 import { answer, personHere, Problem, readBody } from '../answer';
-import { readPutting } from '../find/putting';
+import { readPutting } from '../find/refinement';
 
 const Body = z.object({
   vehicleId: z.string().max(40).optional(),

@@ -1,6 +1,6 @@
 import { findWithBeside } from '@/services/find';
 import { answer } from '../answer';
-import { readPutting } from './putting';
+import { readPutting } from './refinement';
 
 export function GET(request: Request) {
   return answer(request, 'look', async () => {

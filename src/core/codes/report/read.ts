@@ -20,7 +20,7 @@ import { isBareOk, surveyOf, type Survey } from './survey';
 import { attributesOf, recordsAt, tableAt } from './table';
 import { takeCodes } from './take-codes';
 import { takeRow, wordFault } from './take-rows';
-import { settle } from './settle';
+import { finishFaults } from './finish-faults';
 import type { ScanReport } from './types';
 import { plainText } from './unmark';
 import { valueOf } from './value';
@@ -41,7 +41,7 @@ export function readReport(text: string, hints?: ReportHints): ScanReport {
   const survey = surveyOf(lines);
   const r = new Reading(hints);
   for (let i = 0; i < lines.length;) i += take(r, lines, i, survey);
-  settle(r, survey);
+  finishFaults(r, survey);
   const report = r.finish();
   if (hints) applyStatusWords(report, lines, hints);
   return report;

@@ -1,4 +1,4 @@
-import { inPieces, withoutLongRuns } from '@/core/text/runs';
+import { inPieces, withoutLongRuns } from '@/core/text/long-runs';
 
 /** One line of a report, with what can be seen of it alone. */
 export interface Line {

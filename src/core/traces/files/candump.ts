@@ -4,7 +4,7 @@ import { PIDS } from '@/core/codes/frames/pids';
 import type { Channel, Trace } from '../channel';
 import type { TraceFormat, TraceReader } from './contract';
 import { onEvenSteps } from './grid';
-import { Gather } from './gather';
+import { ByteBuffer } from './byte-buffer';
 import { Unreadable, type Preview, type ReadAs } from './read-as';
 
 interface Series {
@@ -65,7 +65,7 @@ function preview(head: Uint8Array, corrected?: ReadAs): Preview {
   };
 }
 
-class CandumpReader extends Gather implements TraceReader {
+class CandumpReader extends ByteBuffer implements TraceReader {
   constructor(private readonly as: ReadAs) {
     super();
   }

@@ -2,7 +2,7 @@ import type { Trace } from '../channel';
 import type { TraceReader } from './contract';
 import { clockSeconds } from './csv-time';
 import { onEvenSteps, seconds } from './grid';
-import { Growing, GrowingTimes, notTooMany } from './growing';
+import { FloatBuffer, GrowingTimes, notTooMany } from './float-buffer';
 import { figureText } from './figure-text';
 import { isEmpty, readNumberBytes } from './number-bytes';
 import { heldWhereSparse } from './sparse';
@@ -16,7 +16,7 @@ const QUOTE = 34;
 interface Taken {
   column: Column;
   at: number;
-  data: Growing;
+  data: FloatBuffer;
   /** Cells that are neither a number nor empty, and the first of them. */
   bad: number;
   firstBad: { line: number; text: string } | undefined;
@@ -56,7 +56,7 @@ export class CsvReader implements TraceReader {
     for (const c of this.clocks) this.byClock[c.at] = c;
     this.timeFactor = as.timeUnit === 'clock' ? 1 : SECONDS[as.timeUnit];
     this.taken = as.columns.flatMap((column, at) =>
-      column.use === 'channel' ? [{ column, at, data: new Growing(), bad: 0, firstBad: undefined }] : [],
+      column.use === 'channel' ? [{ column, at, data: new FloatBuffer(), bad: 0, firstBad: undefined }] : [],
     );
     for (const t of this.taken) this.byColumn[t.at] = t;
     if (this.taken.length === 0)

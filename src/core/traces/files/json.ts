@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import type { Channel, Trace } from '../channel';
 import type { TraceFormat, TraceReader } from './contract';
-import { Gather } from './gather';
+import { ByteBuffer } from './byte-buffer';
 import { onEvenSteps } from './grid';
-import { notTooMany } from './growing';
+import { notTooMany } from './float-buffer';
 import { SECONDS, Unreadable, type Column, type ReadAs } from './read-as';
 
 /** A recording as Vantle writes it to JSON: each channel with its own steps. `null` is a missing sample. */
@@ -84,7 +84,7 @@ const asRead = (columns: Column[]): ReadAs => ({
   interval: null,
 });
 
-class JsonReader extends Gather implements TraceReader {
+class JsonReader extends ByteBuffer implements TraceReader {
   constructor(private readonly as: ReadAs) {
     super();
   }

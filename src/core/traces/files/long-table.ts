@@ -4,7 +4,7 @@ import { cellsOf, encodingOf, guessSigns, isFigure, linesOf } from './csv-cells'
 import { nameAndUnit } from './csv-names';
 import { clockSeconds, isClock, timeUnitOf } from './csv-time';
 import { figureText, isUnit } from './figure-text';
-import { Gather } from './gather';
+import { ByteBuffer } from './byte-buffer';
 import { onEvenSteps } from './grid';
 import { SECONDS, Unreadable, type Preview, type ReadAs } from './read-as';
 
@@ -97,7 +97,7 @@ function signalsOf(lines: readonly string[], o: Layout) {
 }
 
 class LongTableReader implements TraceReader {
-  private readonly gathered = new Gather();
+  private readonly gathered = new ByteBuffer();
   private bytes = 0;
 
   constructor(private readonly as: ReadAs) {}

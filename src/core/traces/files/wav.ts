@@ -1,7 +1,7 @@
 import { Unreadable, type Preview, type ReadAs } from './read-as';
 import type { TraceFormat, TraceReader } from './contract';
-import { Gather } from './gather';
-import { notTooMany } from './growing';
+import { ByteBuffer } from './byte-buffer';
+import { notTooMany } from './float-buffer';
 import type { Trace } from '../channel';
 
 const PCM = 1;
@@ -87,7 +87,7 @@ function preview(head: Uint8Array, corrected?: ReadAs): Preview {
   };
 }
 
-class WavReader extends Gather implements TraceReader {
+class WavReader extends ByteBuffer implements TraceReader {
   constructor(private readonly as: ReadAs) {
     super();
   }

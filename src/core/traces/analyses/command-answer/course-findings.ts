@@ -1,7 +1,7 @@
 import type { Channel } from '../../channel';
 import type { Mark, TraceFinding, TraceResult } from '../../contract';
 import { figure, fixed, moment } from '../../words';
-import type { Course } from './course';
+import type { StepResponse } from './step-response';
 import type { Limits } from './step-findings';
 
 /** So many samples on the scale is following, so few is not. */
@@ -13,7 +13,7 @@ const NOISY = 0.04;
 const percent = (share: number): string => fixed(100 * share, '%', 1);
 
 /** How late the answer is; what lies within one sample is not told. */
-function lagOf(c: Course, limit: number, answer: Channel): TraceFinding {
+function lagOf(c: StepResponse, limit: number, answer: Channel): TraceFinding {
   const lag = c.lag * 1000;
   const doubt = c.interval * 1000 + (c.lagSeen ? 0 : lag);
   const verdict = lag - doubt > limit ? 'fail' : lag + doubt < limit ? 'pass' : 'unsure';
@@ -32,7 +32,7 @@ function lagOf(c: Course, limit: number, answer: Channel): TraceFinding {
 }
 
 /** Where the answer stops following. */
-function rangeOf(c: Course, unit: string): TraceFinding[] {
+function rangeOf(c: StepResponse, unit: string): TraceFinding[] {
   if (!c.bound)
     return c.learned && c.doubt > NOISY
       ? [
@@ -74,7 +74,7 @@ function rangeOf(c: Course, unit: string): TraceFinding[] {
   ];
 }
 
-function leftOf(c: Course, settings: Limits, answer: Channel): TraceFinding[] {
+function leftOf(c: StepResponse, settings: Limits, answer: Channel): TraceFinding[] {
   if (Number.isNaN(c.left)) return [];
   const left = Math.abs(c.left);
   const limit = settings.error / 100;
@@ -104,7 +104,7 @@ function leftOf(c: Course, settings: Limits, answer: Channel): TraceFinding[] {
   ];
 }
 
-function errorOf(c: Course, settings: Limits, scale: string): TraceFinding {
+function errorOf(c: StepResponse, settings: Limits, scale: string): TraceFinding {
   if (c.learned)
     return {
       verdict: '',
@@ -126,7 +126,7 @@ function errorOf(c: Course, settings: Limits, scale: string): TraceFinding {
 
 /** What an answer laid over its command as a whole comes to. */
 export function courseFindings(
-  c: Course,
+  c: StepResponse,
   o: { command: Channel; answer: Channel; settings: Limits },
 ): TraceResult {
   const { command, answer, settings } = o;

@@ -3,7 +3,7 @@ import { Refusal } from '@/core/checks/contract';
 import { defineAnalysis, one } from '../../contract';
 import { number } from '../../settings';
 import { courseFindings } from './course-findings';
-import { courseOf, type Scale } from './course';
+import { courseOf, type Scale } from './step-response';
 import { stepFindings } from './step-findings';
 import { followingOf } from './steps';
 

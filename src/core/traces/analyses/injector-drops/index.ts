@@ -183,12 +183,12 @@ export const injectorDrops = defineAnalysis({
           const share = o.there.length ? 1 + mean(o.there.map(shareOf)) : 0;
           return {
             at: o.name,
-            value: inShares ? Math.round(100 * share) : said(middle * share),
+            value: inShares ? Math.round(100 * share) : toThreeDigits(middle * share),
             verdict: verdicts.get(o.name)!,
           };
         }),
-        low: inShares ? 100 - settings.most : said(middle * (1 - limit)),
-        high: inShares ? 100 + settings.most : said(middle * (1 + limit)),
+        low: inShares ? 100 - settings.most : toThreeDigits(middle * (1 - limit)),
+        high: inShares ? 100 + settings.most : toThreeDigits(middle * (1 + limit)),
       },
     };
   },
@@ -198,7 +198,7 @@ export const injectorDrops = defineAnalysis({
 const slow = (d: Drop): boolean => d.rest - d.recovered > 0.25 * d.drop + 2 * d.error;
 
 /** As many digits as one reads off a drawing. */
-const said = (x: number): number => Number(x.toPrecision(3));
+const toThreeDigits = (x: number): number => Number(x.toPrecision(3));
 
 const decimals = (middle: number): number => (middle >= 50 ? 0 : middle >= 5 ? 1 : middle >= 0.5 ? 2 : 3);
 const limitOf = (middle: number, most: number, unit: string) =>

@@ -2,12 +2,12 @@ import { z } from 'zod';
 import { recordRun } from '@/services/port';
 import { answer, readBody } from '../../../answer';
 
-const Ask = z.object({ seconds: z.number().min(2).max(120) });
+const Body = z.object({ seconds: z.number().min(2).max(120) });
 
 /** Records live values of the connected vehicle; gives the frame log. */
 export function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
   return answer(request, 'diagnose', async () => {
-    const { seconds } = await readBody(request, Ask);
+    const { seconds } = await readBody(request, Body);
     return { log: await recordRun((await params).id, seconds) };
   });
 }

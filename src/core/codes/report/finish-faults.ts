@@ -1,0 +1,110 @@
+import type { Entry, Reading } from './reading';
+import { endsSafely, partStatus, statusOf } from './status';
+import type { Survey } from './survey';
+import { namesController } from './heading';
+import { isName } from './outcome';
+
+/**
+ * Tells wording and status of every fault apart, once all its lines are there, and puts the faults into the report.
+ */
+export function finishFaults(r: Reading, survey: Survey): void {
+  const columns = moduleColumn(r.entries);
+  r.entries.forEach((e, i) => {
+    const { text, statuses } = e.settled ? { text: e.body, statuses: e.statuses } : parted(e, survey);
+    let wording = tidyText(text);
+    let { module } = e;
+    const own = columns?.(e);
+    if (own && module === null) {
+      r.under(own.name, true, e.lines[0]!);
+      module = r.module;
+      r.settled.add(module!);
+      wording = tidyText(own.text);
+    }
+    r.out.codes.push({
+      code: e.code,
+      text: wording === e.code ? '' : wording.slice(0, 400),
+      statuses: statuses.length ? statuses : e.group,
+      module,
+      ...(e.details.length ? { detail: e.details.join('; ').replace(/\s+/gu, ' ').slice(0, 300) } : {}),
+    });
+    for (const n of e.lines) r.mark(n, 'code', i);
+  });
+}
+
+function parted(e: Entry, survey: Survey): { text: string; statuses: Entry['statuses'] } {
+  const body = withoutByte(e.body);
+  const p = e.statuses.length ? undefined : partStatus(body);
+  const holds = p && (p.by === 'mark' || survey.bareStatus || endsSafely(body));
+  // Where a status stands already, the same words at the end of the wording belong to the wording.
+  return holds ? { text: p.text, statuses: p.statuses } : { text: body, statuses: e.statuses };
+}
+
+/** Without the status byte that some tools print beside the words, without counts and dates in cells of their own. */
+function withoutByte(body: string): string {
+  return body
+    .split(/(\s{2,}|\t|\s?\|\s?|;)/u)
+    .filter(
+      (part, k) =>
+        k % 2 === 1 ||
+        !/^(?:0x[0-9A-F]{2}|\d{1,4}|\d{1,2}\.\d{1,2}\.\d{2,4}|[x×]\s?\d{1,4})$/iu.test(part.trim()),
+    )
+    .join('');
+}
+
+/** Cells behind the codes of a report without headings: one of them may be the module, the same for several faults. */
+function moduleColumn(
+  entries: readonly Entry[],
+): ((e: Entry) => { name: string; text: string } | undefined) | undefined {
+  const cellsOf = (e: Entry) =>
+    e.body
+      .split(/\t|\s?\|\s?|;/u)
+      .map((c) => c.trim())
+      .filter((c) => c !== '' && !statusOf(c));
+  const open = entries.filter((e) => !e.settled && e.module === null);
+  const bracketed = open.flatMap((e) => inBrackets(e) ?? []);
+  if (
+    open.length >= 2 &&
+    bracketed.length === open.length &&
+    bracketed.some((b, i) => bracketed.indexOf(b) !== i || namesController(b))
+  )
+    return (e) => {
+      const name = inBrackets(e);
+      return name === undefined
+        ? undefined
+        : { name, text: partStatus(e.body.replace(BRACKETS, '  '))?.text ?? e.body.replace(BRACKETS, '  ') };
+    };
+  if (open.length < 2 || !open.every((e) => cellsOf(e).length === 2 && /[\t|;]/u.test(e.body)))
+    return undefined;
+  const distinct = (k: number) => new Set(open.map((e) => cellsOf(e)[k])).size;
+  const length = (k: number) => open.reduce((s, e) => s + cellsOf(e)[k]!.length, 0);
+  const at =
+    distinct(0) !== distinct(1) ? (distinct(0) < distinct(1) ? 0 : 1) : length(0) < length(1) ? 0 : 1;
+  return (e) => {
+    const cells = cellsOf(e);
+    const name = cells[at];
+    return name !== undefined && cells.length === 2 && isName(name)
+      ? { name, text: cells[1 - at]! }
+      : undefined;
+  };
+}
+
+const BRACKETS = /\s*(?:\[((?:[^[\]]|\[[^[\]]*\]){2,60})\]|\(([^()]{2,60})\))\s*/u;
+
+/** Words in brackets behind the wording that are no status: the module, where every fault has one. */
+function inBrackets(e: Entry): string | undefined {
+  const m = BRACKETS.exec(e.body);
+  const inside = m?.[1] ?? m?.[2];
+  return inside !== undefined && !statusOf(inside) && isName(inside) ? inside : undefined;
+}
+
+/** A wording without the marks around it. */
+function tidyText(text: string): string {
+  return text
+    .replace(/^["“]([^"”]*)["”]\s*$/u, '$1')
+    .replace(/^[\s\-–•*·>|:=,;./\])]+|[\s\-–•*·>|:=,;/[(]+$/gu, '')
+    .replace(/\.{3,}$/u, '')
+    .replace(/(?:\s{2,}|\t|\s\|\s)/gu, ' ')
+    .replace(/^\((.*[^)])$/u, '$1')
+    .replace(/\s+/gu, ' ')
+    .trim();
+}
