@@ -167,7 +167,10 @@ function around(
     if (/^[−–-]/.test(a.numeral.text)) throw new Unread('A tolerance is a positive number.');
     if (sign !== '%' || unit === '%') {
       const there = differenceIn(value, sign || unit, unit);
-      return { value: there, decimals: sign === '' || sign === unit ? f.decimals : placesOf(there) };
+      return {
+        value: there,
+        decimals: sign === '' || sign === unit ? f.decimals : Math.min(placesOf(there), f.decimals + 3),
+      };
     }
     // 5 % of 100 °C is another amount in °F: a share of a temperature means something in kelvin alone.
     if (findUnit(unit)?.measures === 'temperature' && unit !== 'K')

@@ -149,6 +149,9 @@ function edgesOf(limit: Limit | null): number[] {
   return Object.values(ends(limit)).filter(Number.isFinite);
 }
 
+/** Ohms from which a path counts as open in most work on a 12 V system. Common practice, no source. */
+const AS_GOOD_AS_OPEN = 1e6;
+
 function holdAgainstStates(entered: string, entry: Entry, states: string[]): Judgement {
   const found = entered.trim();
   const wanted = states.join(' or ');
@@ -165,7 +168,13 @@ function holdAgainstStates(entered: string, entry: Entry, states: string[]): Jud
       verdict: 'unsure',
       because: `Found "${found}", expected ${wanted}: these words do not tell whether that is right. Set the verdict by hand.`,
     };
-  if (open && findUnit(entry.quantity.unit)?.measures === 'resistance') return fail;
+  if (states.every((s) => OPEN.test(s)) && findUnit(entry.quantity.unit)?.measures === 'resistance')
+    return convert(entry.quantity, 'Ω').value < AS_GOOD_AS_OPEN
+      ? fail
+      : {
+          verdict: 'unsure',
+          because: `${found} is as good as open for many circuits, not for all. Write a limit such as ≥ 1 MΩ, or set the verdict by hand.`,
+        };
   // A quantity is not a word: 0.5 V is neither "on" nor "off" without somebody saying so.
   return { verdict: 'unsure', because: `"${found}" is a value and the limit is in words: ${wanted}.` };
 }
