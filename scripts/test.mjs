@@ -82,6 +82,16 @@ if (wanted('browser') && (await built).code === 0) {
   else failed++;
 }
 
+/** Each failed test in a line or two, before all that it printed. */
+function sayFailed({ testResults }) {
+  for (const file of testResults) {
+    if (file.message) console.log(`FAIL ${file.name}: ${file.message.slice(0, 300)}`);
+    for (const t of file.assertionResults)
+      if (t.status === 'failed')
+        console.log(`FAIL ${file.name} › ${t.fullName}\n${(t.failureMessages[0] ?? '').slice(0, 400)}`);
+  }
+}
+
 async function unitTests() {
   const file = path.join(temp, 'unit.json');
   const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${file}`];
@@ -89,7 +99,10 @@ async function unitTests() {
   tally(
     'unit tests',
     file,
-    (r) => [r.numPassedTests, r.numFailedTests + (r.numFailedTestSuites && !r.numFailedTests ? 1 : 0)],
+    (r) => {
+      sayFailed(r);
+      return [r.numPassedTests, r.numFailedTests + (r.numFailedTestSuites && !r.numFailedTests ? 1 : 0)];
+    },
     result,
   );
 }
