@@ -30,6 +30,28 @@ describe('a contact', () => {
   });
 });
 
+describe('wheel speeds', () => {
+  const wheels = (...entered: string[]) => run('wheel-speeds', { wheels: list(...entered) });
+  it('of which one alone shows something accuse nobody: what three at once share comes first', () => {
+    const r = wheels('50', '0', '0', '0');
+    expect(r.verdict).toBe('unsure');
+    expect(r.because).toMatch(/^Only 1 shows a speed.*2, 3, 4 share/);
+    expect(r.findings).toHaveLength(1);
+  });
+  it('that are missing are named, whether or not the others agree', () => {
+    const r = wheels('50', '47', '0', '0');
+    expect(r.findings.map((f) => [f.about, f.verdict])).toEqual([
+      ['3', 'fail'],
+      ['4', 'fail'],
+      ['The other wheels', 'unsure'],
+    ]);
+  });
+  it('of a wheel that barely moves in the workshop say nothing', () => {
+    expect(wheels('2.4', '0', '0', '0').verdict).toBe('void');
+    expect(wheels('30', '2', '30', '30').findings.at(-1)).toMatchObject({ about: '2', verdict: 'fail' });
+  });
+});
+
 describe('a thermostat that opens at 82 °C', () => {
   const rise = (end: string, last: string = end) =>
     warm(['0', '15 °C'], ['4', '40'], ['8', '62'], ['12', end], ['16', last]);
@@ -64,7 +86,7 @@ describe('two bad of four', () => {
     expect(weak.findings.flatMap((f) => (f.about ? [f.about] : []))).toEqual(['Cylinder 2', 'Cylinder 3']);
     expect(weak.verdict).toBe('fail');
     const dead = run('wheel-speeds', { wheels: list('50', '0', '50.2', '0') });
-    expect(dead.findings.filter((f) => f.about).map((f) => f.about)).toEqual(['2', '4']);
+    expect(dead.findings.filter((f) => f.verdict === 'fail').map((f) => f.about)).toEqual(['2', '4']);
   });
   it('are said as two groups where either could be right', () => {
     const r = run('injector-balance', {

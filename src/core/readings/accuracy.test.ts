@@ -25,18 +25,35 @@ describe('the accuracy of an instrument, on paper', () => {
     // Of a value below zero it is the same share.
     ['2 %', -40, '°C', 0, 0.8],
     ['1 digit', 230, 'rpm', 0, 1],
+    ['3 count', 5, 'V', 2, 0.03],
+    ['0.5%+3digits', 5, 'V', 2, 0.055],
+    ['0.5 %  +  3  digits ', 5, 'V', 2, 0.055],
+    // A sheet that promises no error at all is believed.
+    ['0 %', 5, 'V', 2, 0],
+    ['0 % + 0.01 V', 5, 'V', 2, 0.01],
     ['', 5, 'V', 2, 0],
     ['  ', 5, 'V', 2, 0],
   ])('%s of %d %s with %d decimals is %d', (text, value, unit, decimals, is) =>
     expect(of(text, value, unit, decimals)).toBeCloseTo(is, 9),
   );
 
-  it.each(['rather good', '−0.5 %', '2 bar', '0.5 % + fine', '3 furlongs', '%', '0.5 % + '])(
-    '“%s” of volts is asked about, with what to write',
-    (text) =>
-      expect(of(text, 5, 'V')).toEqual({
-        problem: `The accuracy "${text.trim()}" is not understood. Write ± 0.5 %, ± 0.02 V or ± (0.5 % + 2 digits).`,
-      }),
+  it.each([
+    'rather good',
+    '−0.5 %',
+    '2 bar',
+    '0.5 % + fine',
+    '3 half digits',
+    '3 digits more',
+    '0.5 % 0.02 V',
+    '+',
+    '5 flurbs',
+    '3 furlongs',
+    '%',
+    '0.5 % + ',
+  ])('“%s” of volts is asked about, with what to write', (text) =>
+    expect(of(text, 5, 'V')).toEqual({
+      problem: `The accuracy "${text.trim()}" is not understood. Write ± 0.5 %, ± 0.02 V or ± (0.5 % + 2 digits).`,
+    }),
   );
 
   it('adds up: of two terms it is the sum of each, in either order', () => {

@@ -12,7 +12,103 @@ import { compareSiblings, modifiedZ } from './siblings';
 
 const group = (...values: number[]) => values.map((value, i) => ({ at: String(i + 1), value }));
 
+/** Values, the tolerance, which side is bad where one is; the outcome and who is named. */
+const GROUPS: [number[], number, 'low' | 'high' | undefined, string, string][] = [
+  // A difference of exactly the tolerance is alike, one a hair above is not.
+  [[10, 11], 1, undefined, 'agree', ''],
+  [[10, 11.01], 1, undefined, 'two differ', ''],
+  [[0.1, 0.3], 0.2, undefined, 'agree', ''],
+  // Of three, twice the tolerance from end to end is alike while nobody stands out.
+  [[10, 11, 12], 1, undefined, 'agree', ''],
+  [[10, 11, 12.2], 1, undefined, 'split', ''],
+  [[10, 10, 11], 1, undefined, 'agree', ''],
+  [[10, 10, 11.1], 1, undefined, 'odd', '3'],
+  [[10, 10.5, 10.2, 13], 1, undefined, 'odd', '4'],
+  [[10, 10.5, 10.2, 7], 1, undefined, 'odd', '4'],
+  // The others are not alike themselves: nobody is named.
+  [[1, 3, 9, 27], 1, undefined, 'split', ''],
+  // Two against two: who is right is not told, unless only one side can be bad.
+  [[90, 12, 88, 15], 20, undefined, 'split', ''],
+  [[90, 12, 88, 15], 20, 'low', 'odd', '2 4'],
+  [[90, 12, 88, 15], 20, 'high', 'odd', '1 3'],
+  // Three of five are alike: the others stand out, on whichever side; what that means is for who asks.
+  [[90, 12, 88, 15, 14], 20, 'low', 'odd', '1 3'],
+  [[90, 12, 88, 15, 89], 20, 'low', 'odd', '2 4'],
+  // Two groups, one of them not alike in itself.
+  [[90, 60, 12, 15], 20, 'low', 'split', ''],
+  [[90, 88, 12, 40], 20, 'low', 'split', ''],
+  // Groups that lie no further apart than the tolerance are one.
+  [[10, 11, 11.9, 12.9], 1, 'low', 'split', ''],
+];
+
+/** The same reading before and after: what is said of it. */
+const CHANGES = [
+  ['4.48 V', '3.30 V', '', 'was 4.48 V: 1.18 V less now'],
+  ['3.30 V', '4.48 V', '', 'was 3.30 V: 1.18 V more now'],
+  ['3.3 V', '3300 mV', '', 'was 3.3 V, unchanged'],
+  ['0 V', '0 V', '', 'was 0 V, unchanged'],
+  ['3.8 bar', '50 psi', '', 'was 3.8 bar: 5.1 psi less now'],
+  [' dry ', 'dry', '', 'as before'],
+  ['dry', 'wet ', '', 'was dry'],
+  ['dry', '3 V', '', 'was dry'],
+  ['3 V', 'dry', '', 'was 3 V'],
+  ['3 V', '3 Ω', '', 'was 3 V'],
+  ['3', '5', '', 'was 3: 2 more now'],
+  ['12.6 V', '12.5 V', '± 0.05 V', 'was 12.6 V, unchanged as far as the instrument can tell (0.1 V apart)'],
+  ['12.6 V', '12.5 V', '± 0.04 V', 'was 12.6 V: 0.1 V less now'],
+  ['12.62 V', '12.50 V', '2 digits', 'was 12.62 V: 0.12 V less now'],
+  ['450 mV', '0 V', '2 digits', 'was 450 mV: 0.45 V less now'],
+  ['', '3 V', '', ''],
+  ['3 V', '  ', '', ''],
+] as const;
+
+describe('a change in words', () => {
+  it.each(CHANGES)('%s, then %s, by an instrument good to "%s": %s', (before, after, accuracy, says) => {
+    expect(changeBetween(before, after, accuracy).replaceAll('\u00a0', ' ')).toBe(says);
+  });
+  it.each([
+    ['rises', 1, 2, 0.5, true],
+    ['rises', 2, 1, 0.5, false],
+    ['rises', 1, 1.5, 0.5, false],
+    ['falls', 2, 1, 0.5, true],
+    ['falls', 1, 2, 0.5, false],
+    ['falls', 1, 1, 0, false],
+    ['rises', 1, 1, 0, false],
+    ['changes', 1, 2, 0.5, true],
+    ['changes', 2, 1, 0.5, true],
+    ['changes', 1, 1.5, 0.5, false],
+    ['stays', 1, 1.5, 0.5, true],
+    ['stays', 1, 1.6, 0.5, false],
+  ] as const)('%s from %d to %d, where %d is none: %s', (want, before, after, least, did) =>
+    expect(didAsWanted(before, after, want, least)).toBe(did),
+  );
+});
+
 describe('siblings', () => {
+  it.each(GROUPS)('%j within %d, bad where %s: %s %s', (values, tolerance, bad, outcome, odd) => {
+    const found = compareSiblings(group(...values), tolerance, bad);
+    expect(found.outcome).toBe(outcome);
+    expect(found.odd.map((o) => o.at).join(' ')).toBe(odd);
+    // In another unit, and counted from elsewhere, it is the same.
+    const scaled = compareSiblings(group(...values.map((v) => v * 6.894757)), tolerance * 6.894757, bad);
+    expect([scaled.outcome, scaled.odd.map((o) => o.at).join(' ')]).toEqual([outcome, odd]);
+  });
+  it('names two groups with the middle of each, in the order they were given', () => {
+    expect(compareSiblings(group(90, 12, 88, 15), 20).groups).toEqual([
+      { at: ['2', '4'], median: 13.5 },
+      { at: ['1', '3'], median: 89 },
+    ]);
+  });
+  it('says by how much the odd one is off the others, whose middle that is', () => {
+    const [odd] = compareSiblings(group(10, 10.5, 10.2, 13), 1).odd;
+    expect(odd).toMatchObject({ others: 10.2, delta: 2.8000000000000007 });
+    // The others deviate by 0.2, 0.3 and 0: MAD 0.2, more than 0.6745 / 3.5 of the tolerance; 0.6745 · 2.8 / 0.2.
+    expect(odd!.score).toBeCloseTo(9.443, 9);
+    expect(compareSiblings(group(90, 12, 88, 15), 20, 'low').odd[0]).toMatchObject({
+      others: 89,
+      delta: -77,
+    });
+  });
   it('gives the modified z-score of Iglewicz & Hoaglin (NIST/SEMATECH e-Handbook 1.3.5.17)', () => {
     // Median 3, deviations 2 1 0 1 97: MAD 1, so 0.6745 · (100 − 3) / 1.
     const z = modifiedZ([1, 2, 3, 4, 100]);

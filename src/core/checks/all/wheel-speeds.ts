@@ -5,11 +5,21 @@ import { like, list } from '../fields';
 import { shownAs, siblingBars } from '../words';
 
 const SHARE = 0.03;
-const compare = (wheels: { at: string; value: number }[]) => {
+/** Below this the vehicle may as well stand, in km/h. */
+const STANDS = 3;
+const STILL = 1;
+
+interface Wheel {
+  at: string;
+  value: number;
+}
+const compare = (wheels: Wheel[]) =>
+  compareSiblings(wheels, Math.max(0.5, SHARE * Math.max(...wheels.map((w) => w.value))));
+
+/** Wheels that show nothing while another turns: they have no signal, whatever the rest says of each other. */
+const withoutSignal = (wheels: readonly Wheel[]): Wheel[] => {
   const top = Math.max(...wheels.map((w) => w.value));
-  // A wheel that shows next to nothing while others turn has no signal, however many do.
-  const dead = wheels.some((w) => w.value < 0.1 * top);
-  return compareSiblings(wheels, Math.max(0.5, SHARE * top), dead ? 'low' : undefined);
+  return top < STANDS ? [] : wheels.filter((w) => w.value < STILL && w.value < 0.1 * top);
 };
 
 export default defineCheck({
@@ -44,14 +54,35 @@ export default defineCheck({
     ],
   },
   run(i) {
-    if (i.wheels.every((w) => w.value < 3))
+    if (i.wheels.every((w) => w.value < STANDS))
       return [
         { verdict: 'void', because: 'The vehicle stands. Read them at a steady speed, 40 km/h or more.' },
       ];
-    const c = compare(i.wheels.map((w) => ({ at: w.at, value: w.value })));
+    const silent = withoutSignal(i.wheels);
+    const turning = i.wheels.filter((w) => !silent.some((s) => s.at === w.at));
+    const names = silent.map((w) => w.at).join(', ');
+    if (turning.length === 1)
+      return [
+        {
+          verdict: 'unsure',
+          because: `Only ${turning[0]!.at} shows a speed. On the road that many sensors at once are rarely dead: look at what ${names} share (supply, ground, control module). With the vehicle lifted, only a wheel that turns shows one.`,
+        },
+      ];
+    const noSignal = silent.map((w): Finding => ({
+      about: w.at,
+      verdict: 'fail',
+      figure: like(
+        w.value,
+        i.wheels.find((x) => x.at === w.at)!,
+      ),
+      because: 'No signal: plug, wire, sensor, in that order.',
+    }));
     const first = i.wheels[0]!;
+    const c = compare(turning.map((w) => ({ at: w.at, value: w.value })));
     const findings: Finding[] = [
+      ...noSignal,
       {
+        ...(silent.length > 0 && { about: 'The other wheels' }),
         ...siblingSentence(
           shownAs(c, first),
           first.as,
@@ -68,14 +99,18 @@ export default defineCheck({
         verdict: 'fail',
         figure: like(o.value, r),
         because:
-          o.value < 1
-            ? 'No signal: plug, wire, sensor, in that order.'
-            : share < 0.12
-              ? 'A few percent: tyre size, pressure or wear before any sensor.'
-              : 'Far off: ring teeth missing, wrong bearing side or ring, or too wide a gap.',
+          share < 0.12
+            ? 'A few percent: tyre size, pressure or wear before any sensor.'
+            : 'Far off: ring teeth missing, wrong bearing side or ring, or too wide a gap.',
       });
     }
     return findings;
   },
-  draw: (i) => siblingBars(i.wheels, compare(i.wheels.map((w) => ({ at: w.at, value: w.value })))),
+  draw(i) {
+    const silent = withoutSignal(i.wheels).map((w) => w.at);
+    const turning = i.wheels.filter((w) => !silent.includes(w.at));
+    const bars = siblingBars(i.wheels, compare(turning.map((w) => ({ at: w.at, value: w.value }))));
+    if (turning.length === 1) return { ...bars, bars: bars.bars.map((b) => ({ ...b, verdict: 'unsure' })) };
+    return { ...bars, bars: bars.bars.map((b) => (silent.includes(b.at) ? { ...b, verdict: 'fail' } : b)) };
+  },
 });
