@@ -14,6 +14,7 @@ const config: NextConfig = {
     'pdfkit',
     'tesseract.js',
     'sharp',
+    'libheif-js',
   ],
   // Types are a check of their own in `npm test`; a start need not wait for them.
   typescript: { ignoreBuildErrors: true },

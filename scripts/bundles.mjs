@@ -11,7 +11,8 @@ const common = {
 };
 
 /** Where what is bundled stands. */
-export const BUNDLES = ['public/offline-worker.js', 'dist/scan.thread.mjs'];
+const THREADS = ['scan', 'heic'];
+export const BUNDLES = ['public/offline-worker.js', ...THREADS.map((name) => `dist/${name}.thread.mjs`)];
 
 export const bundleServiceWorker = () =>
   esbuild.build({
@@ -22,15 +23,18 @@ export const bundleServiceWorker = () =>
     platform: 'browser',
   });
 
-export const bundleThread = (outfile = BUNDLES[1]) =>
+export const bundleThread = (name, outfile = `dist/${name}.thread.mjs`) =>
   esbuild.build({
     ...common,
-    entryPoints: ['src/workers/threads/scan.thread.ts'],
+    entryPoints: [`src/workers/threads/${name}.thread.ts`],
     outfile,
     format: 'esm',
     platform: 'node',
+    // It looks for the files of its own folder.
+    external: ['libheif-js'],
   });
 
-export const bundleAll = () => Promise.all([bundleServiceWorker(), bundleThread()]);
+export const bundleAll = () =>
+  Promise.all([bundleServiceWorker(), ...THREADS.map((name) => bundleThread(name))]);
 
 if (import.meta.filename === process.argv[1]) await bundleAll();

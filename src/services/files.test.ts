@@ -8,6 +8,7 @@ import { createCase, openCase } from './cases';
 import { withoutPngText } from '@/core/exchange/png-chunks';
 import { MOST_BYTES, storeBrought, storedFile, takeFile } from './files';
 import { applyChanges } from './save';
+import { testHeic } from './test-heic';
 import { testShop } from './test-shop';
 
 let end: () => Promise<void>;
@@ -271,6 +272,44 @@ describe('recordings', () => {
         takeFile(upload('no-recording', 'x.csv', { recording: true }), stream(content), content.length, ''),
       ).rejects.toThrow(/no recording/);
     }
+    expect(stored()).toEqual([]);
+  });
+});
+
+describe('a HEIC picture', () => {
+  it('becomes a JPEG of its pixels alone, and is called one', async () => {
+    expect(testHeic().includes('Handy')).toBe(true);
+    const { hash, mime, name } = await take('h', 'IMG_0042.HEIC', testHeic());
+    expect({ mime, name }).toEqual({ mime: 'image/jpeg', name: 'IMG_0042.jpg' });
+    const kept = await buffer((await storedFile(hash, false))!.stream);
+    expect(kept.includes('Handy')).toBe(false);
+    expect(await sharp(kept).metadata()).toMatchObject({ format: 'jpeg', width: 96, height: 64 });
+    const at = async (left: number, top: number) => {
+      const { data } = await sharp(kept)
+        .extract({ left, top, width: 1, height: 1 })
+        .raw()
+        .toBuffer({ resolveWithObject: true });
+      return [...data].map((v) => (v > 128 ? 1 : 0)).join('');
+    };
+    // Red and green above blue and yellow.
+    expect([await at(20, 10), await at(70, 10), await at(20, 50), await at(70, 50)]).toEqual([
+      '100',
+      '010',
+      '001',
+      '110',
+    ]);
+  });
+  it('that a case file brings is kept as JPEG too, whatever it is called there', async () => {
+    const files = [{ name: 'a.jpg', mime: 'image/heic', data: testHeic().toString('base64') }];
+    const file = { files } as unknown as Parameters<typeof storeBrought>[0];
+    await storeBrought(file);
+    expect(file.files![0]).toMatchObject({ name: 'a.jpg', mime: 'image/jpeg' });
+    const kept = readFileSync(stored().find((f) => f.endsWith(file.files![0]!.sha256!))!);
+    expect(await sharp(kept).metadata()).toMatchObject({ format: 'jpeg', width: 96 });
+  });
+  it('that is cut off is refused with what to do, and nothing is kept', async () => {
+    await expect(take('h', 'IMG_1.HEIC', testHeic().subarray(0, 500))).rejects.toThrow(/HEIC picture.*JPEG/);
+    expect(await attachments()).toEqual([]);
     expect(stored()).toEqual([]);
   });
 });

@@ -21,6 +21,7 @@ import {
 import { attachmentByHash } from '@/store/shop';
 import { getRow } from '@/store/rows';
 import type { ExtractedFiles } from './extracted-files';
+import { isHeic, jpegOfHeic } from './heic';
 import { applyChanges } from './save';
 import { drawUpSoon } from './traces-like';
 
@@ -102,8 +103,12 @@ function textType(content: Buffer, name: string): string {
 async function prepare(
   content: Buffer,
   name: string,
-): Promise<{ content: Uint8Array; mime: string; thumb?: Buffer }> {
+): Promise<{ content: Uint8Array; mime: string; name: string; thumb?: Buffer; converted?: true }> {
   const mime = (await fileTypeFromBuffer(content))?.mime ?? textType(content, name);
+  if (isHeic(mime)) {
+    const jpeg = await prepare(await fromHeic(content, name), name.replace(/\.hei[cf]$/i, '.jpg'));
+    return { ...jpeg, converted: true };
+  }
   const picture = PICTURES[mime];
   if (picture) {
     try {
@@ -116,29 +121,36 @@ async function prepare(
         .resize(THUMB, THUMB, { fit: 'inside', withoutEnlargement: true })
         .webp({ quality: 78 })
         .toBuffer();
-      return { content: clean, mime, thumb };
+      return { content: clean, mime, name, thumb };
     } catch {
       throw new Problem(`"${name}" is a broken picture; take it again.`);
     }
   }
-  if (mime === 'image/heic' || mime === 'image/heif')
-    throw new Problem(
-      `"${name}" is a HEIC picture, which most screens here cannot show. Set the camera to "most compatible" (JPEG) and take it again.`,
-    );
-  if (mime === 'image/apng') return { content: withoutPngText(content), mime };
-  if (FILMS.has(mime)) return { content: withoutPlace(content), mime };
+  if (mime === 'image/apng') return { content: withoutPngText(content), mime, name };
+  if (FILMS.has(mime)) return { content: withoutPlace(content), mime, name };
   if (PROGRAMS.has(mime))
     throw new Problem(
       `"${name}" is a program, whatever its name says. Attach photos, films, recordings and documents.`,
     );
-  return { content, mime };
+  return { content, mime, name };
+}
+
+/** @throws Problem where the picture cannot be decoded */
+async function fromHeic(content: Buffer, name: string): Promise<Buffer> {
+  try {
+    return await jpegOfHeic(content);
+  } catch {
+    throw new Problem(
+      `"${name}" is a HEIC picture that cannot be read here. Set the camera to "most compatible" (JPEG) and take it again.`,
+    );
+  }
 }
 
 async function keepClean(file: string, name: string) {
-  const { content, mime, thumb } = await prepare(await readReceived(file), name);
+  const { content, mime, thumb, name: kept } = await prepare(await readReceived(file), name);
   const hash = await storeContent(content);
   if (thumb) await keepThumbnail(hash, thumb);
-  return { hash, mime, bytes: content.byteLength };
+  return { hash, mime, name: kept, bytes: content.byteLength };
 }
 
 /** A long recording is kept as it came, and never held as a whole; what needs cleaning is no recording. */
@@ -149,7 +161,7 @@ async function keepLong({ file, bytes }: { file: string; bytes: number }, name: 
     throw new Problem(
       `"${name}" is no recording of a signal. Attach it to the case as a photo or file instead.`,
     );
-  return { hash: await keepReceived(file), mime, bytes };
+  return { hash: await keepReceived(file), mime, name, bytes };
 }
 
 /**
@@ -186,16 +198,13 @@ export async function takeFile(
     if (received.bytes === 0) throw new Problem(`"${name}" is empty.`);
     if (announced > 0 && received.bytes !== announced)
       throw new Problem(`"${name}" did not arrive whole. It is sent again.`);
-    const { hash, mime, bytes } =
+    const kept =
       received.bytes > MOST_BYTES ? await keepLong(received, name) : await keepClean(received.file, name);
     const row = {
       testId: upload.testId,
       partId: upload.partId,
       scanId: upload.scanId ?? null,
-      name,
-      mime,
-      bytes,
-      hash,
+      ...kept,
       at: new Date().toISOString(),
     };
     const [result] = await applyChanges(
@@ -233,13 +242,14 @@ export async function storeBrought(file: CaseFile, extracted?: ExtractedFiles): 
     const hash = createHash('sha256').update(brought).digest('hex');
     if (f.sha256 !== undefined && f.sha256 !== hash)
       throw new Problem(`The content of "${name}" is not what its checksum says; it was damaged on the way.`);
-    const { content, mime, thumb } = await prepare(brought, name);
-    const carries = PICTURES[mime] ? carriesMore(brought) : true;
+    const { content, mime, thumb, name: keptName, converted } = await prepare(brought, name);
+    const carries = converted || !PICTURES[mime] || carriesMore(brought);
     // What was cleaned here before is kept to the byte, so that it is the same file again.
     const kept = carries ? content : brought;
     f.sha256 = await storeContent(kept);
     if (thumb) await keepThumbnail(f.sha256, thumb);
     f.bytes = kept.byteLength;
+    if (converted) [f.name, f.mime] = [keptName, mime];
     f.mime ??= mime;
     await extracted?.stored(f.data);
     delete f.data;

@@ -4,15 +4,16 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readScan } from '@/core/codes';
 import { bundleThread } from '../../scripts/bundles.mjs';
-import { scanThread } from './scan-thread';
+import type { ScanQuestion } from '@/workers/threads/scan.thread';
+import { threadOf } from './thread';
 
 let folder: string;
-let thread: ReturnType<typeof scanThread>;
+let thread: ReturnType<typeof threadOf<ScanQuestion, ReturnType<typeof readScan>>>;
 beforeAll(async () => {
   folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-thread-'));
   const file = path.join(folder, 'scan.thread.mjs');
-  await bundleThread(file);
-  thread = scanThread(file);
+  await bundleThread('scan', file);
+  thread = threadOf(file);
 }, 30_000);
 afterAll(async () => {
   await thread.destroy();

@@ -111,9 +111,7 @@ export const useUploads = create<Queue>((put, get) => {
     progress: {},
     offline: false,
     async enqueue(files) {
-      const judged = await Promise.all(
-        files.map(async (f) => ({ ...f, refused: f.refused || (await refusalOf(f.name, f.file)) })),
-      );
+      const judged = files.map((f) => ({ ...f, refused: f.refused || refusalOf(f.name, f.file) }));
       put((s) => ({ pending: [...s.pending, ...judged] }));
       if (judged.some((f) => f.refused === '')) mark(true);
       for (const f of judged) {
@@ -150,23 +148,13 @@ export const useUploads = create<Queue>((put, get) => {
   };
 });
 
-/** Brands of an ISO base media file (ISO 14496-12) that are a HEIC picture (ISO 23008-12). */
-const HEIC = /^ftyp(?:heic|heix|heim|heis|hevc|hevx|mif1|msf1)/;
-
 /**
- * Why a file cannot be taken, before anything of it is sent: it is too large, or a picture that the shop's server
- * refuses.
+ * Why a file cannot be taken, before anything of it is sent.
  *
  * @returns a sentence that says what to do; empty where it can be taken
  */
-export async function refusalOf(name: string, file: Blob): Promise<string> {
-  if (file.size > MOST)
-    return `"${name}" is larger than 50 MB. Shorten the film or make the picture smaller.`;
-  const head = new Uint8Array(await file.slice(4, 12).arrayBuffer());
-  return HEIC.test(String.fromCharCode(...head))
-    ? `"${name}" is a HEIC picture, which most screens here cannot show. Set the camera to "most compatible" (JPEG) and take it again.`
-    : '';
-}
+export const refusalOf = (name: string, file: Blob): string =>
+  file.size > MOST ? `"${name}" is larger than 50 MB. Shorten the film or make the picture smaller.` : '';
 
 function errorOf(text: string): string {
   try {
