@@ -70,7 +70,7 @@ export function shownAs(c: SiblingComparison, r: Read): SiblingComparison {
 export function siblingBars(
   readings: ReadAt[],
   comparison: Pick<SiblingComparison, 'odd' | 'outcome'>,
-): Drawing {
+): Extract<Drawing, { kind: 'bars' }> {
   return {
     kind: 'bars',
     unit: readings[0]?.unit ?? '',

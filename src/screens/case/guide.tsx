@@ -10,6 +10,7 @@ import { nowIso, focusNext } from './fields';
 import { about, gradesInWords } from '../odds-words';
 import { useGuide, usePrecedents, type Guide } from './similar-cases';
 import { useCase, useRecord } from './store';
+import { firstCell } from './tests/first-cell';
 
 const Cause = styled.li<{ $out: boolean }>`
   padding: 3px 0 5px;
@@ -218,15 +219,21 @@ function NextTests({ guide, leave }: { guide: Guide; leave: Leave }) {
       </section>
     );
   const put = (next: Guide['next'][number]) => {
-    const { ops } = putTest(next.step, {
+    const { testId, ops } = putTest(next.step, {
       at: nowIso(),
       position: record.test.length,
       newId: () => nanoid(14),
       vehicle: record.vehicle,
     });
-    together(ops);
-    const cell = ops.find((op) => op.kind === 'reading' || op.kind === 'input');
-    if (cell) focusNext(`${cell.id}:entered`);
+    const first = firstCell(ops);
+    if (first) {
+      together(ops);
+      return focusNext(first);
+    }
+    // What asks for no value by itself gets a line for what is found.
+    const id = nanoid(14);
+    together([...ops, { op: 'add', kind: 'reading', id, row: { testId, position: 0 } }]);
+    focusNext(`${id}:entered`);
   };
   return (
     <section aria-label="Next test">

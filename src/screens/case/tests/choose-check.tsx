@@ -11,6 +11,7 @@ import { dayTime } from '@/ui/dates';
 import { nowIso, focusNext } from '../fields';
 import { useCase } from '../store';
 import { useChasedCodes } from './chased';
+import { firstCell } from './first-cell';
 import { Offer, Panel } from './panel';
 import { useRepeat } from './repeat';
 
@@ -35,8 +36,8 @@ export function ChooseCheck({ onDone }: { onDone: () => void }) {
       vehicle: record.vehicle,
     });
     together(ops);
-    const first = ops.find((op) => op.op === 'add' && op.kind === 'input' && op.row.entered === '');
-    if (first) focusNext(`${first.id}:entered`);
+    const first = firstCell(ops);
+    if (first) focusNext(first);
     onDone();
   };
   return (

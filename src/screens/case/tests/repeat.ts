@@ -4,6 +4,7 @@ import type { RowOf } from '@/core/case';
 import { partsOf, repeatTest } from '@/core/guide';
 import { nowIso, focusNext } from '../fields';
 import { useCaseStore } from '../store';
+import { firstCell } from './first-cell';
 
 /**
  * Puts a test on the case again, as it was done, and the cursor into its first reading. A test on a trace needs a
@@ -21,7 +22,7 @@ export function useRepeat(): (test: RowOf<'test'>) => void {
       newId: () => nanoid(14),
     });
     together(ops);
-    const reading = ops.find((op) => op.kind === 'reading' || op.kind === 'input');
-    if (reading) focusNext(`${reading.id}:entered`);
+    const first = firstCell(ops);
+    if (first) focusNext(first);
   };
 }
