@@ -48,6 +48,23 @@ test('a reading of the line is put right, narrowed and widened, and stands in th
   await expect(page.getByText('“flurb” is forgotten.')).toBeVisible();
 });
 
+test('all cases that share something are shown, by nearness or by date', async ({ page }) => {
+  await page.goto('/find?q=corvane');
+  const cases = page.getByRole('list', { name: 'Cases' }).getByRole('listitem');
+  await expect(cases).toHaveCount(30);
+  const count = /^30 of (\d+) shown/;
+  const all = Number(count.exec(await page.getByText(count).innerText())![1]);
+  await page.getByRole('button', { name: 'Show more' }).click();
+  await expect(cases).toHaveCount(Math.min(all, 90));
+  await page.getByLabel('Sorted by').selectOption({ label: 'date opened' });
+  await expect(page.getByText('cases share something, newest first')).toBeVisible();
+  await expect(page).toHaveURL(/newest/);
+  const newest = await cases.first().getByRole('link').first().innerText();
+  await page.reload();
+  await expect(page.getByText('cases share something, newest first')).toBeVisible();
+  expect(await cases.first().getByRole('link').first().innerText()).toBe(newest);
+});
+
 test('what could mean two things is a choice in the chip, one press away', async ({ page }) => {
   await page.goto('/find?q=alternator%20light');
   const chips = page.getByRole('list', { name: 'How the search was read' });

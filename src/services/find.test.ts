@@ -29,6 +29,22 @@ describe('finding', () => {
     expect(a.causes[0]!.name).toBe('intake boot, cracked');
   });
 
+  it('gives the same cases by date, the newest first, with the same causes', async () => {
+    const near = await find('tessa P0171', 500);
+    const byDate = await find('tessa P0171', 500, { sort: 'newest' });
+    const openedAt = byDate.cases.map((c) => c.openedAt);
+    expect(openedAt).toEqual([...openedAt].sort().reverse());
+    expect(byDate.cases.map((c) => c.number).sort()).toEqual(near.cases.map((c) => c.number).sort());
+    expect(near.cases).toHaveLength(near.matching);
+    expect(byDate.causes).toEqual(near.causes);
+    // Each keeps its own nearness and reasons.
+    const one = (found: typeof near) => found.cases.find((c) => c.number === 3);
+    expect(one(byDate)).toEqual(one(near));
+    // Of few, it is the newest of all, not the newest of the nearest.
+    const few = await find('tessa P0171', 3, { sort: 'newest' });
+    expect(few.cases.map((c) => c.number)).toEqual(byDate.cases.slice(0, 3).map((c) => c.number));
+  });
+
   it('finds the same thing by slang and by proper words', async () => {
     expect((await numbers('drinks water'))[0]).toBe((await numbers('loses coolant'))[0]);
   });

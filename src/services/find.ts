@@ -5,6 +5,7 @@ import {
   countCauses,
   didComeBack,
   explain,
+  newest,
   rank,
   readQuery,
   haveSameFault,
@@ -89,6 +90,8 @@ async function explained(
 export interface SearchRefinement {
   corrections?: Correction[];
   only?: FacetFilter[];
+  /** Nearest first, or those opened last. */
+  sort?: 'nearest' | 'newest';
 }
 
 /** How a line was read and what it ranks, in one look at the index. */
@@ -111,18 +114,21 @@ async function askLine(line: string, limit: number, putting: SearchRefinement) {
   };
 }
 
-async function answerOf({
-  held,
-  chips,
-  wanted,
-  ranking,
-}: Awaited<ReturnType<typeof askLine>>): Promise<FindAnswer> {
+async function answerOf(
+  { held, chips, wanted, ranking }: Awaited<ReturnType<typeof askLine>>,
+  limit: number,
+  sort: SearchRefinement['sort'],
+): Promise<FindAnswer> {
   const searched = held.index.size;
   if (!ranking) return { chips, cases: [], causes: [], facets: [], matching: 0, searched };
   const near = await explained(held, wanted, ranking);
+  const cases =
+    sort === 'newest'
+      ? await explained(held, wanted, { ...ranking, ranked: newest(held.index, ranking, limit) })
+      : near;
   return {
     chips,
-    cases: near.map(shown),
+    cases: cases.map(shown),
     causes: withShares(countCauses(nearestOf(near).slice(0, 20)), ranking),
     facets: ranking.facets.map((f) => ({
       ...f,
@@ -139,7 +145,7 @@ async function answerOf({
  * each with its reasons, and what it was, as causes with counts.
  */
 export const find = async (line: string, limit = 30, putting: SearchRefinement = {}): Promise<FindAnswer> =>
-  answerOf(await askLine(line, limit, putting));
+  answerOf(await askLine(line, limit, putting), limit, putting.sort);
 
 /** What a line on the find page is answered with: cases and causes, what else is known, and what the trade knows. */
 export async function findWithBeside(
@@ -152,7 +158,7 @@ export async function findWithBeside(
   // A guess is no reading: its words may be a name.
   const unread = chips.filter((c) => c.kind === 'text' || c.guess).map((c) => c.words);
   const [answer, customers, beside] = await Promise.all([
-    answerOf(asked),
+    answerOf(asked, limit, putting.sort),
     findCustomer(line, unread),
     besideLine(wanted, held.index),
   ]);

@@ -31,6 +31,8 @@ export interface FacetCount {
 
 export interface Ranking {
   ranked: Ranked[];
+  /** How a document was ranked, by its number in the index. */
+  of: (document: number) => Ranked;
   /** How many cases share anything that was asked for. */
   matching: number;
   asks: QueryTerm[];
@@ -113,14 +115,16 @@ export function rank(
   const top = topOf(scores, index, limit);
   const facets = facetsOf(index, scores, (scores[top[0] ?? 0] ?? 0) * (filtersOnly ? 0 : NEAR));
   if (exceptDoc >= 0) scores[exceptDoc] = -1;
+  const of = (d: number): Ranked => ({
+    id: index.ids[d]!,
+    own: own[d]!,
+    fit: fits[d]!,
+    proof: proof[d]!,
+    score: scores[d]!,
+  });
   return {
-    ranked: top.map((d) => ({
-      id: index.ids[d]!,
-      own: own[d]!,
-      fit: fits[d]!,
-      proof: proof[d]!,
-      score: scores[d]!,
-    })),
+    ranked: top.map(of),
+    of,
     matching,
     asks,
     fit,
@@ -299,10 +303,31 @@ function withReading(index: CaseIndex, asked: SearchCriteria['readings'][number]
   return mask;
 }
 
-/** The best documents, best first; a heap of `limit` keeps it to one pass. */
-function topOf(scores: Float32Array, index: CaseIndex, limit: number): number[] {
-  const better = (a: number, b: number) =>
-    scores[a]! - scores[b]! || index.opened.values[a]! - index.opened.values[b]! || b - a;
+/**
+ * Those that were opened last of all cases that share anything with what was asked, however near they are.
+ *
+ * @param index the index the ranking was made on
+ * @param ranking as `rank` gave it
+ * @param limit how many at the most
+ * @returns the newest first
+ */
+export const newest = (index: CaseIndex, ranking: Ranking, limit: number): Ranked[] =>
+  topOf(
+    ranking.scores,
+    index,
+    limit,
+    (a, b) => index.opened.values[a]! - index.opened.values[b]! || ranking.scores[a]! - ranking.scores[b]!,
+  ).map(ranking.of);
+
+/** The best documents, best first, of those with a score; a heap of `limit` keeps it to one pass. */
+function topOf(
+  scores: Float32Array,
+  index: CaseIndex,
+  limit: number,
+  order = (a: number, b: number) =>
+    scores[a]! - scores[b]! || index.opened.values[a]! - index.opened.values[b]!,
+): number[] {
+  const better = (a: number, b: number) => order(a, b) || b - a;
   const heap: number[] = [];
   const down = () => {
     for (let i = 0; ;) {

@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { Chip, Correction, FacetFilter } from '@/core/similar';
-import { Button, Empty, Quiet } from '@/ui/controls';
+import { Button, Choice, Empty, Quiet } from '@/ui/controls';
 import { ExperienceLinks } from '../experience/links';
 import { FindLine } from '../frame/find-line';
 import { about, countWords } from '../odds-words';
@@ -81,9 +81,13 @@ const FACET_WORD: Record<FacetFilter['by'], string> = {
   year: 'opened',
 };
 
+const PAGE = 30;
+const MOST = 500;
+
 const addressOf = (line: string, put: Refinement, inHand: string): string => {
   const query = new URLSearchParams({ q: line });
-  if (put.corrections.length || put.only.length) query.set('put', JSON.stringify(put));
+  if (put.corrections.length || put.only.length || put.sort === 'newest')
+    query.set('put', JSON.stringify(put));
   if (inHand) query.set('with', inHand);
   return `?${query}`;
 };
@@ -110,14 +114,18 @@ export function FindScreen({
   const turn = useRef(0);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
-  const askFor = (text: string, how: Refinement = put, soon = 160) => {
+  const askFor = (text: string, how: Refinement = put, soon = 160, limit = PAGE) => {
     setLine(text);
     setPut(how);
     clearTimeout(timer.current);
     const mine = ++turn.current;
     timer.current = setTimeout(async () => {
       const { findByLine } = await import('./server');
-      const { answer, problem: refused, code } = await findByLine(addressOf(text, how, ''));
+      const {
+        answer,
+        problem: refused,
+        code,
+      } = await findByLine(`${addressOf(text, how, '')}&limit=${limit}`);
       // A slower, older answer must not cover a newer one.
       if (mine !== turn.current) return;
       if (!answer)
@@ -174,7 +182,7 @@ export function FindScreen({
               ? found.customers.length
                 ? ''
                 : 'no similar case'
-              : `${found.matching} of ${found.searched} cases share something, nearest first`
+              : `${found.matching} of ${found.searched} cases share something, ${put.sort === 'newest' ? 'newest' : 'nearest'} first`
         }
         onTakeOff={takeOff}
         onCorrect={correct}
@@ -210,6 +218,15 @@ export function FindScreen({
       ) : (
         <>
           <FacetRow facets={found.facets} only={put.only} onNarrow={narrow} />
+          <Choice
+            label="Sorted by"
+            value={put.sort}
+            options={[
+              { value: 'nearest', label: 'nearness' },
+              { value: 'newest', label: 'date opened' },
+            ]}
+            onChange={(sort) => askFor(line, { ...put, sort: sort === 'newest' ? 'newest' : 'nearest' }, 0)}
+          />
           <Columns>
             <section>
               <ol aria-label="Cases">
@@ -225,6 +242,11 @@ export function FindScreen({
                   />
                 ))}
               </ol>
+              <MoreCases
+                shown={found.cases.length}
+                matching={found.matching}
+                onMore={() => askFor(line, put, 0, Math.min(MOST, found.cases.length + 2 * PAGE))}
+              />
               {chosen.length > 0 && (
                 <Chosen role="status">
                   {chosen.length === 1 ? (
@@ -258,6 +280,20 @@ export function FindScreen({
         </>
       )}
     </Page>
+  );
+}
+
+/** How many of the cases are shown, and the way to the next ones. */
+function MoreCases({ shown, matching, onMore }: { shown: number; matching: number; onMore: () => void }) {
+  if (shown >= matching) return null;
+  return (
+    <p style={{ display: 'flex', gap: 12, alignItems: 'center', padding: '8px 0' }}>
+      <Quiet>
+        {shown} of {matching} shown.
+        {shown >= MOST && ' Add a word or choose a filter to see fewer.'}
+      </Quiet>
+      {shown < MOST && <Button onPress={onMore}>Show more</Button>}
+    </p>
   );
 }
 

@@ -4,4 +4,5 @@ import type { Correction, FacetFilter } from '@/core/similar';
 export interface Refinement {
   corrections: Correction[];
   only: FacetFilter[];
+  sort: 'nearest' | 'newest';
 }

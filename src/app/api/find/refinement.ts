@@ -23,11 +23,12 @@ const SearchRefinement = z.object({
     )
     .max(20)
     .default([]),
+  sort: z.enum(['nearest', 'newest']).default('nearest'),
 });
 
 /** Reads how a line is put from its text form, as the address of the find page carries it. */
 export function readPutting(text: string | null): z.infer<typeof SearchRefinement> {
-  if (!text) return { corrections: [], only: [] };
+  if (!text) return SearchRefinement.parse({});
   try {
     return SearchRefinement.parse(JSON.parse(text));
   } catch {
