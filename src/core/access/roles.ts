@@ -27,6 +27,13 @@ const TABLE = {
 
 export type Role = keyof typeof TABLE;
 export const ROLES = Object.keys(TABLE) as [Role, ...Role[]];
+/**
+ * A role as people read it.
+ *
+ * @param role as stored
+ * @returns its name
+ * @example roleName('desk') // 'Front desk'
+ */
 export const roleName = (role: Role): string => TABLE[role].name;
 
 /**

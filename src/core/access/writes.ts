@@ -24,7 +24,8 @@ const isOfTheCase = (row: Record<string, unknown>): boolean => !row.testId && !r
  *
  * @param op as it is sent
  * @param row the row as it stands, where it is there already
- * @example actionOf({ op: 'set', kind: 'cause', id: 'c1', revision: 1, set: { state: 'diagnosed' }, was: {} }) // 'sign off'
+ * @example actionOf({ op: 'remove', kind: 'cause', id: 'c1' }, { state: 'suspected' }) // 'diagnose'
+ * @example actionOf({ op: 'remove', kind: 'cause', id: 'c1' }, { state: 'diagnosed' }) // 'sign off'
  */
 export function actionOf(op: Op, row?: Record<string, unknown>): Action {
   const fields = op.op === 'set' ? Object.keys(op.set) : op.op === 'add' ? Object.keys(op.row) : [];

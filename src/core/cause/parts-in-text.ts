@@ -84,7 +84,7 @@ function namesOf(catalogue: Catalogue, kind: CatalogueItem['kind']): Names {
  * @param catalogue the shop's list
  * @param kind part or failure
  * @returns entries with their places, merged ones as those that took them over
- * @example namedIn(wordsIn('cam sensor loose'), catalogue, 'part')[0].item.name // 'camshaft sensor'
+ * @example namedIn(wordsIn('cam sensor loose'), the shop’s list, 'part') // the camshaft sensor
  */
 export function namedIn(
   words: readonly { word: string }[],

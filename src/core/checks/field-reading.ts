@@ -58,6 +58,15 @@ const LEAST = 1e-12;
 /** Stands for: whatever unit is typed first. */
 export const ANY = '*';
 
+/**
+ * Reads what was typed into a field for a quantity.
+ *
+ * @param text as typed; a bare number is in the field's own unit
+ * @param unit of the field; `*` takes any unit
+ * @param difference whether the value is a difference (2 °C are 3.6 °F), not a point of the scale
+ * @param beyondAs what `OL` on the meter counts as; left out where it is no answer
+ * @returns the value in the field's unit with how it was typed, or a sentence that says what is wrong
+ */
 export function read(text: string, unit: string, difference = false, beyondAs?: number): Read | string {
   const entry = readEntry(text, unit === '' || unit === ANY ? undefined : unit);
   if (entry.kind === 'beyond' && beyondAs !== undefined)
@@ -92,6 +101,13 @@ export interface Bounds {
   above?: number;
 }
 
+/**
+ * Whether a value lies outside what can be entered.
+ *
+ * @param r the value
+ * @param b the bounds of the field, in its unit; each may be left out
+ * @returns a sentence, or undefined where it lies inside
+ */
 export function outside(r: Read, b: Bounds): string | undefined {
   const say = (v: number) => writeQuantity({ value: v, unit: r.unit }, decimalsFor(v));
   if (b.above !== undefined && r.value <= b.above) return `It has to be more than ${say(b.above)}.`;
@@ -113,6 +129,13 @@ export function unitFor(unit: string, entries: string[]): string {
   return '';
 }
 
+/**
+ * What a field's schema carries for its form, its page and its JSON Schema.
+ *
+ * @param o title, help and where it is taken from
+ * @param field its kind with unit or options
+ * @returns metadata for Zod's `meta`
+ */
 export function meta(o: Words, field: FieldInfo) {
   return {
     title: o.title,

@@ -13,14 +13,7 @@ import {
   type Words,
 } from './field-reading';
 
-export {
-  ANY,
-  MISSING,
-  type FieldInfo,
-  type SetUpSource,
-  type Read,
-  type ReadAt,
-} from './field-reading';
+export { ANY, MISSING, type FieldInfo, type SetUpSource, type Read, type ReadAt } from './field-reading';
 export * from './fields-table';
 
 type QuantityOptions = Words &

@@ -9,7 +9,7 @@ const BARE = /^[\s,;/+&|]*(?:and|und|et|y|e)?[\s,;/+&|]*$/i;
  * @param code finds one code
  * @param isModule whether words name a module
  * @returns the pieces in order, each to be read as a line; the line alone where there is nothing to separate
- * @example separateCodes('P0102, P0113', CODE, () => false) // ['P0102', 'P0113']
+ * @example separateCodes('P0102, P0113', /[PCBU]\d{4}/, () => false) // ['P0102', 'P0113']
  */
 export function separateCodes(line: string, code: RegExp, isModule: (words: string) => boolean): string[] {
   const found = [...line.matchAll(new RegExp(code.source, `${code.flags.replace('g', '')}g`))];

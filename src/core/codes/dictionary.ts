@@ -81,7 +81,7 @@ const general = (part: string) =>
  * the next cylinder.
  *
  * @returns how, in words for the screen; empty when they are not akin
- * @example akin('P0130', 'P0150') // 'same part, other position'
+ * @example codeRelation('P0130', 'P0150') // 'same part, other position'
  */
 export function codeRelation(a: string, b: string): string {
   const [x, y] = [baseCode(a), baseCode(b)];

@@ -181,6 +181,15 @@ export function bayes(model: Model, here: Facts, ruledOut: ReadonlySet<string>):
   };
 }
 
+/**
+ * The odds over causes after every answer of the case, by Bayes' rule from the model's prior.
+ *
+ * @param model causes with their priors and likelihoods, as drawn up for this case
+ * @param here what was asked and answered on the case
+ * @param ruledOut keys of causes a person ruled out; they keep no more than a sliver of the whole
+ * @returns causes with their shares (0 … 1, the likeliest first), the share of what is not among them, and the number
+ *   of cases behind them
+ */
 export function posteriorOdds(model: Model, here: Facts, ruledOut: ReadonlySet<string>): Odds {
   if (model.causes.size === 0) return { causes: [], unseen: 1, cases: 0 };
   const { rows, unseen } = bayes(model, here, ruledOut);

@@ -183,6 +183,12 @@ export function cutOut(
   return { width, height, data };
 }
 
+/**
+ * The picture with dark and light exchanged, as a dark screen has to be for a reader of printed letters.
+ *
+ * @param g eight bits a pixel
+ * @returns a new picture of the same size
+ */
 export const inverted = (g: Gray): Gray => ({ ...g, data: g.data.map((v) => 255 - v) });
 
 /**

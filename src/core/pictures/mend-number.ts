@@ -20,8 +20,8 @@ const SURE = 0.95;
  * @param readings of the same place
  * @param seen the shapes there; undefined where they tell nothing
  * @returns undefined where no reading is a number
- * @example mendNumber(['129', '129', '12.9'], { count: 3, decimals: 1, minus: false }) // 12.9, sure
- * @example mendNumber(['4', '44', '44'], { count: 2, decimals: 0, minus: false }) // 44, sure
+ * @example mendNumber(['129', '129', '12.9'], { count: 3, decimals: 1, minus: false }) // { text: '12.9', sure: 0.95 }
+ * @example mendNumber(['4', '44', '44'], { count: 2, decimals: 0, minus: false }) // { text: '44', sure: 0.95 }
  */
 export function mendNumber(
   readings: readonly string[],

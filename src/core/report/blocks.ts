@@ -64,5 +64,17 @@ export const facts = (...rows: [string, string | null | undefined][]): Block => 
   kind: 'facts',
   rows: rows.flatMap(([label, value]): [string, string][] => (value?.trim() ? [[label, value.trim()]] : [])),
 });
+/**
+ * A heading of a report.
+ *
+ * @param text its words
+ * @returns the block
+ */
 export const heading = (text: string): Block => ({ kind: 'heading', text });
+/**
+ * A paragraph of a report.
+ *
+ * @param words its words
+ * @returns the block
+ */
 export const text = (words: string): Block => ({ kind: 'text', text: words });

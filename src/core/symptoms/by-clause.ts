@@ -27,7 +27,7 @@ const NOT_WELL = /\b(?:not|never|no|n[’']t|isn|doesn|won)\b/iu;
  * @param vocabulary the shop's own
  * @param text a complaint as it was written down
  * @returns each symptom once, in the order they are told
- * @example symptomsByClause(SHIPPED, 'rough idle, only when cold')[0].conditions // ['cold-start']
+ * @example symptomsByClause(the shipped vocabulary, 'rough idle, only when cold') // rough idle on a cold start
  */
 export function symptomsByClause(vocabulary: Vocabulary, text: string): ClauseSymptom[] {
   const found = new Map<string, ClauseSymptom>();

@@ -76,6 +76,13 @@ export function byRarest(phrases: Phrase[]): Map<string, Phrase[]> {
   return map;
 }
 
+/**
+ * Where the phrases of the vocabulary stand in a sentence: in order or close together, misspelt too.
+ *
+ * @param sentence tokens; an empty one was used up, `|` parts clauses
+ * @param phrases by their rarest token
+ * @returns the phrases kept, each token for one at the most, and those that say the same once more
+ */
 export function find(sentence: string[], phrases: Map<string, Phrase[]>): { kept: Hit[]; again: Hit[] } {
   const at = new Map<string, number[]>();
   sentence.forEach((t, i) => {

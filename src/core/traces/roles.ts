@@ -41,7 +41,7 @@ export function proposedRoles(analysis: TraceAnalysis, channels: readonly Named[
  * Whether channels are called what an analysis looks for: each role that must be filled has a channel of its own by
  * name or unit.
  *
- * @example isMeantFor(crankingCompression, [{ name: 'Starter current', unit: 'A' }]) // true
+ * @example isMeantFor(relative compression, [{ name: 'Starter current', unit: 'A' }]) // true
  */
 export function isMeantFor(analysis: TraceAnalysis, channels: readonly Named[]): boolean {
   const needed = analysis.roles.filter((r) => !r.optional);
@@ -57,7 +57,7 @@ const ALIKE = 3;
  * are held against each other; what fits nothing is looked through for what is missing or wild.
  *
  * @returns ids of analyses, one at least
- * @example fittingAnalyses([{ name: 'starter current', unit: 'A' }, { name: 'trigger', unit: 'V' }], ANALYSES)[0] // 'cranking-compression'
+ * @example fittingAnalyses([{ name: 'starter current', unit: 'A' }], all analyses) // relative compression first
  */
 export function fittingAnalyses(channels: readonly Named[], all: readonly TraceAnalysis[]): string[] {
   const meant = all

@@ -25,7 +25,7 @@ const RELATED_FAILURES: readonly (readonly string[])[] = [
 /**
  * Whether two failures show alike.
  *
- * @example failuresAkin('cracked', 'leaking') // true
+ * @example failuresRelated('cracked', 'leaking') // true
  */
 export const failuresRelated = (a: string, b: string): boolean =>
   a === b || RELATED_FAILURES.some((group) => group.includes(a) && group.includes(b));

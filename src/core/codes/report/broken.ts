@@ -9,6 +9,12 @@ const BROKEN =
 const WHOLE =
   /\b(?:(?:whole|entire|complete|full)[- ](?:vehicle|system)s?(?:[- ](?:scan|report|test|readout))?|all (?:systems|modules|control units|controllers)(?: (?:were )?(?:scanned|read|tested))?|gesamtabfrage|alle steuergeräte)\b/iu;
 
+/**
+ * Whether a line says that the tool read all modules.
+ *
+ * @param text a line of a report
+ * @returns true for a short line that says so
+ */
 export const scopeSaid = (text: string): boolean => WHOLE.test(text) && text.length < 120;
 
 /** Takes a line that says the tool broke off; the module it names, or the one open, was not read. */

@@ -139,7 +139,7 @@ function statusCell(text: string): Parted | undefined {
  *
  * @param text what stands beside a code
  * @returns undefined where no end of it is a status
- * @example partStatus('System too lean (stored)') // { text: 'System too lean', statuses: ['stored'], by: 'mark' }
+ * @example partStatus('System too lean (stored)') // { text: 'System too lean', statuses: ['stored'], by: 'mark', ends: true }
  */
 export function partStatus(text: string): Parted | undefined {
   const whole = statusOf(text);
@@ -197,6 +197,12 @@ export const endsSafely = (text: string): boolean => SAFE.test(text.trimEnd());
 /** Words that only a fault memory has; "present" and "not active" are said of switches and of equipment too. */
 const OF_A_MEMORY =
   /(?:^|[\s(\[])(?:stored|confirmed|pending|permanent|intermittent|sporadic|(?:ab)?gespeichert|sporadisch|mémorisée?|en attente|almacenad[oa]|memorizad[oa]|pendiente|memorizzat[oa]|in attesa|opgeslagen)[)\]]?\s*$/iu;
+/**
+ * Whether a text ends with a word for a memory ("fault memory"), whose status word belongs to it and not to a fault.
+ *
+ * @param text what stands before a status word
+ * @returns true where it does
+ */
 export const endsAsMemory = (text: string): boolean => OF_A_MEMORY.test(text.trimEnd());
 
 /**

@@ -9,7 +9,7 @@ const ENTITIES: Record<string, string> = { amp: '&', lt: '<', gt: '>', quot: '"'
  *
  * @param text as pasted or dropped
  * @returns text to be read line by line
- * @example plainText('<tr><td>P0171</td><td>stored</td></tr>') // 'P0171\tstored'
+ * @example plainText('<tr><td>P0171</td><td>stored</td></tr>') // 'P0171\tstored\n'
  */
 export function plainText(text: string): string {
   if (/<\/?(?:html|table|tr|td|div|p|br|li|body|pre)\b[^>]{0,500}>/iu.test(text.slice(0, 20_000)))

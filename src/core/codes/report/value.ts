@@ -25,6 +25,12 @@ export function isValue(text: string): boolean {
   return unit === '' || isUnit(unit);
 }
 
+/**
+ * Whether a text is a unit, as it is known here or as tools print it.
+ *
+ * @param text a cell
+ * @returns true for a unit, false for an empty cell
+ */
 export const isUnit = (text: string): boolean =>
   text.trim() !== '' && (findUnit(text.trim()) !== undefined || PRINTED.test(text.trim()));
 

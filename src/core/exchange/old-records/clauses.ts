@@ -21,7 +21,7 @@ export type Did =
  * A job's text in clauses: by full stops, commas, dashes, arrows, and the words that begin a new thought. A comma
  * within a number and the point of an abbreviation do not part.
  *
- * @example clausesOf('Found hose split. Fitted new hose, no. 4') // ['Found hose split', 'Fitted new hose', 'no. 4']
+ * @example clausesOf('Found hose split. Fitted new hose, no. 4') // ['Found hose split', 'Fitted new hose', 'no 4']
  */
 export function clausesOf(text: string): string[] {
   return text

@@ -51,7 +51,7 @@ const plain = (cell: string): string =>
  * @param cell as written: "2014 Norvik Tessa 1.6 petrol"
  * @param makes from `makesIn`
  * @returns year, make, model and engine, empty where it does not say
- * @example readVehicleWords('2014 Norvik Tessa 1.6', ['Norvik']) // 2014, Norvik, Tessa, 1.6
+ * @example readVehicleWords('2014 Norvik Tessa 1.6', ['Norvik']) // its year, make, model and engine
  */
 export function readVehicleWords(cell: string, makes: readonly string[]): VehicleWords {
   const year = YEAR.exec(cell)?.[1];

@@ -22,6 +22,14 @@ export const MOST_ROWS = 200_000;
 /** Unpacked size of one part of a packed file. */
 export const MOST_UNPACKED = 400 * 1024 * 1024;
 
+/**
+ * Whether a file begins with a signature.
+ *
+ * @param bytes the file, or its head
+ * @param signature bytes that have to stand at its beginning
+ * @returns true where all of them do
+ * @example startsWith(new Uint8Array([80, 75, 3, 4, 0]), ZIP) // true
+ */
 export const startsWith = (bytes: Uint8Array, signature: readonly number[]): boolean =>
   signature.every((b, i) => bytes[i] === b);
 /** "PK", as every ZIP container begins. */

@@ -24,6 +24,12 @@ export const VAPOUR_SMOKE: Move = {
   caution: 'fuel vapour burns: never shop air, low pressure only, no flame near',
 };
 
+/**
+ * First moves for codes of misfire. Common practice, no source.
+ *
+ * @param c the vehicle and what is known of the case
+ * @returns what to say first, and tests in the order of their minutes
+ */
 export function misfireOpening(c: Circumstances): Opening {
   if (c.diesel)
     return {
@@ -71,6 +77,12 @@ export function misfireOpening(c: Circumstances): Opening {
   };
 }
 
+/**
+ * First moves for codes of a mixture that is too lean or too rich. Common practice, no source.
+ *
+ * @param c the vehicle and what is known of the case
+ * @returns what to say first, and tests in the order of their minutes
+ */
 export function mixtureOpening(c: Circumstances): Opening {
   if (c.rich)
     return {

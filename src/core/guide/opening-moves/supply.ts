@@ -5,6 +5,12 @@ import type { Circumstances, Opening } from './circumstances';
 const LEADS = 'leads on the battery first: battery voltage';
 const feed = (c: Circumstances) => (c.volts24 ? '≥ 23 V' : '≥ 11.5 V');
 
+/**
+ * First moves for codes of supply voltage. Common practice, no source.
+ *
+ * @param c the vehicle (24 V systems have twice the limits) and what is known of the case
+ * @returns what to say first, and tests in the order of their minutes
+ */
 export function voltageOpening(c: Circumstances): Opening {
   const k = c.volts24 ? 2 : 1;
   const v = (volts: number) => Number((volts * k).toFixed(1));
@@ -36,6 +42,12 @@ export function voltageOpening(c: Circumstances): Opening {
   };
 }
 
+/**
+ * First moves for codes of communication. Common practice, no source.
+ *
+ * @param c the vehicle and what is known of the case
+ * @returns what to say first, and tests in the order of their minutes
+ */
 export function communicationOpening(c: Circumstances): Opening {
   return {
     says: 'Go to the module everybody misses: feed, ground, then the bus. Leave the ones that complain alone.',
@@ -67,6 +79,12 @@ export function communicationOpening(c: Circumstances): Opening {
   };
 }
 
+/**
+ * First moves for codes of a module's own failure. Common practice, no source.
+ *
+ * @param c the vehicle and what is known of the case
+ * @returns what to say first, and tests in the order of their minutes
+ */
 export function internalOpening(c: Circumstances): Opening {
   return {
     says: 'Before a module is condemned: its feeds and grounds under load, and its software.',

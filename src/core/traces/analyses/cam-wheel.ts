@@ -211,6 +211,13 @@ export function camEdges(wheel: Wheel, moments: readonly number[]): CamEdge[] {
     });
 }
 
+/**
+ * By how much an angle moves over a recording: the middle of the last third against that of the first, which lie two
+ * thirds apart.
+ *
+ * @param each angles in degrees with their moments, in order
+ * @returns degrees over the whole recording; 0 for fewer than six
+ */
 export function driftOf(each: readonly { at: number; angle: number }[]): number {
   if (each.length < 6) return 0;
   const third = Math.floor(each.length / 3);

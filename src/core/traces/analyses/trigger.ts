@@ -9,8 +9,18 @@ export const triggerRole = (o: { optional?: boolean; also?: string } = {}): Role
   guess: new RegExp(`trig|sync|cyl${o.also ? `|${o.also}` : ''}`, 'i'),
 });
 
+/**
+ * The setting for the cylinder on which the trigger sits.
+ *
+ * @returns a setting of 1 to 24
+ */
 export const triggerCylinder = () => number({ label: 'Cylinder of the trigger', is: 1, min: 1, max: 24 });
 
+/**
+ * The setting for the angle between trigger and top dead centre.
+ *
+ * @returns a setting in degrees of crank
+ */
 export const triggerAdvance = () =>
   number({
     label: 'The trigger comes before top dead centre by',

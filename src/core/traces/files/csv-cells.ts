@@ -44,6 +44,13 @@ export function encodingOf(head: Uint8Array): ReadAs['encoding'] {
   }
 }
 
+/**
+ * The lines at the beginning of a file, without the last, which is cut off somewhere.
+ *
+ * @param head the first bytes
+ * @param encoding as found or chosen
+ * @returns lines, each no longer than is looked at
+ */
 export function linesOf(head: Uint8Array, encoding: ReadAs['encoding']): string[] {
   const lines = new TextDecoder(encoding).decode(head).split(/\r\n|\n|\r/);
   // The last line of a longer file is cut off somewhere.

@@ -73,6 +73,12 @@ const isBlank = (c: number): boolean => c === 32 || c === 9 || c === 13 || c ===
 /** Cells that say "no value": nothing, dashes, `NaN`, `n/a`, `∞` in their common spellings. */
 const EMPTY = /^(["\s]*|-+|\?+|n\/?a|nan|null|none|--?\.?-*|[+-]?(∞|inf(inity)?))$/i;
 
+/**
+ * Whether a cell holds no value: nothing, or one of the words loggers write for it.
+ *
+ * @param text the cell
+ * @returns true for a missing sample
+ */
 export const isEmpty = (text: string): boolean => EMPTY.test(text.trim());
 
 /** Whether a text is a number with this decimal sign. */

@@ -31,6 +31,14 @@ export interface Following {
 
 const POINTS = 40_000;
 
+/**
+ * Two channels over the time that both have, at the finer of their steps.
+ *
+ * @param command one channel
+ * @param answer the other
+ * @param most how many points at the most; a longer stretch gets a wider step
+ * @returns first moment and step in seconds, and both as they were at each
+ */
 export function onOneGrid(
   command: Channel,
   answer: Channel,
@@ -118,6 +126,12 @@ export function followingOf(command: Channel, answer: Channel, gain = 1, offset 
   };
 }
 
+/**
+ * How far a signal moves, a hundredth at each end left out.
+ *
+ * @param s samples
+ * @returns the distance between its quantiles 0.01 and 0.99, in its unit
+ */
 export const spanOf = (s: Float32Array): number => {
   const [a, b] = quantiles(s, [0.01, 0.99], Infinity) as [number, number];
   return b - a;
