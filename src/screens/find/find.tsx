@@ -6,12 +6,13 @@ import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { Chip, Correction, FacetFilter } from '@/core/similar';
-import { Button, Choice, Empty, Quiet } from '@/ui/controls';
+import { Button, Empty, Quiet } from '@/ui/controls';
 import { ExperienceLinks } from '../experience/links';
 import { FindLine } from '../frame/find-line';
-import { about, countWords } from '../odds-words';
+import { CauseList } from './cause-list';
 import { Chips } from './chips';
 import { CustomerCases } from './customer-cases';
+import { FacetRow } from './facets';
 import { Hit } from './hit';
 import { KnownBeside } from './known-beside';
 import { PracticeKnown } from './practice';
@@ -30,39 +31,6 @@ const Columns = styled.div`
     grid-template-columns: minmax(0, 1fr);
   }
 `;
-const Facets = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 18px;
-  padding: 4px 0 8px;
-  font-size: 0.8125rem;
-  & > span {
-    display: inline-flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0 2px;
-    color: var(--ink-3);
-  }
-  & button {
-    min-height: 28px;
-    padding: 0 6px;
-    border: 0;
-    border-radius: 4px;
-    background: none;
-    color: var(--ink-2);
-    cursor: pointer;
-    text-decoration: underline dotted var(--rule-2);
-    text-underline-offset: 3px;
-  }
-  & button:hover {
-    background: var(--sunk);
-  }
-  @media (pointer: coarse) {
-    & button {
-      min-height: 44px;
-    }
-  }
-`;
 const Chosen = styled.p`
   position: sticky;
   bottom: 0;
@@ -72,14 +40,6 @@ const Chosen = styled.p`
   border-top: 2px solid var(--accent);
   box-shadow: var(--shadow);
 `;
-
-const FACET_WORD: Record<FacetFilter['by'], string> = {
-  grade: 'proof',
-  state: 'case',
-  make: 'make',
-  condition: 'when',
-  year: 'opened',
-};
 
 const PAGE = 30;
 const MOST = 500;
@@ -217,15 +177,12 @@ export function FindScreen({
         </>
       ) : (
         <>
-          <FacetRow facets={found.facets} only={put.only} onNarrow={narrow} />
-          <Choice
-            label="Sorted by"
-            value={put.sort}
-            options={[
-              { value: 'nearest', label: 'nearness' },
-              { value: 'newest', label: 'date opened' },
-            ]}
-            onChange={(sort) => askFor(line, { ...put, sort: sort === 'newest' ? 'newest' : 'nearest' }, 0)}
+          <FacetRow
+            facets={found.facets}
+            only={put.only}
+            onNarrow={narrow}
+            sort={put.sort}
+            onSort={(sort) => askFor(line, { ...put, sort }, 0)}
           />
           <Columns>
             <section>
@@ -309,65 +266,4 @@ function without(line: string, taken: string): string {
         '',
       );
   return rest.replace(/\s+/g, ' ').trim();
-}
-
-function FacetRow({
-  facets,
-  only,
-  onNarrow,
-}: {
-  facets: FindPageAnswer['facets'];
-  only: FacetFilter[];
-  onNarrow: (only: FacetFilter) => void;
-}) {
-  const groups = (['grade', 'state', 'condition', 'make'] as const).map((by) => ({
-    by,
-    // One that all have, or that is chosen already, narrows nothing.
-    list: facets
-      .filter((f) => f.by === by && !only.some((o) => o.by === by))
-      .sort((a, b) => b.cases - a.cases)
-      .slice(0, 6),
-  }));
-  return (
-    <Facets aria-label="Narrow to">
-      {groups.map(
-        ({ by, list }) =>
-          list.length > 1 && (
-            <span key={by}>
-              {FACET_WORD[by]}
-              {list.map((f) => (
-                <button key={f.value} type="button" onClick={() => onNarrow({ by, value: f.value })}>
-                  {f.label} {f.cases}
-                </button>
-              ))}
-            </span>
-          ),
-      )}
-    </Facets>
-  );
-}
-
-function CauseList({ causes }: { causes: FindPageAnswer['causes'] }) {
-  return (
-    <>
-      <h2 style={{ fontSize: '0.9375rem', marginBottom: 4 }}>What it was</h2>
-      {causes.length === 0 && <Quiet>None of these cases has a cause yet.</Quiet>}
-      <ul>
-        {causes.slice(0, 10).map((c) => (
-          <li key={c.key} style={{ padding: '6px 0', borderTop: '1px solid var(--rule)' }}>
-            <Link href={`/experience/cause/${c.key.split('/').map(encodeURIComponent).join('/')}`}>
-              {c.name}
-            </Link>
-            <br />
-            <Quiet>
-              {countWords(c.cases, c.byGrade)}
-              {c.cameBack > 0 && `, ${c.cameBack} came back`} · nearest{' '}
-              <Link href={`/cases/${c.numbers[0]}`}>case {c.numbers[0]}</Link>
-              {c.share !== null && ` · ${about(c.share)} among all causes`}
-            </Quiet>
-          </li>
-        ))}
-      </ul>
-    </>
-  );
 }
