@@ -1,42 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
-import { part, saved } from './help';
+import { expect, test } from '@playwright/test';
+import { Hands, part, REPORT_OF_25_CODES, saved } from './help';
 
-/**
- * A whole case by keyboard alone, on a stop-watch. What a person has to say is not the tool's doing; every other
- * key is. The counts may go down, never up.
- */
-class Hands {
-  /** Keys that say nothing of the car. */
-  keys = 0;
-  /** Letters of what is said. */
-  said = 0;
-  constructor(private readonly page: Page) {}
-  async press(...keys: string[]) {
-    for (const key of keys) {
-      await this.page.keyboard.press(key);
-      this.keys++;
-    }
-  }
-  async say(text: string) {
-    await this.page.keyboard.type(text);
-    this.said += text.length;
-  }
-  /** What comes from the clipboard: Ctrl V is one key. */
-  async paste(text: string) {
-    await this.page.keyboard.insertText(text);
-    this.keys++;
-  }
-}
-
-const CODES = [
-  ...['P0171 System too lean bank 1 stored', 'P0300 Random misfire stored', 'P0507 Idle speed high pending'],
-  ...Array.from(
-    { length: 22 },
-    (_, i) => `${i % 2 ? 'B' : 'C'}1${String(200 + i * 7)} Low supply voltage history`,
-  ),
-];
-const REPORT = `Engine\n${CODES.slice(0, 3).join('\n')}\nABS\n${CODES.slice(3).join('\n')}\nBattery: 12.4 V`;
-
+/** A whole case on a stop-watch. The counts may go down, never up. */
 test('a whole case by keyboard: keys and seconds that the tool costs', async ({ page }, info) => {
   const hands = new Hands(page);
   const focused = (label: string) =>
@@ -58,7 +23,7 @@ test('a whole case by keyboard: keys and seconds that the tool costs', async ({ 
 
   await hands.press('Alt+s');
   await focused('Scan report');
-  await hands.paste(REPORT);
+  await hands.paste(REPORT_OF_25_CODES);
   await hands.press('Control+Enter');
   await focused('Accept all');
   await hands.press('Enter');

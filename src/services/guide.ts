@@ -10,7 +10,8 @@ import {
   practiceFor,
   practiceStep,
   SPEAKS,
-  stepOf,
+  isSameBuild,
+  stepFor,
   type GuideCase,
   type NextTest,
   type Prior,
@@ -88,7 +89,7 @@ export async function guideFor(record: CaseRecord, found: NearCases): Promise<Gu
   const out = ruledOutKeys(record, ranking.prior.shares.keys(), held.catalogue);
   const { odds, next } = guideOf(cases, here, priorOf(ranking.prior), out, practice);
   const open = record.case.closedAt === null;
-  const steps = open ? await stepsOf(next) : new Map<string, ProcedureStep>();
+  const steps = open ? await stepsOf(next, record.vehicle) : new Map<string, ProcedureStep>();
   const counted = countNear(near.slice(0, COUNTED));
   const because = (key: string): Guide['because'][string] => {
     const fit = ranking.prior.shares.get(key);
@@ -141,16 +142,20 @@ function countNear(near: NearCases['near']): Pick<Guide, 'near' | 'counts'> {
   return { near: withCause.length, counts };
 }
 
-/** Each test as a case did it that was asked it, ready to be done again here. */
-async function stepsOf(tests: NextTest[]): Promise<Map<string, ProcedureStep>> {
+/** Each test as a case did it that was asked it, ready to be done again here; one on the same build first. */
+async function stepsOf(tests: NextTest[], here: CaseRecord['vehicle']): Promise<Map<string, ProcedureStep>> {
   const records = await loadCases(db(), [
     ...new Set(tests.flatMap((t) => t.from.slice(0, 2).map((f) => f.id))),
   ]);
   const steps = new Map<string, ProcedureStep>();
+  const [same, others] = [true, false].map((own) =>
+    records.filter((r) => isSameBuild(r.vehicle, here) === own),
+  ) as [CaseRecord[], CaseRecord[]];
   for (const test of tests)
-    for (const record of records) {
+    for (const record of [...same, ...others]) {
       const row = record.test.find((t) => t.repeatOf === null && foldQuestion(t.question) === test.key);
-      if (row && !steps.has(test.key)) steps.set(test.key, stepOf(row, partsOf(record, row.id)));
+      if (row && !steps.has(test.key))
+        steps.set(test.key, stepFor(row, partsOf(record, row.id), record.vehicle, here));
     }
   return steps;
 }

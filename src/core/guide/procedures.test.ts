@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { KINDS, Procedure } from '@/core/case';
-import { rankProcedures, runProgress, stepOf } from './procedures';
+import { isSameBuild, rankProcedures, runProgress, stepFor, stepOf } from './procedures';
 
 const procedure = (id: string, more: object) =>
   Procedure.parse({ id, title: id, steps: [{ question: 'Is it?' }], ...more });
@@ -66,5 +66,59 @@ describe('procedures for a case', () => {
     ];
     expect(runProgress(steps)).toMatchObject({ done: 2, all: 4, current: { question: 'next' } });
     expect(runProgress([])).toEqual({ done: 0, all: 0 });
+  });
+});
+
+describe('a test of another case, to be done on this one', () => {
+  const build = (make: string, model: string, engine: string) => ({ make, model, engine });
+  const tessa = build('Corvane', 'Tessa', '1.6 petrol');
+  const test = KINDS.test.parse({
+    id: 't',
+    caseId: 'c',
+    question: 'Does the rail pressure hold?',
+    checkId: 'nox-conversion',
+    expectation: '4 bar',
+    expectationSource: 'published limit',
+    setup: 'gauge on the rail',
+    caution: 'fuel under pressure',
+    at: '2026-01-01T10:00:00.000Z',
+  });
+  const reading = (label: string, limit: string, position: number) =>
+    KINDS.reading.parse({ id: label, caseId: 'c', testId: 't', label, limit, position });
+  const parts = {
+    conditions: [KINDS.condition.parse({ id: 'k', caseId: 'c', testId: 't', what: 'key on' })],
+    readings: [
+      reading('rail pressure', '3.5–4.1 bar', 0),
+      reading('hose', '= tight', 1),
+      reading('injectors', 'siblings', 2),
+    ],
+    inputs: [KINDS.input.parse({ id: 'i', caseId: 'c', testId: 't', field: 'limit', entered: '90 %' })],
+  };
+  it('is the same on the same build, however it is written', () => {
+    const same = build('corvane', 'TESSA', '1.6 Petrol');
+    expect(isSameBuild(tessa, same)).toBe(true);
+    expect(stepFor(test, parts, tessa, same)).toEqual(stepOf(test, parts));
+    expect(stepOf(test, parts).inputs).toHaveLength(1);
+  });
+  it.each([
+    build('Corvane', 'Tessa', '1.4 petrol'),
+    build('Corvane', 'Fjell', '1.6 petrol'),
+    build('Pellar', 'Tessa', '1.6 petrol'),
+    build('Corvane', 'Tessa', ''),
+    build('', '', ''),
+  ])('brings no figure that held for the other to %j', (other) => {
+    expect(isSameBuild(tessa, other)).toBe(false);
+    const step = stepFor(test, parts, tessa, other);
+    expect(step.readings.map((r) => r.limit)).toEqual(['', '= tight', 'siblings']);
+    expect(step).toMatchObject({ expectation: '', expectationSource: '', inputs: [] });
+    // How it is done, and what to take care of, holds for both.
+    expect(step).toMatchObject({
+      setup: 'gauge on the rail',
+      caution: 'fuel under pressure',
+      conditions: ['key on'],
+    });
+  });
+  it('takes two vehicles of which nothing is known for two', () => {
+    expect(isSameBuild(build('', '', ''), build('', '', ''))).toBe(false);
   });
 });

@@ -1,5 +1,6 @@
 import type { CaseRecord, Procedure, ProcedureStep, RowOf } from '@/core/case';
 import { checkOf, givensOf } from '@/core/checks';
+import { readLimit } from '@/core/readings';
 
 export interface ProcedureHit {
   procedure: Procedure;
@@ -106,6 +107,47 @@ export function stepOf(test: TestRow, { conditions, readings, inputs }: TestPart
     conditions: conditions.map((c) => c.what).filter((w) => w.trim() !== ''),
     readings: readings.map((r) => ({ label: r.label, limit: r.limit })),
     inputs: check ? givensOf(check, inputs) : [],
+  };
+}
+
+type Build = Pick<CaseRecord['vehicle'], 'make' | 'model' | 'engine'>;
+
+/**
+ * Whether two vehicles are of one build as far as limits go: make, model and engine are known of both, and the same.
+ *
+ * @param a one vehicle
+ * @param b the other
+ * @returns false where one of the three is not known
+ */
+export const isSameBuild = (a: Build, b: Build): boolean =>
+  (['make', 'model', 'engine'] as const).every((f) => fold(a[f]) !== '' && fold(a[f]) === fold(b[f]));
+
+/** Limits that hold for any vehicle: a state, or being like its siblings. */
+const holdsAnywhere = (limit: string): boolean => {
+  const read = readLimit(limit);
+  return read.ok && (read.limit?.form === 'states' || read.limit?.form === 'siblings');
+};
+
+/**
+ * A test of one case as a step for another vehicle: as `stepOf`, but what holds for a build (limits in figures, what
+ * was expected, the givens of its check) comes along only where the other vehicle is of the same one. A limit of
+ * another engine would judge wrongly without a word.
+ *
+ * @param test the test
+ * @param parts its conditions, readings and entries
+ * @param done the vehicle it was done on
+ * @param planned the vehicle it is to be done on
+ * @returns a step of a procedure
+ */
+export function stepFor(test: TestRow, parts: TestParts, done: Build, planned: Build): ProcedureStep {
+  const step = stepOf(test, parts);
+  if (isSameBuild(done, planned)) return step;
+  return {
+    ...step,
+    expectation: '',
+    expectationSource: '',
+    readings: step.readings.map((r) => (holdsAnywhere(r.limit) ? r : { ...r, limit: '' })),
+    inputs: [],
   };
 }
 

@@ -1,20 +1,23 @@
 'use client';
 
 import { displayWord } from '@/core/case/display-words';
-import { X } from 'lucide-react';
+import { ListPlus, X } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
+import type { RowOf } from '@/core/case';
 import { coursesOf } from '@/core/codes';
+import { partsOf, stepFor } from '@/core/guide';
 import { conditionLabel } from '@/core/symptoms/conditions';
 import { symptomById } from '@/core/symptoms/names';
 import { vehicleName } from '@/core/vehicle';
-import { Figure, Quiet, Tag } from '@/ui/controls';
+import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { day } from '@/ui/dates';
 import { GradeMark, VerdictMark, VerdictShape } from '@/ui/marks';
 import { useSuspectName } from './parts';
 import { type OpenCase, useRecord } from './store';
+import { usePutTest } from './tests/use-put-test';
 
 const Sheet = styled.aside`
   background: var(--sheet);
@@ -57,6 +60,14 @@ export function Beside({ other }: { other: OpenCase }) {
   const mySymptoms = new Set(here.symptom.map((s) => s.concept).filter(Boolean));
   const myQuestions = new Set(here.test.map((t) => t.question.toLowerCase()));
   const roles = new Map(r.role.map((x) => [x.code, x.role]));
+  const closed = here.case.closedAt !== null;
+  const put = usePutTest();
+  // What is on this case already is not offered, nor what needs a recording, nor a second run of the same.
+  const canBePut = (t: RowOf<'test'>) =>
+    t.question !== '' &&
+    t.analysisId === '' &&
+    t.repeatOf === null &&
+    !myQuestions.has(t.question.toLowerCase());
   return (
     <Sheet aria-label={`Case ${r.case.number} beside`}>
       <header style={{ display: 'flex', gap: 10, alignItems: 'start' }}>
@@ -135,6 +146,17 @@ export function Beside({ other }: { other: OpenCase }) {
               ))}
           </dl>
           {t.note && <Quiet>{t.note}</Quiet>}
+          {canBePut(t) && !closed && (
+            <p>
+              <Button
+                $kind="quiet"
+                aria-label={`Add to this case: ${t.question}`}
+                onPress={() => put(stepFor(t, partsOf(r, t.id), r.vehicle, here.vehicle))}
+              >
+                <ListPlus aria-hidden="true" /> Add to this case
+              </Button>
+            </p>
+          )}
         </div>
       ))}
       <h3>Repair and proof</h3>

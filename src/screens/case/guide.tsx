@@ -1,16 +1,13 @@
 'use client';
 
 import { ListPlus } from 'lucide-react';
-import { nanoid } from 'nanoid';
 import Link from 'next/link';
 import styled from 'styled-components';
-import { putTest } from '@/core/guide';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
-import { nowIso, focusNext } from './fields';
 import { about, gradesInWords } from '../odds-words';
 import { useGuide, usePrecedents, type Guide } from './similar-cases';
-import { useCase, useRecord } from './store';
-import { firstCell } from './tests/first-cell';
+import { useCase } from './store';
+import { usePutTest } from './tests/use-put-test';
 
 const Cause = styled.li<{ $out: boolean }>`
   padding: 3px 0 5px;
@@ -207,8 +204,7 @@ function NoPast({ closed }: { closed: boolean }) {
 
 /** Tests of near cases that would separate what is left, with what each outcome would mean. */
 function NextTests({ guide, leave }: { guide: Guide; leave: Leave }) {
-  const record = useRecord();
-  const together = useCase((s) => s.together);
+  const put = usePutTest();
   if (guide.next.length === 0)
     return (
       <section aria-label="Next test">
@@ -218,23 +214,6 @@ function NextTests({ guide, leave }: { guide: Guide; leave: Leave }) {
         </Quiet>
       </section>
     );
-  const put = (next: Guide['next'][number]) => {
-    const { testId, ops } = putTest(next.step, {
-      at: nowIso(),
-      position: record.test.length,
-      newId: () => nanoid(14),
-      vehicle: record.vehicle,
-    });
-    const first = firstCell(ops);
-    if (first) {
-      together(ops);
-      return focusNext(first);
-    }
-    // What asks for no value by itself gets a line for what is found.
-    const id = nanoid(14);
-    together([...ops, { op: 'add', kind: 'reading', id, row: { testId, position: 0 } }]);
-    focusNext(`${id}:entered`);
-  };
   return (
     <section aria-label="Next test">
       <h3>Next test</h3>
@@ -255,7 +234,7 @@ function NextTests({ guide, leave }: { guide: Guide; leave: Leave }) {
             <span style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
               <Button
                 $kind={i === 0 ? 'main' : undefined}
-                onPress={() => (leave ? leave(() => put(n)) : put(n))}
+                onPress={() => (leave ? leave(() => put(n.step)) : put(n.step))}
               >
                 <ListPlus aria-hidden="true" /> Add to the case
               </Button>
