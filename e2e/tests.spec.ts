@@ -38,6 +38,7 @@ test('unmet conditions and a failed set-up make a test void, and the screen says
   await card.getByLabel('Value', { exact: true }).fill('1.22 V');
   await card.getByLabel('Limit', { exact: true }).fill('0.8 V ± 0.1');
   await expect(card.getByText('fail', { exact: true }).first()).toBeVisible();
+  await card.getByRole('button', { name: /^More/ }).click();
   await card.getByRole('button', { name: 'Condition', exact: true }).click();
   await page.keyboard.type('oil above 85 °C');
   await page.keyboard.press('Tab');
@@ -53,6 +54,7 @@ test('unmet conditions and a failed set-up make a test void, and the screen says
   await again.getByLabel('Value', { exact: true }).fill('0.77 V');
   await expect(again.getByText('pass', { exact: true }).first()).toBeVisible();
   await expect(again.getByText(/Was 1.22.V: 0.45.V less now/)).toBeVisible();
+  await again.getByRole('button', { name: /^More/ }).click();
   await again.getByRole('button', { name: 'Set-up check' }).click();
   await page.keyboard.type('leads on the battery: above 12 V');
   await page.keyboard.press('Tab');
@@ -68,6 +70,7 @@ test('a fault that comes and goes is not acquitted by being seen good', async ({
   await card.getByLabel('Value', { exact: true }).fill('cranks');
   await card.getByLabel('Limit', { exact: true }).fill('cranks');
   await expect(card.getByText('pass', { exact: true }).first()).toBeVisible();
+  await card.getByRole('button', { name: /^More/ }).click();
   await card.getByRole('button', { name: 'Intermittent' }).click();
   await card.getByRole('radiogroup', { name: 'The fault was' }).getByText('seen good').click();
   await card.getByLabel('Attempts without the fault').fill('20');

@@ -59,6 +59,13 @@ const Said = styled.p<{ $verdict: string }>`
   font-size: 0.875rem;
 `;
 
+const Tools = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px;
+`;
+
 /**
  * One test: question, cautions, conditions and set-up, then readings that judge themselves. As a
  * step of a procedure its question stands in the checklist already.
@@ -177,39 +184,17 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
         </Said>
       )}
       <Files testId={test.id} label="Photos and files of this test" />
-      <div style={{ display: 'flex', gap: 4, flexWrap: 'wrap', alignItems: 'center' }}>
+      <Tools>
         <Button $kind="quiet" onPress={addReading}>
           <Plus aria-hidden="true" /> Reading
         </Button>
-        <Button
-          $kind="quiet"
-          onPress={() =>
-            focusNext(`${add('condition', { testId: test.id, position: conditions.length })}:what`)
-          }
-        >
-          <Plus aria-hidden="true" /> Condition
-        </Button>
-        {test.setup === '' && !withSetup && (
-          <Button
-            $kind="quiet"
-            onPress={() => {
-              setWithSetup(true);
-              focusNext(`${test.id}:setup`);
-            }}
-          >
-            <Plus aria-hidden="true" /> Set-up check
-          </Button>
-        )}
-        {test.watch === '' && !watching && (
-          <Button $kind="quiet" onPress={() => setWatching(true)}>
-            Intermittent
-          </Button>
-        )}
         <AddFiles testId={test.id} what={test.question || 'this test'} />
         <Button
           $kind="quiet"
           aria-expanded={more}
-          aria-label={more ? 'Less' : 'More: where, source, suspects, verdict by hand'}
+          aria-label={
+            more ? 'Less' : 'More: condition, set-up check, where, source, suspects, verdict by hand'
+          }
           onPress={() => setMore(!more)}
         >
           {more ? 'Less' : 'More …'}
@@ -219,9 +204,35 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
             <CopyPlus aria-hidden="true" /> Repeat after the repair
           </OfferButton>
         )}
-      </div>
+      </Tools>
       {more ? (
         <>
+          <Tools>
+            <Button
+              $kind="quiet"
+              onPress={() =>
+                focusNext(`${add('condition', { testId: test.id, position: conditions.length })}:what`)
+              }
+            >
+              <Plus aria-hidden="true" /> Condition
+            </Button>
+            {test.setup === '' && !withSetup && (
+              <Button
+                $kind="quiet"
+                onPress={() => {
+                  setWithSetup(true);
+                  focusNext(`${test.id}:setup`);
+                }}
+              >
+                <Plus aria-hidden="true" /> Set-up check
+              </Button>
+            )}
+            {test.watch === '' && !watching && (
+              <Button $kind="quiet" onPress={() => setWatching(true)}>
+                Intermittent
+              </Button>
+            )}
+          </Tools>
           <Details test={test} />
           <Bearings testId={test.id} />
         </>
