@@ -8,10 +8,10 @@ const mine = Number(process.env.TEST_PARALLEL_INDEX ?? 0);
 
 export default defineConfig({
   testDir: './e2e',
-  timeout: 90_000,
+  timeout: 180_000,
   workers: addresses.length,
   // The machine may be slow and shared; what is waited for must come, not come fast.
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
   retries: 0,
   reporter: [['list'], ['json']],
   use: {
