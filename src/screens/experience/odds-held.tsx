@@ -4,6 +4,7 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import type { Band } from '@/core/guide';
 import { Empty, Figure, Quiet } from '@/ui/controls';
+import { PlainTable } from '@/ui/plain-table';
 import { HeldPlot } from './held-plot';
 
 const Page = styled.main`
@@ -19,20 +20,6 @@ const Page = styled.main`
   }
   & p {
     max-width: 70ch;
-  }
-  & table {
-    border-collapse: collapse;
-    min-width: min(520px, 100%);
-  }
-  & th {
-    text-align: left;
-    font-size: 0.8125rem;
-    color: var(--ink-3);
-  }
-  & th,
-  & td {
-    padding: 5px 16px 5px 0;
-    border-bottom: 1px solid var(--rule);
   }
 `;
 
@@ -72,7 +59,7 @@ export function OddsHeldScreen({ held }: { held: View }) {
       </p>
       <h2>Predicted against actual</h2>
       <HeldPlot bands={held.bands} />
-      <table>
+      <PlainTable>
         <thead>
           <tr>
             <th scope="col">Said between</th>
@@ -101,7 +88,7 @@ export function OddsHeldScreen({ held }: { held: View }) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </PlainTable>
       <p style={{ marginTop: 8 }}>
         <Quiet>
           Brier score <Figure>{held.brier.toFixed(2)}</Figure>, where 0 is certain and right and 2 is certain
@@ -110,7 +97,7 @@ export function OddsHeldScreen({ held }: { held: View }) {
         </Quiet>
       </p>
       <h2>The cases</h2>
-      <table>
+      <PlainTable>
         <thead>
           <tr>
             <th scope="col">Case</th>
@@ -133,7 +120,7 @@ export function OddsHeldScreen({ held }: { held: View }) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </PlainTable>
     </Page>
   );
 }

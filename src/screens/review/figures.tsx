@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { Fragment, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button, Quiet } from '@/ui/controls';
+import { PlainTable } from '@/ui/plain-table';
 
 const Part = styled.section`
   min-width: 0;
@@ -11,21 +12,6 @@ const Part = styled.section`
   & h2 {
     font-size: 1rem;
     margin: 14px 0 4px;
-  }
-  & table {
-    border-collapse: collapse;
-    width: 100%;
-  }
-  & th {
-    text-align: left;
-    font-size: 0.8125rem;
-    color: var(--ink-3);
-  }
-  & th,
-  & td {
-    padding: 5px 12px 5px 0;
-    border-bottom: 1px solid var(--rule);
-    vertical-align: top;
   }
 `;
 
@@ -58,7 +44,7 @@ export function Figures({
       ) : (
         <>
           {children}
-          <table>
+          <PlainTable>
             <thead>
               <tr>
                 {head.map((column) => (
@@ -83,7 +69,7 @@ export function Figures({
                 </tr>
               ))}
             </tbody>
-          </table>
+          </PlainTable>
         </>
       )}
     </Part>

@@ -16,10 +16,11 @@ interface Wheel {
 const compare = (wheels: Wheel[]) =>
   compareSiblings(wheels, Math.max(0.5, SHARE * Math.max(...wheels.map((w) => w.value))));
 
-/** Wheels that show nothing while another turns: they have no signal, whatever the rest says of each other. */
-const withoutSignal = (wheels: readonly Wheel[]): Wheel[] => {
+/** Wheels that show nothing while another turns have no signal, whatever the rest says of each other; and the rest. */
+const parted = <W extends Wheel>(wheels: readonly W[]): { silent: W[]; turning: W[] } => {
   const top = Math.max(...wheels.map((w) => w.value));
-  return top < STANDS ? [] : wheels.filter((w) => w.value < STILL && w.value < 0.1 * top);
+  const isSilent = (w: W) => top >= STANDS && w.value < STILL && w.value < 0.1 * top;
+  return { silent: wheels.filter(isSilent), turning: wheels.filter((w) => !isSilent(w)) };
 };
 
 export default defineCheck({
@@ -58,8 +59,7 @@ export default defineCheck({
       return [
         { verdict: 'void', because: 'The vehicle stands. Read them at a steady speed, 40 km/h or more.' },
       ];
-    const silent = withoutSignal(i.wheels);
-    const turning = i.wheels.filter((w) => !silent.some((s) => s.at === w.at));
+    const { silent, turning } = parted(i.wheels);
     const names = silent.map((w) => w.at).join(', ');
     if (turning.length === 1)
       return [
@@ -71,10 +71,7 @@ export default defineCheck({
     const noSignal = silent.map((w): Finding => ({
       about: w.at,
       verdict: 'fail',
-      figure: like(
-        w.value,
-        i.wheels.find((x) => x.at === w.at)!,
-      ),
+      figure: like(w.value, w),
       because: 'No signal: plug, wire, sensor, in that order.',
     }));
     const first = i.wheels[0]!;
@@ -92,7 +89,7 @@ export default defineCheck({
       },
     ];
     for (const o of c.odd) {
-      const r = i.wheels.find((w) => w.at === o.at)!;
+      const r = turning.find((w) => w.at === o.at)!;
       const share = Math.abs(o.delta / o.others);
       findings.push({
         about: o.at,
@@ -107,10 +104,10 @@ export default defineCheck({
     return findings;
   },
   draw(i) {
-    const silent = withoutSignal(i.wheels).map((w) => w.at);
-    const turning = i.wheels.filter((w) => !silent.includes(w.at));
+    const { silent, turning } = parted(i.wheels);
     const bars = siblingBars(i.wheels, compare(turning.map((w) => ({ at: w.at, value: w.value }))));
-    if (turning.length === 1) return { ...bars, bars: bars.bars.map((b) => ({ ...b, verdict: 'unsure' })) };
-    return { ...bars, bars: bars.bars.map((b) => (silent.includes(b.at) ? { ...b, verdict: 'fail' } : b)) };
+    const verdictOf = (n: number) =>
+      turning.length === 1 ? 'unsure' : silent.includes(i.wheels[n]!) ? 'fail' : bars.bars[n]!.verdict;
+    return { ...bars, bars: bars.bars.map((b, n) => ({ ...b, verdict: verdictOf(n) })) };
   },
 });
