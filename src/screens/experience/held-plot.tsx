@@ -22,7 +22,7 @@ export function HeldPlot({ bands }: { bands: Band[] }) {
   return (
     <div
       role="img"
-      aria-label="What was said against what was so; the table below has the figures"
+      aria-label="Predicted against actual; the table below has the figures"
       style={{ width: 'min(420px, 100%)', height: 320 }}
     >
       <ResponsiveContainer>
@@ -35,7 +35,7 @@ export function HeldPlot({ bands }: { bands: Band[] }) {
             ticks={TICKS}
             tickFormatter={percent}
             stroke="var(--ink-3)"
-            label={{ value: 'said', position: 'bottom', fill: 'var(--ink-2)' }}
+            label={{ value: 'predicted', position: 'bottom', fill: 'var(--ink-2)' }}
           />
           <YAxis
             type="number"
@@ -44,7 +44,7 @@ export function HeldPlot({ bands }: { bands: Band[] }) {
             ticks={TICKS}
             tickFormatter={percent}
             stroke="var(--ink-3)"
-            label={{ value: 'so', position: 'left', fill: 'var(--ink-2)' }}
+            label={{ value: 'actual', position: 'left', angle: -90, fill: 'var(--ink-2)' }}
           />
           <ZAxis type="number" dataKey="n" range={[40, 420]} />
           <ReferenceLine

@@ -55,17 +55,17 @@ export function OddsHeldScreen({ held }: { held: View }) {
         The last <Figure>{held.cases}</Figure> proven cases, each asked of all others by its vehicle, codes
         and symptoms, before any test. In <Figure>{held.met}</Figure> of them another case had the same cause,
         so that it could be named: it stood first in <Figure>{held.first}</Figure>, among the first three in{' '}
-        <Figure>{held.firstThree}</Figure>. Odds that hold are right as often as they say.
+        <Figure>{held.firstThree}</Figure>. Good odds are right as often as they say.
       </p>
       <h2>Predicted against actual</h2>
       <HeldPlot bands={held.bands} />
       <PlainTable>
         <thead>
           <tr>
-            <th scope="col">Said between</th>
-            <th scope="col">How often</th>
-            <th scope="col">On average</th>
-            <th scope="col">It was so</th>
+            <th scope="col">Predicted</th>
+            <th scope="col">Causes</th>
+            <th scope="col">Predicted on average</th>
+            <th scope="col">Actual</th>
           </tr>
         </thead>
         <tbody>
@@ -101,9 +101,9 @@ export function OddsHeldScreen({ held }: { held: View }) {
         <thead>
           <tr>
             <th scope="col">Case</th>
-            <th scope="col">What it was</th>
-            <th scope="col">Stood</th>
-            <th scope="col">With</th>
+            <th scope="col">Cause</th>
+            <th scope="col">Rank</th>
+            <th scope="col">Odds</th>
           </tr>
         </thead>
         <tbody>
