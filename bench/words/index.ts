@@ -1,46 +1,58 @@
 import { readSentence } from '@/core/symptoms';
-import { SENTENCES, type Labelled } from './sentences';
+import { AT_THE_COUNTER } from './at-the-counter';
+import { labelled, type Labelled } from './labelled';
+import { ON_THE_JOB_CARD } from './on-the-job-card';
+import { ON_THE_ROAD } from './on-the-road';
+import { TABLE } from './sentences';
 
 export interface Count {
   right: number;
-  wrong: number;
-  unread: number;
+  wrong: string[];
+  unread: string[];
 }
 
 /** Symptoms: each meant one is read or not; each one read that was not meant, or was denied, is wrong. */
-export function judgeSentence({ text, symptoms }: Labelled): Count & { read: string[] } {
+export function judgeSentence({ text, symptoms, optional }: Labelled): Count {
   const read = [...new Set(readSentence(text).symptoms.flatMap((s) => (s.negated ? [] : [s.id])))];
-  const right = symptoms.filter((s) => read.includes(s)).length;
+  const unread = symptoms.filter((s) => !read.includes(s));
   return {
-    right,
-    wrong: read.filter((s) => !symptoms.includes(s)).length,
-    unread: symptoms.length - right,
-    read,
+    right: symptoms.length - unread.length,
+    wrong: read.filter((s) => !symptoms.includes(s) && !optional.includes(s)),
+    unread,
   };
 }
 
-export const LOOKED_AT = SENTENCES.filter((_, i) => i % 2 === 0);
-export const HELD_OUT = SENTENCES.filter((_, i) => i % 2 === 1);
+/** The sets by the day they were written, each with every second line held back. */
+const SETS: readonly [name: string, table: string][] = [
+  ['the first set', TABLE],
+  ['at the counter', AT_THE_COUNTER],
+  ['on the road', ON_THE_ROAD],
+  ['on the job card', ON_THE_JOB_CARD],
+];
+const half = (rest: number) =>
+  SETS.map(([name, table]) => ({ name, sentences: labelled(table).filter((_, i) => i % 2 === rest) }));
+export const LOOKED_AT = half(0);
+export const HELD_OUT = half(1);
 
 function row(name: string, sentences: readonly Labelled[]): string {
-  const sum: Count = { right: 0, wrong: 0, unread: 0 };
-  for (const s of sentences) {
-    const j = judgeSentence(s);
-    sum.right += j.right;
-    sum.wrong += j.wrong;
-    sum.unread += j.unread;
-  }
-  const meant = sum.right + sum.unread;
-  const percent = (x: number) => `${((100 * x) / meant).toFixed(1)} %`;
-  return `| ${name} | ${sentences.length} | ${percent(sum.right)} | ${percent(sum.wrong)} | ${percent(sum.unread)} |`;
+  const all = sentences.map(judgeSentence);
+  const right = all.reduce((n, j) => n + j.right, 0);
+  const wrong = all.reduce((n, j) => n + j.wrong.length, 0);
+  const unread = all.reduce((n, j) => n + j.unread.length, 0);
+  const percent = (x: number) => `${((100 * x) / (right + unread)).toFixed(1)} %`;
+  return `| ${name} | ${sentences.length} | ${percent(right)} | ${percent(wrong)} | ${percent(unread)} |`;
 }
 
 /** Sentences read into symptoms, of all symptoms meant. */
 export function words(): string {
+  const rows = (which: string, sets: typeof LOOKED_AT) => [
+    ...sets.map(({ name, sentences }) => row(`${which}: ${name}`, sentences)),
+    row(`${which}: all`, sets.flatMap((s) => s.sentences)),
+  ];
   return [
     '| Sentences | | right | wrong | unread |',
     '| --- | ---: | ---: | ---: | ---: |',
-    row('looked at while mending', LOOKED_AT),
-    row('not looked at', HELD_OUT),
+    ...rows('looked at while mending', LOOKED_AT),
+    ...rows('not looked at', HELD_OUT),
   ].join('\n');
 }

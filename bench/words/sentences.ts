@@ -5,7 +5,7 @@
  *
  * One line each: sentence | symptoms, -denied | conditions
  */
-const TABLE = `
+export const TABLE = `
 no heat in the cabin | no-heat |
 heater only blows cold air even when engine is hot | no-heat | hot
 heat doesn't work unless I'm driving | no-heat |
@@ -166,29 +166,3 @@ starts fine cold, after shopping it cranks for ages | hard-start | after-short-s
 knocks when cold, goes away warm | engine-noise | cold-start
 shudders at 80 like driving over a rumble strip | tcc-shudder | cruise
 `;
-
-export interface Labelled {
-  text: string;
-  symptoms: string[];
-  denied: string[];
-  conditions: string[];
-}
-
-const list = (s = '') =>
-  s
-    .split(',')
-    .map((x) => x.trim())
-    .filter(Boolean);
-
-export const SENTENCES: readonly Labelled[] = TABLE.trim()
-  .split('\n')
-  .map((row) => {
-    const [text, symptoms, conditions] = row.split('|').map((c) => c.trim());
-    const all = list(symptoms);
-    return {
-      text: text!,
-      symptoms: all.filter((s) => !s.startsWith('-')),
-      denied: all.filter((s) => s.startsWith('-')).map((s) => s.slice(1)),
-      conditions: list(conditions),
-    };
-  });
