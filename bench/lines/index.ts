@@ -1,6 +1,7 @@
 import { Catalogue, starterItems } from '@/core/cause';
 import { readQuery, type Chip, type KnownWords } from '@/core/similar';
 import { LINES } from './lines';
+import { LINES_OF_THE_BENCH } from './lines-of-the-bench';
 
 /** The shop the lines are typed in. */
 const KNOWN: KnownWords = {
@@ -86,8 +87,9 @@ export function judgeLine(row: string): { right: number; wrong: string[]; unread
   };
 }
 
-export const LOOKED_AT = LINES.filter((_, i) => i % 2 === 0);
-export const HELD_OUT = LINES.filter((_, i) => i % 2 === 1);
+const half = (rest: number) => [LINES, LINES_OF_THE_BENCH].map((l) => l.filter((_, i) => i % 2 === rest));
+export const LOOKED_AT = half(0).flat();
+export const HELD_OUT = half(1).flat();
 
 function rowOf(name: string, lines: readonly string[]): string {
   const all = lines.map(judgeLine);
@@ -103,7 +105,11 @@ export function lines(): string {
   return [
     '| Lines | | right | wrong | unread |',
     '| --- | ---: | ---: | ---: | ---: |',
-    rowOf('looked at while mending', LOOKED_AT),
-    rowOf('not looked at', HELD_OUT),
+    rowOf('looked at while mending: the first set', half(0)[0]!),
+    rowOf('looked at while mending: at the bench', half(0)[1]!),
+    rowOf('looked at while mending: all', LOOKED_AT),
+    rowOf('not looked at: the first set', half(1)[0]!),
+    rowOf('not looked at: at the bench', half(1)[1]!),
+    rowOf('not looked at: all', HELD_OUT),
   ].join('\n');
 }

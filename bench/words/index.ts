@@ -47,7 +47,10 @@ function row(name: string, sentences: readonly Labelled[]): string {
 export function words(): string {
   const rows = (which: string, sets: typeof LOOKED_AT) => [
     ...sets.map(({ name, sentences }) => row(`${which}: ${name}`, sentences)),
-    row(`${which}: all`, sets.flatMap((s) => s.sentences)),
+    row(
+      `${which}: all`,
+      sets.flatMap((s) => s.sentences),
+    ),
   ];
   return [
     '| Sentences | | right | wrong | unread |',
