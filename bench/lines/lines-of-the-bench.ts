@@ -8,8 +8,8 @@ horn dead korrim | s:horn mk:Korrim
 seat heater blows fuse | s:fuse-blows/s:seat-heater
 tessa wont crank after jump start | md:Tessa s:no-crank
 eml on limp P2563 | s:engine-lamp s:limp c:P2563
-P2563 vgt stuck | c:P2563 p:turbo actuator/p:turbocharger f:stuck
-vanes sticking | p:turbocharger/p:turbo actuator f:sticking
+P2563 vgt stuck | c:P2563 p:wastegate actuator/p:turbocharger f:sticking/f:stuck open/f:seized
+vanes sticking | p:turbocharger/p:wastegate actuator f:sticking
 throttle body P2111 | p:throttle body c:P2111
 P2111 P2112 | c:P2111 c:P2112
 b1318 low voltage | c:B1318 f:low output/r:voltage
@@ -19,7 +19,7 @@ lost comms with tcm U0101 | s:no-communication p:transmission control module c:U
 map sensor | p:manifold pressure sensor
 iat sensor wrong | p:intake air temperature sensor f:wrong reading
 coolant temp sensor open circuit | p:coolant temperature sensor f:open circuit
-fan relay stuck | p:fan relay/p:relay f:stuck
+fan relay stuck | p:relay f:sticking/f:stuck closed/f:seized
 fuel pressure low | r:fuel pressure/s:no-power
 fuel pressure 2.1 bar | r:fuel pressure = 2.1
 crank sensor no signal | p:crankshaft sensor f:no signal
@@ -31,9 +31,9 @@ alternator 11.8 V | p:alternator
 battery goes flat overnight shire 16 | s:battery-drain md:Shire 16
 radio stays on | p:radio/s:radio-display
 bcm | p:body control module
-door module no comms | p:door module s:no-communication
+door module no comms | p:control module/p:door lock s:no-communication
 window regulator broken | p:window regulator f:broken
-door lock actuator | p:door lock/p:door lock actuator
+door lock actuator | p:door lock
 boot wont open | s:door-body
 sunroof leaks | s:sunroof/s:water-inside
 water inside passenger footwell | s:water-inside
@@ -50,7 +50,7 @@ coolant loss no leak | s:coolant-loss
 white smoke sweet smell | s:white-smoke s:coolant-smell/s:white-smoke
 oil cap mayonnaise | s:oil-cap-sludge
 oil pressure switch leaking | p:oil pressure switch f:leaking
-oil pressure sensor | p:oil pressure sensor
+oil pressure sensor | p:oil pressure switch/p:oil pressure sensor
 blue smoke after idling | s:blue-smoke t:idle
 turbo seals | p:turbocharger
 intercooler | p:charge-air cooler
@@ -58,24 +58,24 @@ egr cooler leaking | p:exhaust gas recirculation cooler f:leaking
 dpf pressure hose split | p:differential pressure hose f:cracked
 dpf full P2002 | p:particle filter/s:regen-often c:P2002
 nox sensor downstream | p:nitrogen oxide sensor
-adblue heater | p:urea heater/p:urea tank
+adblue heater | p:urea tank heater
 adblue countdown | s:adblue-warning
 def injector crystals | p:urea injector/s:def-leak
 glow plug cyl 2 | p:glow plug
-glow relay | p:glow plug relay/p:glow plug control
+glow relay | p:glow plug controller/p:relay
 hard start cold diesel | s:hard-start t:cold-start fuel:diesel
 injector 3 leak off | p:fuel injector
-high pressure pump metal | p:high-pressure pump
-rail pressure sensor drift | p:rail pressure sensor f:drifting
+high pressure pump metal | p:high-pressure fuel pump
+rail pressure sensor drift | p:fuel rail pressure sensor f:wrong reading
 suction control valve | p:fuel metering valve
 air in fuel | s:air-in-fuel
 fuel filter blocked | p:fuel filter f:blocked
-tank vent | p:tank vent valve/p:purge valve/cf:evap
+tank vent | p:fuel tank vent/p:vent solenoid/p:purge valve/cf:evap
 purge valve stuck open | p:purge valve f:stuck open
 smells of petrol after fill up | s:fuel-smell t:after-refuel
 misfire under load coil | s:misfire t:load p:ignition coil
 plug gap | p:spark plug
-spark plugs oil fouled | p:spark plug f:fouled
+spark plugs oil fouled | p:spark plug f:contaminated
 P0300 cold only | c:P0300 t:cold-start
 P0302 after injector swap | c:P0302 p:fuel injector
 lambda heater | p:oxygen sensor

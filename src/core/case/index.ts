@@ -14,3 +14,4 @@ export * from './keep-both';
 export * from './structural-sharing';
 export * from './done';
 export * from './repair-state';
+export * from './test-result';

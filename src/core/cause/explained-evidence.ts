@@ -1,4 +1,4 @@
-import type { CaseRecord } from '@/core/case';
+import { testResult, type CaseRecord } from '@/core/case';
 import { effectiveRoles } from '@/core/codes';
 
 export interface CoverItem {
@@ -10,22 +10,6 @@ export interface CoverItem {
   causeIds: string[];
   /** A code whose role is only proposed. */
   proposed?: boolean;
-}
-
-/** What a failed test found, as a result: "Long-term trim at idle 19.5 % – not OK". */
-function failedResult(
-  test: CaseRecord['test'][number],
-  record: Partial<Pick<CaseRecord, 'reading' | 'finding'>>,
-): string {
-  const reading = record.reading?.find((r) => r.testId === test.id && r.verdict === 'fail');
-  const finding = record.finding?.find((f) => f.testId === test.id && f.verdict === 'fail');
-  const result = reading
-    ? [reading.label || test.question, reading.entered]
-    : finding
-      ? [finding.about || test.question, finding.figure]
-      : [];
-  const words = result.filter(Boolean).join(' ') || test.question.trim() || 'Test';
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)} – not OK`;
 }
 
 /**
@@ -81,6 +65,6 @@ export function coverOf(
       .map((s) => item('symptom', s.id, s.concept ? symptomLabel(s.concept) : s.words || 'symptom')),
     ...record.test
       .filter((t) => t.verdict === 'fail' && t.repeatOf === null)
-      .map((t) => item('test', t.id, failedResult(t, record))),
+      .map((t) => item('test', t.id, testResult(t, record))),
   ];
 }

@@ -41,6 +41,16 @@ function wordOf(raw: string): string {
 }
 
 /**
+ * A name with its abbreviations written out, each word as it is compared.
+ *
+ * @example writtenOut('Coolant temp sensors') // 'coolant temperature sensor'
+ */
+export const writtenOut = (name: string): string =>
+  wordsIn(name)
+    .map((w) => w.word)
+    .join(' ');
+
+/**
  * The words of a text, for finding names in it.
  *
  * @returns each word as it is compared, with its place in the text

@@ -3,6 +3,7 @@ import type { LineReader } from './line/contract';
 const MONTHS = 'january february march april may june july august september october november december'.split(
   ' ',
 );
+const WEEKDAYS = 'sunday monday tuesday wednesday thursday friday saturday'.split(' ');
 const UNIT: Record<string, number> = { day: 1, week: 7, month: 30.44, year: 365.25 };
 
 /** A span of time as it was written: its words, and its first day and the day after its last. */
@@ -21,7 +22,7 @@ const month = `(${MONTHS.map((m) => `${m.slice(0, 3)}(?:${m.slice(3)})?`).join('
 
 /**
  * Finds when, in a search line: "last month", "last 6 months", "since 2025", "before march 2026",
- * "in june", "2026-03", "2026-03-14". A year alone is left to the vehicle.
+ * "in june", "2026-03", "2026-03-14", "since monday", "yesterday". A year alone is left to the vehicle.
  *
  * @param line as typed
  * @param today the day it is, ISO 8601
@@ -42,6 +43,15 @@ export function readDates(line: string, today: string): DateSpan | undefined {
           ? `${today.slice(0, 7)}-01`
           : day(now - ((new Date(now).getUTCDay() + 6) % 7) * 86_400_000);
     return { words: m[0], from, until: '' };
+  }
+  m = at(/\b(?:(since|after|before|until|on) )?(yesterday|today)\b/);
+  if (m) return { words: m[0], ...bound(m[1] ?? 'in', spanOf(now - (m[2] === 'today' ? 0 : 86_400_000))) };
+  m = at(new RegExp(`\\b(since|from|after|before|until|on|last) (${WEEKDAYS.join('|')})\\b`));
+  if (m) {
+    // The last such day before today.
+    const back = (new Date(now).getUTCDay() - WEEKDAYS.indexOf(m[2]!) + 7) % 7 || 7;
+    const span = spanOf(now - back * 86_400_000);
+    return { words: m[0], ...bound(m[1]!, span) };
   }
   m = at(
     new RegExp(
@@ -73,6 +83,8 @@ export function readDates(line: string, today: string): DateSpan | undefined {
   }
   return undefined;
 }
+
+const spanOf = (ms: number) => ({ from: day(ms), until: day(ms + 86_400_000) });
 
 function dayOf(y: number, monthFrom0: number, d: number) {
   const from = Date.UTC(y, monthFrom0, d);

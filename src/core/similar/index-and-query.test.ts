@@ -54,6 +54,13 @@ describe('times in a line', () => {
     ['in may', '2026-05-01', '2026-06-01'],
     ['2026-03', '2026-03-01', '2026-04-01'],
     ['2026-03-14', '2026-03-14', '2026-03-15'],
+    // 20 May 2026 is a Wednesday.
+    ['since monday', '2026-05-18', ''],
+    ['since wednesday', '2026-05-13', ''],
+    ['before friday', '', '2026-05-15'],
+    ['on tuesday', '2026-05-19', '2026-05-20'],
+    ['yesterday', '2026-05-19', '2026-05-20'],
+    ['since yesterday', '2026-05-19', ''],
   ])('%s', (line, from, until) => {
     expect(readDates(`stalls ${line}`, '2026-05-20')).toMatchObject({ words: line, from, until });
   });

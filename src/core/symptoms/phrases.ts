@@ -1,6 +1,6 @@
 import { bisectRight } from 'd3-array';
 import { SYMPTOMS } from './vocabulary';
-import { canonical, NEGATIONS, SMALL, tokens } from './words';
+import { canonical, NEGATIONS, SMALL, stem, tokens } from './words';
 
 /** Phrases of the vocabulary, and where a sentence says them. */
 
@@ -13,8 +13,17 @@ export interface Phrase {
   /** Words of weight in it, small ones for a tenth. */
   weight: number;
   negative: boolean;
+  /** The one word of a phrase of a single word, before another stood for it: "pulls" is not "drifts". */
+  own?: string;
 }
-export type Hit = Phrase & { from: number; to: number };
+export type Hit = Phrase & {
+  from: number;
+  to: number;
+  /** Places of the words that said it, where they are known one by one. */
+  at?: readonly number[];
+  /** A denial stands within it: what it would say is taken back. */
+  denied?: boolean;
+};
 
 const ARTICLES = new Set(['the', 'a', 'an', 'my', 'it', 'its']);
 /** How many words a phrase may be spread over when its words come in another order. */
@@ -26,9 +35,12 @@ const SPREAD_OF_TWO = 3;
  * lights") keeps its small words, and nothing may stand between.
  */
 export function phrase(id: string, label: string, text: string): Phrase {
-  const all = canonical(tokens(text).map((t) => t.token)).filter(Boolean);
+  const own = tokens(text).map((t) => t.token);
+  const standing = canonical(own);
+  const all = standing.filter(Boolean);
   const content = all.filter((t) => !SMALL.has(t));
   const loose = content.length >= 2;
+  const single = content.length === 1 ? own[standing.indexOf(content[0]!)] : undefined;
   return {
     id,
     label,
@@ -36,6 +48,7 @@ export function phrase(id: string, label: string, text: string): Phrase {
     gap: loose ? 2 : 0,
     weight: content.length + (all.length - content.length) / 10,
     negative: all.some((t) => NEGATIONS.has(t)),
+    ...(single !== undefined && { own: single }),
   };
 }
 
@@ -50,7 +63,9 @@ export function shippedPhrases(): Phrase[] {
   for (const s of SYMPTOMS)
     for (const say of s.patterned) {
       // Nothing may stand between: a heater hose that is broken is no dead heater.
-      const p = { ...phrase(s.id, s.label, say), gap: 0 };
+      const made = phrase(s.id, s.label, say);
+      // A pattern yields to what names the thing more closely.
+      const p = { ...made, gap: 0, weight: made.weight - 0.2 };
       const k = key(p);
       if (!claimed.has(k)) {
         claimed.set(k, s.id);
@@ -81,9 +96,18 @@ export function byRarest(phrases: Phrase[]): Map<string, Phrase[]> {
  *
  * @param sentence tokens; an empty one was used up, `|` parts clauses
  * @param phrases by their rarest token
+ * @param others hits found by another route, to be weighed with these
+ * @param own the tokens before other words stood for them; without them a single word is met by its like
+ * @param allowed whether a hit may stand at all
  * @returns the phrases kept, each token for one at the most, and those that say the same once more
  */
-export function find(sentence: string[], phrases: Map<string, Phrase[]>): { kept: Hit[]; again: Hit[] } {
+export function find(
+  sentence: string[],
+  phrases: Map<string, Phrase[]>,
+  others: readonly Hit[] = [],
+  own?: readonly string[],
+  allowed: (h: Hit) => boolean = () => true,
+): { kept: Hit[]; again: Hit[] } {
   const at = new Map<string, number[]>();
   sentence.forEach((t, i) => {
     if (t === '' || t === '|') return;
@@ -91,14 +115,19 @@ export function find(sentence: string[], phrases: Map<string, Phrase[]>): { kept
     if (places) places.push(i);
     else at.set(t, [i]);
   });
-  const hits: (Hit & { ordered: boolean })[] = [];
+  const hits: (Hit & { ordered: boolean })[] = others.map((h) => ({ ...h, ordered: true }));
   for (const token of at.keys())
     for (const p of phrases.get(token) ?? []) {
-      const found = inOrder(sentence, at, p).filter((f) => p.negative || !deniedWithin(sentence, f));
-      if (found.length) hits.push(...found.map((f) => ({ ...p, ...f, ordered: true })));
+      const found = inOrder(sentence, at, p).filter(
+        (f) =>
+          !namesAPart(sentence, f) && (p.negative || !deniedWithin(sentence, f)) && saysItself(own, p, f),
+      );
+      if (found.length)
+        hits.push(...found.map((f) => ({ ...p, ...f, weight: tightness(sentence, p, f), ordered: true })));
       else {
-        const spread = inAnyOrder(at, p);
-        if (spread && !deniedWithin(sentence, spread)) hits.push({ ...p, ...spread, ordered: false });
+        const spread = inAnyOrder(sentence, at, p);
+        if (spread && !deniedWithin(sentence, spread) && !namesAPart(sentence, spread))
+          hits.push({ ...p, ...spread, ordered: false });
       }
     }
   // The reading with most words wins, one in order before one that is not, then the tightest; what it
@@ -115,47 +144,99 @@ export function find(sentence: string[], phrases: Map<string, Phrase[]>): { kept
   const covered = new Uint8Array(sentence.length);
   const ids = new Set<string>();
   for (const h of hits) {
-    if (covered.subarray(h.from, h.to).includes(1)) continue;
-    covered.fill(1, h.from, h.to);
+    if (placesOf(h).some((i) => covered[i] === 1) || !allowed(h)) continue;
+    for (const i of placesOf(h)) covered[i] = 1;
     (ids.has(h.id) ? again : kept).push(h);
     ids.add(h.id);
   }
   return { kept: kept.sort((a, b) => a.from - b.from), again };
 }
 
+/** With one of these behind it, what was met is the name of a part. */
+const HARDWARE = new Set(
+  'sensor switch solenoid relay regulator resistor ratio mat module unit cable connector plug socket bulb actuator valve mount counter monitor gasket separator hose'
+    .split(' ')
+    .map(stem),
+);
+/**
+ * Whether what was met is part of a part's name: "knock sensor", "fuel shut-off valve".
+ *
+ * @param sentence plain tokens
+ * @param f where it ends, one past its last word
+ * @returns true when a piece of hardware is named right behind it
+ * @example namesAPart(['knock', 'sensor'], { to: 1 }) // true
+ */
+export const namesAPart = (sentence: readonly string[], f: { to: number }): boolean => {
+  const [next, then] = sentence.slice(f.to, f.to + 4).filter((t) => t !== '');
+  // "When the compressor switches on" names none.
+  return next !== undefined && HARDWARE.has(next) && then !== 'on' && then !== 'off';
+};
+
+/** A word that stands for others among more words may not stand for them alone. */
+const saysItself = (
+  own: readonly string[] | undefined,
+  p: Phrase,
+  f: { from: number; to: number },
+): boolean => own === undefined || p.own === undefined || own.slice(f.from, f.to).includes(p.own);
+
+/** Of as many words the reading without others between goes first. */
+const tightness = (sentence: readonly string[], p: Phrase, f: { from: number; to: number }): number => {
+  const content = sentence.slice(f.from, f.to).filter((t) => t !== '' && !SMALL.has(t)).length;
+  return content > p.tokens.length ? p.weight - 0.15 : p.weight;
+};
+
+const placesOf = (h: Hit): readonly number[] =>
+  h.at ?? Array.from({ length: h.to - h.from }, (_, i) => h.from + i);
+
 /** "Loses water but I see no puddle": what stands behind a "no" within it is not said. */
 const deniedWithin = (sentence: string[], f: { from: number; to: number }): boolean =>
   sentence.slice(f.from + 1, f.to).some((t) => NEGATIONS.has(t));
 
 /** The words in order, with few others slipped in between. */
-function inOrder(sentence: string[], at: Map<string, number[]>, p: Phrase): { from: number; to: number }[] {
-  const hits: { from: number; to: number }[] = [];
+function inOrder(
+  sentence: string[],
+  at: Map<string, number[]>,
+  p: Phrase,
+): { from: number; to: number; at?: number[] }[] {
+  const hits: { from: number; to: number; at?: number[] }[] = [];
   for (const start of at.get(p.tokens[0]!) ?? []) {
+    const places = [start];
     let end = start;
     let ok = true;
     for (const t of p.tokens.slice(1)) {
-      const places = at.get(t) ?? [];
-      const next = places[bisectRight(places, end)];
+      const all = at.get(t) ?? [];
+      const next = all[bisectRight(all, end)];
       if (next === undefined || !within(sentence, end, next, p.gap)) {
         ok = false;
         break;
       }
       end = next;
+      places.push(next);
     }
-    if (ok) hits.push({ from: start, to: end + 1 });
+    // "Hesitates and backfires on acceleration": what stands behind an "and" is said as well.
+    const and = sentence.slice(start, end).some((t, i) => t === 'and' && !places.includes(start + i));
+    if (ok) hits.push({ from: start, to: end + 1, ...(and && { at: places }) });
   }
   return hits;
 }
 
+/** "The lamp is on while driving": what stands on two sides of these is not said of one another. */
+const WHEN = new Set(['when', 'while', 'if', 'until', 'because', 'since', 'whenever'].map(stem));
+
 /** All words of a phrase close together in another order: "the boot is full of water". */
-function inAnyOrder(at: Map<string, number[]>, p: Phrase): { from: number; to: number } | undefined {
+function inAnyOrder(
+  sentence: string[],
+  at: Map<string, number[]>,
+  p: Phrase,
+): { from: number; to: number } | undefined {
   // Turning a phrase with "not" or "no" round changes what it denies.
-  if (p.gap === 0 || p.negative) return undefined;
+  if (p.gap === 0 || p.negative || p.tokens.length < 3) return undefined;
   for (const start of at.get(p.tokens[0]!) ?? []) {
     const places = p.tokens.map((t) => nearest(at.get(t) ?? [], start));
     const [from, to] = [Math.min(...places), Math.max(...places)];
     const spread = p.tokens.length > 2 ? SPREAD : SPREAD_OF_TWO;
-    if (to - from < spread && new Set(places).size === places.length) return { from, to: to + 1 };
+    const one = !sentence.slice(Math.max(0, from), to).some((t) => WHEN.has(t));
+    if (one && to - from < spread && new Set(places).size === places.length) return { from, to: to + 1 };
   }
   return undefined;
 }

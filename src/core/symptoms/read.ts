@@ -1,7 +1,11 @@
 import { withoutLongRuns } from '@/core/text/long-runs';
 import { CONDITIONS, conditionLabel } from './conditions';
+import { isTakenBack } from './denial';
 import { symptomById } from './names';
+import { frameTokens } from './frame-tables';
+import { frameHits, hasOtherSubject, isOfNoCar } from './frames';
 import { GUESS, speaking } from './guess';
+import { ORDINARY } from './ordinary-words';
 import { byRarest, find, phrase, shippedPhrases, SPREAD, type Hit, type Phrase } from './phrases';
 import { SYMPTOMS } from './vocabulary';
 import { canonical, nearWord, NEGATIONS, NOT_WHEN, SMALL, stem, tokens } from './words';
@@ -50,17 +54,6 @@ const FREQUENCY: readonly [RegExp, SentenceReading['frequency']][] = [
   [/\b(once|one time|just the once|a single time)\b/i, 'once'],
 ];
 
-/** "The engine light is off again" takes a lamp back; "won't go off" does not. */
-const wentOff = (before: string[], after: string[]): boolean =>
-  ['off', 'out'].includes(after[0] ?? '') && ![...before, ...after].some((t) => NEGATIONS.has(t));
-
-/** "It rattled, but the new chain fixed it" within one clause. */
-const fixedIt = (after: string[]): boolean => {
-  const wall = after.indexOf('|');
-  const clause = wall < 0 ? after : after.slice(0, wall);
-  return clause.some((t, i) => CURED.has(t) && ['it', 'that', 'this'].includes(clause[i + 1] ?? ''));
-};
-
 /** "Stalls hot but fine when cold": when it is fine is no circumstance of the trouble. */
 const allIsWell = (sentence: string[], from: number): boolean => {
   const before = sentence.slice(Math.max(0, from - 3), from);
@@ -69,20 +62,13 @@ const allIsWell = (sentence: string[], from: number): boolean => {
 };
 const WELL = new Set('fine ok okay good normal perfect alright well'.split(' ').map(stem));
 
-/** "It pulls fine", "shifts normally": what is said of it is that it is well; "won't start properly" is not. */
-const doesWell = (sentence: string[], h: Hit): boolean => {
-  const word = sentence[h.to] ?? '';
-  const denied = sentence.slice(Math.max(0, h.from - 2), h.to).some((t) => NEGATIONS.has(t));
-  // "Stalls normally when hot" is what it usually does.
-  const ends = ['', '|', stem('now'), stem('again')].includes(sentence[h.to + 1] ?? '');
-  return !denied && (WELL_DONE.has(word) || (NORMAL.has(word) && ends));
-};
-const WELL_DONE = new Set('fine ok okay perfect perfectly alright'.split(' ').map(stem));
-const NORMAL = new Set('normal normally'.split(' ').map(stem));
-
 /** No lamp on the dash is no lamp that has failed: it is nothing at all. */
 const NO_LAMPS =
   /\bno (?:warning )?(?:lights?|lamps?) (?:(?:on|in|showing|lit|up) )*(?:on |in )?(?:the |my )?(?:dash(?:board)?|cluster|instruments?|display)\b|\bno warning (?:lights?|lamps?)\b/giu;
+
+/** "Please check the oil light": what is to be looked at is not what is wrong; "check engine" is a lamp. */
+const REQUEST =
+  /\b(?:please|to|and|also|then|pls|plz|could you|can you|we|i)\s+check(?:ed)?\b|\bcheck(?:ed)?\s+(?:the|all|for|if|whether|his|her|my|our|over|wiring|both|that|how|why|with)\b/giu;
 
 const WHEN = new Set(['when', 'if', 'while', 'whenever', 'once']);
 /** Marks a denial that belongs to a circumstance: "not when cold", "never if it is wet". */
@@ -91,19 +77,16 @@ const negatedWhen = (list: { word: string; token: string }[]): { word: string; t
     NEGATIONS.has(t.token) && WHEN.has(list[i + 1]?.word.toLowerCase() ?? '') ? { ...t, token: NOT_WHEN } : t,
   );
 
-/** "It used to stall": that is over. */
-const usedTo = (sentence: string[], from: number): boolean => {
-  const before = sentence.slice(Math.max(0, from - 3), from);
-  return before.some((t, i) => /^us(?:ed?)?$/.test(t) && before[i + 1] === 'to');
-};
+/** Areas whose phrases are said of the car or the engine without naming it. */
+const OF_THE_CAR = new Set(['starting', 'running']);
+/** "The driver seat won't go back" says nothing of the engine, and a sensor that drifts none of the steering. */
+const ofAnother = (sentence: string[], words: string[], h: Hit): boolean =>
+  isOfNoCar(sentence, words, h) ||
+  ((OF_THE_CAR.has(symptomById(h.id)?.area ?? '') || h.tokens.length === 1) &&
+    hasOtherSubject(sentence, words, h));
 
 /** Conditions that stay when a symptom's own phrase says them: they say nothing of the symptom itself. */
 const STAYS = new Set(['load', 'acceleration', 'bumps', 'rain', 'low-speed', 'high-speed', 'turning']);
-/** Said after a symptom, these take it back: "the rattle has gone". */
-const CURED = new Set(
-  'gone cur cured fix fixed disappear vanish solv replac repair renew exchang'.split(' '),
-);
-
 /** The shipped vocabulary with a shop's own words over it. */
 export class Vocabulary {
   private symptoms: Map<string, Phrase[]> = new Map();
@@ -131,9 +114,15 @@ export class Vocabulary {
     const symptoms = [...own('symptom', (id) => symptomById(id)?.label), ...shippedPhrases()];
     const conditions = [
       ...own('condition', conditionLabel),
-      ...CONDITIONS.flatMap((c) => c.says.map((p) => phrase(c.id, c.label, p))),
+      // "Fuel pressure low" is no low fuel: a circumstance of two words is said in one piece.
+      ...CONDITIONS.flatMap((c) =>
+        c.says.map((p) => {
+          const made = phrase(c.id, c.label, p);
+          return made.tokens.length === 2 ? { ...made, gap: 0 } : made;
+        }),
+      ),
     ];
-    this.known = new Set([...symptoms, ...conditions].flatMap((p) => p.tokens));
+    this.known = new Set([...[...symptoms, ...conditions].flatMap((p) => p.tokens), ...frameTokens()]);
     this.symptoms = byRarest(symptoms);
     this.conditions = byRarest(conditions);
     for (const s of SYMPTOMS)
@@ -163,8 +152,15 @@ export class Vocabulary {
   }
 
   private readAnew(text: string): SentenceReading {
-    const { list, tokens: plain } = this.plain(text);
-    const { kept: symptoms, again } = find(plain, this.symptoms);
+    const { list, own, tokens: plain } = this.plain(text);
+    const words = list.map((t) => t.word.toLowerCase());
+    const { kept: symptoms, again } = find(
+      plain,
+      this.symptoms,
+      frameHits(plain, words),
+      own,
+      (h) => h.tokens.length === 0 || !ofAnother(plain, words, h),
+    );
     const when = find(plain, this.conditions);
     const used = new Set<number>();
     const conditions = when.kept.filter((c) => {
@@ -186,15 +182,7 @@ export class Vocabulary {
       const before = plain
         .slice(Math.max(0, h.from - 2), h.from)
         .map((t, i, list) => (of === 'condition' && saidBy(h.from - list.length + i) ? '' : t));
-      const after = plain.slice(h.to, h.to + 3);
-      const negated =
-        !h.negative &&
-        (before.some((t) => NEGATIONS.has(t)) ||
-          after.some((t) => CURED.has(t)) ||
-          usedTo(plain, h.from) ||
-          (of === 'symptom' && doesWell(plain, h)) ||
-          fixedIt(plain.slice(h.to, h.to + SPREAD + 2)) ||
-          (plain.slice(h.from, h.to).includes('lamp') && wentOff(before, after)));
+      const negated = h.denied === true || isTakenBack(plain, h, before, of === 'symptom');
       const words = [...new Set(list.slice(h.from, h.to).map((t) => t.word))].join(' ');
       return { id: h.id, label: h.label, from: h.from, to: h.to, words, negated };
     };
@@ -245,22 +233,28 @@ export class Vocabulary {
     return { id: first[0], label: symptomById(first[0])?.label ?? first[0], words: said.join(' ') };
   }
 
-  private plain(text: string): { list: { word: string; token: string }[]; tokens: string[] } {
+  private plain(text: string): {
+    list: { word: string; token: string }[];
+    own: string[];
+    tokens: string[];
+  } {
     // What belongs together is said within one clause: nothing is met across its end.
     const list = withoutLongRuns(text)
       .replace(NO_LAMPS, ', ')
+      .replace(REQUEST, (said) => said.replace(/check/iu, 'inspect'))
       .split(CLAUSE_END)
       .map((clause) => negatedWhen(tokens(clause)).filter((t) => t.token !== ''))
       // A row of full stops ends one clause.
       .filter((words, i) => i === 0 || words.length > 0)
       .flatMap((words, i) => [...(i > 0 ? WALL : []), ...words]);
     // A misspelt word first finds its word, then the one that stands for it.
-    return { list, tokens: canonical(list.map((t) => this.correct(t.token))) };
+    const own = list.map((t) => this.correct(t.token));
+    return { list, own, tokens: canonical(own) };
   }
 
   /** Brings a misspelt token back to the one word of the vocabulary it is near to, if there is one. */
   private correct(token: string): string {
-    if (this.known.has(token) || token.length < 5 || /\d/.test(token)) return token;
+    if (this.known.has(token) || ORDINARY.has(token) || token.length < 5 || /\d/.test(token)) return token;
     if (canonical([token])[0] !== token) return token;
     const seen = this.corrected.get(token);
     if (seen !== undefined) return seen;

@@ -51,7 +51,6 @@ brake: brakes braking
 disc: rotor disk
 heater: heating demister
 cold: chilly
-warm: lukewarm
 ac: aircon aircondition air-conditioning climate
 compressor: pump-ac
 drain: discharge flatten
@@ -114,6 +113,7 @@ export const WORD_GROUPS: readonly (readonly [string, string])[] = [
   ['floor it', 'accelerat'],
   ['pick up speed', 'accelerat'],
   ['air con', 'ac'],
+  ['p s', 'steer'],
   ['air condition', 'ac'],
   ['a c', 'ac'],
   ['steer wheel', 'steer'],

@@ -2,6 +2,7 @@ import { waysByGrammar } from './grammar';
 import { SYMPTOM_NAMES, type SymptomName } from './names';
 import { WAYS_OF_RARER } from './ways-of-rarer';
 import { WAYS_OF_STRANGERS } from './ways-of-strangers';
+import { WAYS_OF_THE_COUNTER } from './ways-of-the-counter';
 import { WAYS_TO_SAY } from './ways-to-say';
 
 /** A symptom with the ways customers and technicians say it. */
@@ -29,7 +30,7 @@ rough-idle | rough idle; shakes at the lights; shakes at standstill; shakes when
 hunting-idle | hunting idle; idle hunts; idle surges; idle goes up and down; revs up and down; idle fluctuates; wandering idle
 high-idle | high idle; idles high; idle too high; revs stay up; hanging idle; idle hangs; revs hang
 low-idle | low idle; idles too low; idle too low; idle drops
-misfire | misfire; misfires; misfiring; missing; engine miss; running on three cylinders; runs on three; running on two; cylinder dropping; popping; spluttering; sputters; spits
+misfire | misfire; misfires; misfiring; engine miss; running on three cylinders; runs on three; running on two; cylinder dropping; popping; spluttering; sputters; spits
 hesitation | hesitates; hesitation; flat spot; stumbles; stumble; bogs down; bogs; holds back; falls on its face; pulls away badly
 jerking | jerks; jerking; bucks; bucking; kangaroos; jerky; shunting; juddering drive; stutters
 no-power | no power; lack of power; loss of power; low power; lacks power; down on power; sluggish; gutless; slow to accelerate; won't pull; does not pull; pulls poorly; weak acceleration; poor acceleration; lost power
@@ -37,7 +38,7 @@ limp | limp mode; limp home; limp; reduced power; reduced engine power; emergenc
 no-rev | won't rev; does not rev; won't rev up; no throttle response; no response to pedal; accelerator does nothing; pedal dead
 surge | surging; surges; surge at speed; speed varies by itself; pulses at cruise
 runaway | runs away; revs by itself; revs on its own; unintended acceleration; engine races
-run-on | runs on; dieseling after switching off; keeps running with key off; won't shut off; engine will not stop
+run-on | dieseling after switching off; keeps running with key off; won't shut off; engine will not stop
 backfire | backfire; backfires; bangs in exhaust; pops in intake; pops on overrun; shoots in the exhaust
 knock | knocking; pinging; pinking; detonation; spark knock; rattles under load
 engine-noise | ticking; tapping; engine rattle; chain rattle; rattles on start up; tappet noise; rod knock; lifter tick; engine noise; noisy engine
@@ -73,7 +74,7 @@ battery-drain | battery drain; battery goes flat; flat battery; dead battery; ba
 no-charge | not charging; does not charge; no charge; charging light; battery light on; alternator light; charge lamp; battery lamp
 over-charge | overcharging; charges too much; high charging voltage; battery boils
 lights-flicker | lights flicker; flickering lights; lights dim; headlights pulse; dims at idle; lights go bright and dim
-lights-out | lights not working; headlight out; no headlights; tail lights out; brake lights not working; indicators not working; turn signals not working
+lights-out | lights not working; headlight out; no headlights; tail lights out
 instruments-dead | cluster dead; dash goes dead; gauges drop; instruments go off; gauges die; dash lights up like a christmas tree; all warning lights; all lights on
 wipers | wipers do not work; wipers come on by themselves; wipers stop; wipers won't park
 windows-locks | window does not work; window won't go up; central locking does not work; central locking plays up; doors lock by themselves; doors unlock by themselves; locks not working
@@ -117,7 +118,7 @@ steer-pull | pulls to one side; pulls left; pulls right; drifts; wanders; does n
 steer-play | loose steering; play in steering; vague steering; steering clunk
 suspension-noise | clunk over bumps; knocks over bumps; clonk front; rattle over bumps; suspension noise; creaks; squeaks over bumps; thud over bumps
 ride-height | sits low; rear sags; leans to one side; air suspension low; drops overnight; suspension down; level control fault; one corner low; sags overnight; sags when parked; squats at the back
-wheel-noise | wheel bearing; hum at speed; droning; humming; growl at speed; rumbling noise; roaring noise with speed
+wheel-noise | hum at speed; droning; humming; growl at speed; rumbling noise; roaring noise with speed
 tyre-wear | uneven tyre wear; tire wear; wears inside; feathered tyres
 tyre-warning | tyre pressure light; tire pressure light; tpms light; tpms warning; tpms fault; tyre warning
 steer-noise | whine when steering; groans when steering; steering pump noise
@@ -129,7 +130,7 @@ ac-cycles | compressor cycles; ac cuts in and out; a/c cycles; cools then stops
 blower | blower not working; fan only works on full; no air from vents; blower stuck; blower noise; only blows on 4
 airflow-wrong | wrong vents; air to feet only; flap clicks; clicking behind dash; one side hot; one side cold
 airbag-light | airbag light; srs light; airbag lamp; srs warning; airbag warning
-seat-belt | seat belt warning; seatbelt chime; belt light; seat occupancy
+seat-belt | seat belt warning; seatbelt chime; belt light
 door-body | tailgate won't open; boot won't open; door won't open; sliding door won't open; sliding door stuck; trunk won't open
 rattle-body | body rattle; trim rattle; squeak in dash
 start-stop | start stop not working; stop start inactive; auto stop does not work
@@ -137,7 +138,7 @@ cruise | cruise control does not work; cruise control drops out; cruise control 
 camera-sensor | parking sensor fault; parking sensor beeps; camera fault; lane assist fault; lane assist off; blind spot fault; blind spot warning; collision warning; radar fault; assist unavailable; distance control
 fog-inside | windows fog up; windscreen mists
 ac-smell | air con smells; musty smell from the vents
-hv-warning | hybrid warning; hybrid system warning; hybrid system fault; check hybrid; hv battery fault; traction battery warning; ev system fault; turtle light; drive battery warning
+hv-warning | hybrid warning; hybrid system warning; hybrid system fault; check hybrid; hv battery fault; traction battery warning; ev system fault; drive battery warning
 not-ready | won't go ready; no ready light; does not go to ready; ready lamp stays off
 no-charging-plug | won't charge from the plug; charging stops; does not charge at plug; charge flap; charger error; wallbox stops
 range-short | range short; short range; loses range; electric range dropped
@@ -151,14 +152,14 @@ coolant-lamp | coolant light; temperature light; coolant warning light; low cool
 lamp-flashes | check engine light flashes; engine light flashes; check engine flashing; flashing engine light; mil flashes
 emission-test | failed emissions; failed emission test; failed smog; high co; high hydrocarbons; inspection failed; failed inspection; lambda out of range
 glow-lamp | glow plug light; glow light flashing; preheat light; coil light
-evap-smell | check fuel cap; fuel cap message; tank hisses; tank sucks in
+evap-smell | fuel cap message; tank hisses; tank sucks in
 exhaust-noise | exhaust blows; exhaust leak; loud exhaust; blowing exhaust; exhaust noise; tractor noise
 exhaust-fumes | fumes inside; exhaust smell inside; fumes in the cabin
 `;
 
 const list = (says: string): string[] => says.split(';').map((s) => s.trim());
 const ways = new Map<string, string[]>();
-for (const row of [WAYS, WAYS_OF_RARER, WAYS_TO_SAY, WAYS_OF_STRANGERS].flatMap((t) =>
+for (const row of [WAYS, WAYS_OF_RARER, WAYS_TO_SAY, WAYS_OF_STRANGERS, WAYS_OF_THE_COUNTER].flatMap((t) =>
   t.trim().split('\n'),
 )) {
   const [id = '', says = ''] = row.split('|');

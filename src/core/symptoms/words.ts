@@ -24,7 +24,11 @@ export function tokens(text: string): { word: string; token: string }[] {
     .replace(/[’`´]/g, "'")
     .match(/[\p{L}\p{N}][\p{L}\p{N}'/&-]*/gu) ?? []) {
     const w = word.toLowerCase();
-    if (/^(won't|can't|cannot|doesn't|don't|isn't|didn't|wouldn't|couldn't|aren't|hasn't|wasn't)$/.test(w)) {
+    if (
+      /^(won't|can't|cannot|doesn't|don't|isn't|didn't|wouldn't|couldn't|aren't|hasn't|haven't|hadn't|wasn't|weren't|shouldn't|ain't)$/.test(
+        w,
+      )
+    ) {
       out.push({ word, token: 'not' });
       continue;
     }

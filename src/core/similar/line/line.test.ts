@@ -32,6 +32,11 @@ describe('a line of the search field', () => {
     ['P0301 but not P0300', ['code:P0301', 'without:P0300']],
     ['P0301 or P0300', ['code:P0301', 'code:P0300']],
     ['boost', ['text:boost']],
+    // Abbreviations are written out; the coolant of a sensor is not the coolant.
+    ['coolant temp sensor open circuit', ['cause part:coolant temperature sensor', 'failure:open circuit']],
+    ['oil temp switch', ['text:oil', 'text:temp', 'text:switch']],
+    ['fuel pressure low', ['text:fuel', 'text:pressure', 'text:low']],
+    ['misfire since monday', ['symptom:misfires', 'date:since monday']],
     // Cases by number, and their likes; a voltage is neither.
     ['case no. 12', ['number:case #12']],
     ['#7', ['number:case #7']],

@@ -1,4 +1,4 @@
-import type { Catalogue } from '@/core/cause';
+import { writtenOut, type Catalogue } from '@/core/cause';
 import { SHIPPED, type Vocabulary } from '@/core/symptoms';
 import type { LineReader, LineText } from './contract';
 
@@ -42,6 +42,12 @@ export const readParts: LineReader = (text, known, catalogue) => {
   takeNamed(text, catalogue, 'failure', vocabulary);
 };
 
+/** The coolant of a "coolant temp sensor" is not the part that was meant. */
+const isOfAnother = ([next = '', then = '']: readonly string[]): boolean =>
+  DEVICE.test(next) || (/^(?:temp|pressure|level|position|speed|flow)$/i.test(next) && DEVICE.test(then));
+const DEVICE =
+  /^(?:sensors?|switch|switches|relays?|solenoids?|regulators?|actuators?|modules?|resistors?)$/i;
+
 /** "Not the alternator", "no vacuum leak"; but "no starter" is a starter that does nothing. */
 const denied = (text: LineText, words: string, fault = false): boolean =>
   (fault ? / (?:no|not|without) $/i : / (?:not|without)(?: the| a)? $/i).test(
@@ -60,7 +66,10 @@ function takeNamed(
       const words = clause.split(' ').filter(Boolean);
       for (let i = 0; i + size <= words.length; i++) {
         const name = words.slice(i, i + size).join(' ');
-        const found = name.length >= 3 ? catalogue.find(kind, name) : undefined;
+        const found =
+          name.length >= 3 && !(kind === 'part' && isOfAnother(words.slice(i + size)))
+            ? (catalogue.find(kind, name) ?? (size > 1 ? catalogue.find(kind, writtenOut(name)) : undefined))
+            : undefined;
         if (found && saidMore(name, symptoms) && !(kind === 'failure' && size === 1)) {
           const other = kind === 'part' ? ('cause part' as const) : kind;
           text.within.push({ kind: other, label: found.name, value: found.id, words: name });
