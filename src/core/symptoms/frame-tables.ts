@@ -64,7 +64,7 @@ function put<T>(index: Index<T>, w: Way, what: T): void {
 }
 
 let drawn: { things: Index<Thing>; doing: Index<string> } | undefined;
-/** Draws the tables up when the first sentence comes. */
+/** Both tables by the first word of each way; drawn up when the first sentence comes. */
 export function tables() {
   if (drawn) return drawn;
   const byWay = new Map<string, Thing>();
@@ -137,6 +137,7 @@ export function startingAt<T>(
 }
 const says = (sentence: readonly string[], words: readonly string[], i: number, t: Way[number]): boolean =>
   t.exact ? words[i] === t.token : sentence[i] === t.token;
+/** Whether a token may stand between the words of a way of saying: a small word, or one of how much and how often. */
 export const passedOver = (t: string | undefined): boolean =>
   t !== undefined && (t === '' || SMALL.has(t) || ADVERBS.has(t));
 

@@ -4,7 +4,9 @@ import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { CatalogueItem } from '@/core/case';
+import type { Report } from '@/core/report';
 import { CausePart } from './cause';
+import { ClosedDocument, useAsDocument } from './closed-document';
 import { ComebackOffers } from './comeback';
 import { ComplaintPart } from './complaint';
 import { EvidencePart } from './evidence';
@@ -61,10 +63,22 @@ interface Props {
   taught: TaughtWord[];
   people: PersonOfShop[];
   now: string;
+  /** What a closed case reads as. */
+  document?: Report | undefined;
 }
 
 /** A case: spine, sheet, and a margin that thinks along (or another case beside it). */
-export function CaseScreen({ open, beside, margin, catalogue, meanings, taught, people, now }: Props) {
+export function CaseScreen({
+  open,
+  beside,
+  margin,
+  catalogue,
+  meanings,
+  taught,
+  people,
+  now,
+  document,
+}: Props) {
   const [store] = useState(() => createCaseStore(open));
   useEffect(() => store.getState().start(), [store]);
   useEffect(() => {
@@ -90,11 +104,7 @@ export function CaseScreen({ open, beside, margin, catalogue, meanings, taught, 
                   <Sheet>
                     <LostClashes />
                     <ComebackOffers />
-                    <ComplaintPart fresh={isEmpty(open.record)} />
-                    <EvidencePart />
-                    <CausePart />
-                    <RepairPart />
-                    <ProofPart />
+                    <Parts fresh={isEmpty(open.record)} document={document} />
                   </Sheet>
                   {beside ? <Beside other={beside} /> : <Margin now={now} />}
                 </Body>
@@ -104,5 +114,26 @@ export function CaseScreen({ open, beside, margin, catalogue, meanings, taught, 
         </PeopleContext.Provider>
       </CatalogueProvider>
     </CaseContext.Provider>
+  );
+}
+
+/** The five parts; of a closed case a document in place of the first four. */
+function Parts({ fresh, document }: { fresh: boolean; document: Report | undefined }) {
+  const { reads, edit } = useAsDocument(document);
+  if (reads && document)
+    return (
+      <>
+        <ClosedDocument report={document} onEdit={edit} />
+        <ProofPart />
+      </>
+    );
+  return (
+    <>
+      <ComplaintPart fresh={fresh} />
+      <EvidencePart />
+      <CausePart />
+      <RepairPart />
+      <ProofPart />
+    </>
   );
 }

@@ -16,6 +16,7 @@ import { useCase } from './store';
 import { KnownGoodProvider } from './tests/known-good';
 import { useRepeat } from './tests/repeat';
 import { usePeople } from './people';
+import { FoldedTest, useFolded } from './tests/folded-test';
 import { RunItem } from './tests/run-item';
 import { TestItem } from './tests/test-item';
 import { TraceItem } from '../traces/list';
@@ -85,6 +86,7 @@ export function EvidencePart() {
   const [pasting, setPasting] = useState(false);
   const [atVehicle, setAtVehicle] = useState(false);
   const [choosing, setChoosing] = useState<'' | 'check' | 'procedure'>('');
+  const { folded, open, openAll } = useFolded();
   const inRun = (id: string | null) => runs.some((r) => r.id === id);
   const inOrder = [...scans].sort((a, b) => a.at.localeCompare(b.at));
   const items = [
@@ -119,7 +121,11 @@ export function EvidencePart() {
         at: row.at,
         id: row.id,
         by: row.byId,
-        node: <TestItem test={row} />,
+        node: folded.has(row.id) ? (
+          <FoldedTest test={row} onOpen={() => open(row.id)} />
+        ) : (
+          <TestItem test={row} />
+        ),
       })),
   ].sort((a, b) => a.at.localeCompare(b.at));
 
@@ -205,6 +211,11 @@ export function EvidencePart() {
         {items.length > 0 && (
           <>
             <Sub>In the order it came</Sub>
+            {folded.size > 0 && (
+              <Button $kind="quiet" onPress={openAll}>
+                Unfold {folded.size === 1 ? 'the finished test' : `${folded.size} finished tests`}
+              </Button>
+            )}
             <ol>
               {items.map((i) => (
                 <Line key={i.id} id={`at-${i.id}`}>

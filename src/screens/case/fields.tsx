@@ -8,6 +8,8 @@ import { Button, Choice, FieldLabel, Input, TextArea } from '@/ui/controls';
 import { pasteFigures } from '../paste-figures';
 import { dayTime } from '@/ui/dates';
 import { useCase } from './store';
+import { HELP, type HelpOn } from '../help-texts';
+import { Help } from '@/ui/help';
 
 /** Fields bound to one field of one row of the open case. Each saves by itself. */
 
@@ -333,6 +335,7 @@ export function CasePart({
         <h2 id={`${id}-title`}>
           <a href={`#${id}`}>{title}</a>
         </h2>
+        {id in HELP && <Help on={title} text={HELP[id as HelpOn]} />}
         {lead && <span style={{ color: 'var(--ink-3)', fontSize: '0.875rem' }}>{lead}</span>}
         <span style={{ marginLeft: 'auto', display: 'flex', gap: 6, flexWrap: 'wrap' }}>{actions}</span>
       </header>

@@ -8,6 +8,8 @@ import { about, gradesInWords } from '../odds-words';
 import { useGuide, usePrecedents, type Guide } from './similar-cases';
 import { useCase } from './store';
 import { usePutTest } from './tests/use-put-test';
+import { HELP } from '../help-texts';
+import { Help, Titled } from '@/ui/help';
 
 const Cause = styled.li<{ $out: boolean }>`
   padding: 3px 0 5px;
@@ -76,7 +78,10 @@ export function GuideMargin({ leave }: { leave?: Leave }) {
   return (
     <>
       <section aria-label="Likely causes">
-        <h3>Likely causes</h3>
+        <Titled>
+          <h3>Likely causes</h3>
+          <Help on="Likely causes" text={HELP.likely} />
+        </Titled>
         <ul>
           {guide.causes.slice(0, SHOWN).map((c) => (
             <CauseLine key={c.key} cause={c} guide={guide} />

@@ -18,6 +18,8 @@ import { NearCases } from './near-cases';
 import { useForks, useMarginAge } from './similar-cases';
 import { useCase } from './store';
 import { useUnexplained } from './unexplained';
+import { HELP } from '../help-texts';
+import { Help, Titled } from '@/ui/help';
 
 const parts = css`
   font-size: 0.875rem;
@@ -166,7 +168,10 @@ function Guidance({ now, leave }: { now: string; leave?: (then?: () => void) => 
       <NearCases now={now} />
       {forks.length > 0 && (
         <section aria-label="Forks">
-          <h3>Deciding tests</h3>
+          <Titled>
+            <h3>Deciding tests</h3>
+            <Help on="Deciding tests" text={HELP.deciding} />
+          </Titled>
           <ForkList forks={forks.slice(0, 3)} />
         </section>
       )}

@@ -9,6 +9,8 @@ import { age } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
 import { usePrecedents } from './similar-cases';
 import { useCase } from './store';
+import { HELP } from '../help-texts';
+import { Help, Titled } from '@/ui/help';
 
 const Card = styled.li`
   padding: 7px 0 8px;
@@ -39,7 +41,10 @@ export function NearCases({ now }: { now: string }) {
   const [all, setAll] = useState(false);
   return (
     <>
-      <h3>Similar cases</h3>
+      <Titled>
+        <h3>Similar cases</h3>
+        <Help on="Similar cases" text={HELP.similar} />
+      </Titled>
       {found.cases.length === 0 ? (
         <Empty>
           {found.searched <= 1

@@ -27,6 +27,8 @@ import { COLUMNS } from './columns';
 import { ExportLinks } from './export-links';
 import { addressOf, useCaseList } from './use-case-list';
 import { ListTable } from './table-style';
+import { HELP } from '../help-texts';
+import { Help, Titled } from '@/ui/help';
 
 const Page = styled.main`
   padding: 18px 20px 24px;
@@ -102,7 +104,10 @@ export function CaseListScreen({
   };
   return (
     <Page>
-      <h1>All cases</h1>
+      <Titled>
+        <h1>All cases</h1>
+        <Help on="All cases" text={HELP.cases} />
+      </Titled>
       <Filters role="search" aria-label="Filter the list">
         <LineInput
           label="Vehicle, plate, customer or order number"

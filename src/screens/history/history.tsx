@@ -9,6 +9,8 @@ import { Button, Choice, Empty, Figure, Quiet, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { LineInput } from '@/ui/line-input';
 import { post } from '../send';
+import { HELP } from '../help-texts';
+import { Help, Titled } from '@/ui/help';
 
 const Page = styled.main`
   max-width: 980px;
@@ -71,7 +73,10 @@ export function HistoryScreen({
       <p>
         <Link href={`/cases/${caseId}`}>Back to case {number}</Link>
       </p>
-      <h1>History of case {number}</h1>
+      <Titled>
+        <h1>History of case {number}</h1>
+        <Help on="the history" text={HELP.history} />
+      </Titled>
       <div style={{ display: 'flex', gap: 14, alignItems: 'end', margin: '8px 0 4px', flexWrap: 'wrap' }}>
         <Choice label="Part" value={part} options={PARTS} empty="all parts" onChange={setPart} />
         <div style={{ flex: 1, minWidth: 200 }}>

@@ -9,6 +9,8 @@ import { Button, Empty, Quiet, Tag } from '@/ui/controls';
 import { TestShelf } from '../checks/sections';
 import { ProcedureEditor } from './editor';
 import { sendProcedure } from './send';
+import { HELP } from '../help-texts';
+import { Help, Titled } from '@/ui/help';
 
 const Page = styled.div`
   display: grid;
@@ -78,7 +80,10 @@ export function ProceduresScreen({ start }: { start: Procedure[] }) {
       <Page>
         <section aria-label="All procedures">
           <div style={{ display: 'flex', gap: 8, alignItems: 'center', paddingBottom: 6 }}>
-            <h1 style={{ flex: 1 }}>Procedures</h1>
+            <Titled style={{ flex: 1 }}>
+              <h1>Procedures</h1>
+              <Help on="Procedures" text={HELP.procedures} />
+            </Titled>
             <Button onPress={() => setChosen(blank())}>
               <Plus aria-hidden="true" /> New
             </Button>

@@ -15,6 +15,8 @@ import { experienceAddress } from '../experience/links';
 import { ShopShelf } from '../shop/sections';
 import { ReviewBars } from './bars';
 import { Figures } from './figures';
+import { HELP } from '../help-texts';
+import { Help, Titled } from '@/ui/help';
 
 const Period = styled.form`
   display: flex;
@@ -63,7 +65,10 @@ export function ReviewScreen({
   };
   return (
     <ShopShelf>
-      <h1>Shop review</h1>
+      <Titled>
+        <h1>Shop review</h1>
+        <Help on="Shop review" text={HELP.review} />
+      </Titled>
       <Period
         onSubmit={(e) => {
           e.preventDefault();

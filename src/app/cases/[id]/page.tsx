@@ -7,6 +7,7 @@ import { caseIdOf, openCase } from '@/services/cases';
 import { catalogueItems } from '@/services/catalogue';
 import { marginOf } from '@/services/margin';
 import { shopMeanings } from '@/services/meanings';
+import { reportOf } from '@/services/report';
 import { everybody } from '@/services/shop';
 import { taughtWords } from '@/services/words';
 import type { TaughtWord } from '@/core/symptoms';
@@ -32,6 +33,7 @@ export default async function Page({ params, searchParams }: Props) {
   if (!open) notFound();
   const beside = (await searchParams).beside;
   const other = typeof beside === 'string' ? await openCase(await caseIdOf(beside)) : undefined;
+  const closed = open.record.case.closedAt !== null;
   return (
     <CaseScreen
       key={open.record.case.id}
@@ -43,6 +45,7 @@ export default async function Page({ params, searchParams }: Props) {
       catalogue={await catalogueItems()}
       people={(await everybody()).map(({ id, name, active }) => ({ id, name, active }))}
       now={new Date().toISOString()}
+      document={closed && !other ? await reportOf(open.record.case.id, 'technician') : undefined}
     />
   );
 }

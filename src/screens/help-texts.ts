@@ -1,0 +1,27 @@
+/** What each part of the application is for, in two or three sentences a new colleague would be told. */
+export const HELP = {
+  complaint:
+    'What the customer says, in their own words, and what you saw yourself. Their words are read into symptoms, which find similar cases. Put a wrong one right with a press: the shop’s vocabulary learns it.',
+  evidence:
+    'Everything that was found out, in the order it came: scans, live values, tests, checks and traces. Take a scan before codes are cleared. A test asks one question: type what you measured and what is right, and the verdict follows.',
+  cause:
+    'The suspects, with what speaks for and against each. The cause names a part and how it failed, and has to explain every code and symptom that is chased; what is left over needs a word.',
+  repair:
+    'What was done about the cause, and what had to come off for it. An estimate can be made and approved before the work begins.',
+  proof:
+    'A repair is claimed until it is checked, and proven only when the test that failed was repeated and passed, the codes stayed away and the symptom is gone. What is still missing stands beside the grade. A follow-up asks later whether it stayed fixed.',
+  likely:
+    'The causes that fit what is on this case. Counts and cases come from your shop; “general practice” is what the trade knows where the shop has few cases. A share in percent is an estimate, not a diagnosis.',
+  deciding:
+    'Tests that told one cause from another in similar cases, with the line between them and where this vehicle stands.',
+  similar:
+    'Cases with the same codes, symptoms or build, the nearest first, each with what it turned out to be and how well that was proven. “Beside” opens one next to this case.',
+  cases: 'Every case of the shop. Filter and sort by the columns; what is shown can be exported.',
+  review: 'How the shop has done over a period. Every figure opens the cases it was counted from.',
+  procedures: 'Tests that belong together, saved as a checklist for the next vehicle of the kind.',
+  trace:
+    'A recording from an oscilloscope or logger. Vantle says what it looks like and runs the analysis that fits; put marks where you want figures, and add what was found to the case as a test.',
+  history: 'Every change on this case: when, by whom, from what to what.',
+} as const;
+
+export type HelpOn = keyof typeof HELP;
