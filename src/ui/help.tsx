@@ -47,7 +47,7 @@ const Said = styled(Popover)`
 /** A heading with its question mark. */
 export const Titled = styled.div`
   display: flex;
-  align-items: center;
+  align-items: baseline;
   gap: 10px;
 `;
 

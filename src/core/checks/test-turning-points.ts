@@ -7,7 +7,7 @@ import { CHECKS, runCheck, type Typed } from './index';
  */
 
 /** One number of the entries: the field, and the cell where the field is a table. */
-interface Spot {
+export interface Spot {
   name: string;
   value: number;
   unit: string;
@@ -21,7 +21,7 @@ const parse = (text: string): { value: number; unit: string } | undefined => {
 };
 
 /** Every number of a check's entries that can be moved. */
-function spotsOf(typed: Typed): Spot[] {
+export function spotsOf(typed: Typed): Spot[] {
   const spots: Spot[] = [];
   for (const [field, entry] of Object.entries(typed)) {
     if (typeof entry === 'string') {
@@ -58,7 +58,7 @@ function signature(id: string, typed: Typed): string {
 }
 
 /** Three decimals are a thousand in some countries, and asked about: a nought behind them tells. */
-function written(value: number, unit: string): string {
+export function written(value: number, unit: string): string {
   const digits = String(Number(value.toPrecision(7)));
   return `${/\.\d{3}$/.test(digits) ? `${digits}0` : digits} ${unit}`.trim();
 }

@@ -61,7 +61,7 @@ export function siblingSentence(
     case 'too few':
       return {
         verdict: 'unsure',
-        because: `One ${noun} has nothing to be compared with. Measure the others too.`,
+        because: `${noun === 'one' ? 'A single one' : `One ${noun}`} has nothing to be compared with. Measure the others too.`,
       };
     case 'two differ':
       return {

@@ -29,11 +29,11 @@ const PortPanel = dynamic(() => import('./port-panel').then((m) => m.PortPanel))
 const ChooseCheck = dynamic(() => import('./tests/choose-check').then((m) => m.ChooseCheck));
 const ChooseProcedure = dynamic(() => import('./tests/choose-procedure').then((m) => m.ChooseProcedure));
 
-const Line = styled.li`
+const Line = styled.li<{ $folded: boolean }>`
   display: grid;
   grid-template-columns: 72px 1fr;
   gap: 10px;
-  padding: 8px 0;
+  padding: ${({ $folded }) => ($folded ? '2px' : '8px')} 0;
   border-bottom: 1px solid var(--rule);
   & > time {
     font: 0.75rem/1.35 var(--mono);
@@ -122,7 +122,7 @@ export function EvidencePart() {
         id: row.id,
         by: row.byId,
         node: folded.has(row.id) ? (
-          <FoldedTest test={row} onOpen={() => open(row.id)} />
+          <FoldedTest test={row} by={row.byId === null ? '' : people(row.byId)} onOpen={() => open(row.id)} />
         ) : (
           <TestItem test={row} />
         ),
@@ -218,16 +218,23 @@ export function EvidencePart() {
             )}
             <ol>
               {items.map((i) => (
-                <Line key={i.id} id={`at-${i.id}`}>
+                <Line key={i.id} id={`at-${i.id}`} $folded={folded.has(i.id)}>
                   <time dateTime={i.at || undefined}>
                     <MomentField kind={i.kind} id={i.id} label={WHEN[i.kind]} empty="·" />
-                    <a href={`#at-${i.id}`} aria-label={`Link to what came ${i.at ? dayTime(i.at) : 'here'}`}>
-                      #
-                    </a>
-                    {'by' in i && i.by !== null && (
-                      <Quiet as="div" style={{ fontFamily: 'var(--sans)' }}>
-                        {people(i.by)}
-                      </Quiet>
+                    {!folded.has(i.id) && (
+                      <>
+                        <a
+                          href={`#at-${i.id}`}
+                          aria-label={`Link to what came ${i.at ? dayTime(i.at) : 'here'}`}
+                        >
+                          #
+                        </a>
+                        {'by' in i && i.by !== null && (
+                          <Quiet as="div" style={{ fontFamily: 'var(--sans)' }}>
+                            {people(i.by)}
+                          </Quiet>
+                        )}
+                      </>
                     )}
                   </time>
                   {i.node}

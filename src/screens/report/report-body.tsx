@@ -59,6 +59,11 @@ export const reportText = css`
     vertical-align: top;
     overflow-wrap: anywhere;
   }
+  & th,
+  & td:first-child {
+    overflow-wrap: normal;
+    white-space: nowrap;
+  }
   & tr,
   & figure {
     break-inside: avoid;

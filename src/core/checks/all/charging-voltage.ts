@@ -54,6 +54,13 @@ export default defineCheck({
         verdict: 'fail',
         because: `${like(i.running.value, i.running)} is too much: it cooks the battery and sets codes. Regulator, or its sensing wire.`,
       });
+    else if (inside(i.running.value, 13.5 * k, 15 * k) && (rise < 0 || rise > 4 * k))
+      // A battery at rest is neither above what charges it nor so far below.
+      findings.push({
+        about: 'Running',
+        verdict: 'unsure',
+        because: `${like(i.running.value, i.running)} would charge, but ${like(i.rest.value, i.rest)} is no battery at rest: one of the two was not read at its posts.`,
+      });
     else if (inside(i.running.value, 13.5 * k, 15 * k))
       findings.push({
         about: 'Running',
@@ -80,22 +87,28 @@ export default defineCheck({
       });
     if (i.loaded) {
       const holds = i.loaded.value >= 13.2 * k - 1e-9;
+      const tooMuch = i.loaded.value > 15.5 * k + 1e-9;
       findings.push({
         about: 'Under load',
-        verdict: holds ? 'pass' : 'fail',
-        because: holds
-          ? `Holds ${like(i.loaded.value, i.loaded)} with everything on.`
-          : `Falls to ${like(i.loaded.value, i.loaded)} with everything on: a phase lost, the belt slips, or a cable drops the rest.`,
+        verdict: tooMuch ? 'fail' : !holds ? 'fail' : i.loaded.value > 15 * k + 1e-9 ? 'unsure' : 'pass',
+        because: tooMuch
+          ? `${like(i.loaded.value, i.loaded)} with everything on is too much: regulator, or its sensing wire.`
+          : holds
+            ? `Holds ${like(i.loaded.value, i.loaded)} with everything on.`
+            : `Falls to ${like(i.loaded.value, i.loaded)} with everything on: a phase lost, the belt slips, or a cable drops the rest.`,
       });
     }
     if (i.ripple) {
+      const none = i.ripple.value === 0;
       const smooth = i.ripple.value <= (i.smooth?.value ?? 0.5 * k) + 1e-9;
       findings.push({
         about: 'Ripple',
-        verdict: smooth ? 'pass' : 'fail',
-        because: smooth
-          ? `${like(i.ripple.value, i.ripple)} AC is smooth enough.`
-          : `${like(i.ripple.value, i.ripple)} AC: a diode is gone; modules will complain all over.`,
+        verdict: none ? 'unsure' : smooth ? 'pass' : 'fail',
+        because: none
+          ? `${like(i.ripple.value, i.ripple)} AC: even a good alternator ripples a little. Is the meter on AC and on the posts?`
+          : smooth
+            ? `${like(i.ripple.value, i.ripple)} AC is smooth enough.`
+            : `${like(i.ripple.value, i.ripple)} AC: a diode is gone; modules will complain all over.`,
       });
     }
     return findings;

@@ -85,7 +85,9 @@ export default defineCheck({
           wet
             ? up
               ? ` With oil ${like(wet.value, wet)}: the rings.`
-              : ` With oil no better (${like(wet.value, wet)}): valves or head gasket.`
+              : wet.value < r.value * 0.8
+                ? ` With oil ${like(wet.value, wet)}, which is less than dry: one of the two was not read right.`
+                : ` With oil no better (${like(wet.value, wet)}): valves or head gasket.`
             : ''
         }`,
       };

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { convert, writeQuantity } from '@/core/readings';
 import { defineCheck, type Finding } from '../contract';
 import { like, optional, quantity } from '../fields';
+import { zeroNotSeen } from '../zero-drop';
 
 export default defineCheck({
   id: 'contact-drop',
@@ -47,7 +48,9 @@ export default defineCheck({
     const ohms = i.current
       ? ` (${writeQuantity(convert({ value: v / i.current.value, unit: 'Ω' }, 'mΩ'), 0)})`
       : '';
-    if (v <= limit + 1e-9)
+    const unseen = i.current && zeroNotSeen(i.closed, i.current.value, limit);
+    if (unseen) findings.push({ about: 'Closed', verdict: 'unsure', because: unseen });
+    else if (v <= limit + 1e-9)
       findings.push({
         about: 'Closed',
         verdict: i.current ? 'pass' : 'unsure',
@@ -71,7 +74,7 @@ export default defineCheck({
         because: opens
           ? 'Opens fully.'
           : o < 0.1 * i.supply.value
-            ? `${like(o, i.open)}: it does not open, the contact is welded or bridged.`
+            ? `${like(o, i.open)}: it does not open (welded or bridged), or no supply reaches it: read its feed.`
             : `${like(o, i.open)} is only part of the supply: something feeds back from behind it.`,
       });
     }

@@ -64,6 +64,11 @@ export default defineCheck({
         verdict: 'unsure',
         because: `It fell by only ${like(i.rest.value - i.lowest.value, i.lowest, 2)}: the starter drew nothing. Its circuit, not the battery.`,
       });
+    else if (i.lowest.value < system / 12)
+      findings.push({
+        verdict: 'unsure',
+        because: `Nothing cranks at ${like(i.lowest.value, i.lowest)}: a probe or a battery post let go. Read it again at the posts themselves.`,
+      });
     else if (i.lowest.value >= least - 1e-9)
       findings.push({
         verdict: 'pass',

@@ -57,6 +57,13 @@ export default defineCheck({
     i.losses.map((r): Finding => {
       const loss = like(r.value, r);
       const about = `Cylinder ${r.at}`;
+      if (r.value === 0)
+        return {
+          about,
+          verdict: 'unsure',
+          because: `${loss} lost: every engine loses something. Is the air on, and the valve of the tester open?`,
+          figure: loss,
+        };
       if (r.value <= 10 + 1e-9)
         return { about, verdict: 'pass', because: `${loss} lost, tight.`, figure: loss };
       if (r.value <= 20 + 1e-9)
@@ -75,7 +82,7 @@ export default defineCheck({
     bars: i.losses.map((r) => ({
       at: r.at,
       value: r.value,
-      verdict: r.value <= 10 ? 'pass' : r.value <= 20 ? 'unsure' : 'fail',
+      verdict: r.value === 0 ? 'unsure' : r.value <= 10 ? 'pass' : r.value <= 20 ? 'unsure' : 'fail',
     })),
   }),
 });

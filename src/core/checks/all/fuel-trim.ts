@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { defineCheck, type Finding } from '../contract';
+import { defineCheck, Refusal, type Finding } from '../contract';
 import { choice, optional, quantity, type Read } from '../fields';
 
 const SCALES = ['percent', 'block 0–255'] as const;
@@ -48,8 +48,17 @@ export default defineCheck({
     long2: '3 %',
   },
   run(i) {
-    const value = (r: Read | undefined) =>
-      r === undefined ? undefined : i.scale === 'percent' ? r.value : blockToPercent(r.value);
+    const value = (r: Read | undefined) => {
+      if (r === undefined || i.scale === 'percent') return r?.value;
+      const inPercent = blockToPercent(r.value);
+      // No engine runs at the ends of the scale: a trim of 5 is one in percent.
+      if (Math.abs(inPercent) > 60)
+        throw new Refusal(
+          `${r.value} on the block scale would be ${sign(inPercent)}: if these are percent, choose that scale.`,
+          'scale',
+        );
+      return inPercent;
+    };
     const findings: Finding[] = [];
     const judge = (about: string, short?: number, long?: number) => {
       if (short === undefined || long === undefined) return undefined;

@@ -60,8 +60,16 @@ export default defineCheck({
     return i.sparks.map((s): Finding => {
       const about = `Cylinder ${s.cylinder}`;
       const burn = like(s.burn.value, s.burn);
+      if (s.burn.value === 0)
+        return {
+          about,
+          verdict: 'unsure',
+          figure: burn,
+          because: 'No burn was seen: no spark, or no signal from this lead. A spark tester would tell.',
+        };
+      const seen = s.peak && s.peak.value > 0;
       const high = s.peak && s.peak.value > usual * 1.5;
-      const low = s.peak && s.peak.value < usual * 0.6;
+      const low = seen && s.peak!.value < usual * 0.6;
       const notes: string[] = [];
       let verdict: Finding['verdict'] =
         s.burn.value >= BURN_GOOD - 1e-9 ? 'pass' : s.burn.value <= BURN_SHORT + 1e-9 ? 'fail' : 'unsure';
@@ -91,7 +99,7 @@ export default defineCheck({
         about,
         verdict,
         figure: burn,
-        because: `Burns ${burn}${notes.length ? `; ${notes.join('; ')}` : s.peak && s.rings ? ', healthy' : ', long enough'}${verdict === 'pass' && !(s.peak && s.rings) ? `; not told without ${[...(s.peak ? [] : ['its peak']), ...(s.rings ? [] : ['the oscillations after it'])].join(' and ')}: lead, plug and coil` : ''}.`,
+        because: `Burns ${burn}${notes.length ? `; ${notes.join('; ')}` : seen && s.rings ? ', healthy' : ', long enough'}${verdict === 'pass' && !(seen && s.rings) ? `; not told without ${[...(seen ? [] : ['its peak']), ...(s.rings ? [] : ['the oscillations after it'])].join(' and ')}: lead, plug and coil` : ''}.`,
       };
     });
   },

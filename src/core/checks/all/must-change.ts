@@ -30,7 +30,7 @@ export default defineCheck({
       title: 'Least that counts',
       help: '2 % of the value when left empty',
       unit: ANY,
-      min: 0,
+      above: 0,
     }),
   }),
   example: { before: '4.48 V', after: '4.47 V', want: 'has to fall', least: '0.5 V' },

@@ -52,6 +52,14 @@ export default defineCheck({
           figure: percent(c),
         },
       ];
+    if (i.after.value === 0)
+      return [
+        {
+          verdict: 'unsure',
+          because: `${says}: nothing at all behind it is more than a catalyst does. Is that sensor measuring yet?`,
+          figure: percent(c),
+        },
+      ];
     return [
       {
         verdict: c >= limit - 1e-9 ? 'pass' : 'fail',

@@ -120,14 +120,24 @@ export default defineCheck({
     // The table is good to 15 %, so the edge is that wide.
     const under = total <= allowed * 0.85;
     const whole = i.whole?.value;
-    const verdict =
-      whole !== undefined ? (whole <= allowed ? 'pass' : 'fail') : total > allowed * 1.15 ? 'fail' : 'unsure';
+    // What flows through some of the fuses cannot be more than the whole.
+    const contradicts = whole !== undefined && total * 0.85 > whole;
+    const verdict = contradicts
+      ? 'unsure'
+      : whole !== undefined
+        ? whole <= allowed
+          ? 'pass'
+          : 'fail'
+        : total > allowed * 1.15
+          ? 'fail'
+          : 'unsure';
     findings.push({
       about: 'In all',
       verdict,
       figure: say(total),
-      because:
-        whole !== undefined
+      because: contradicts
+        ? `${say(whole)} at the battery, yet ${say(total)} through these fuses: not at the same time, or in another unit. Read both again while it sleeps.`
+        : whole !== undefined
           ? `${say(whole)} at the battery against ${say(allowed)} allowed, ${say(total)} of it through these fuses.${verdict === 'fail' ? ` Most goes through ${most.name}: look at what hangs on it.` : ''}`
           : under
             ? `${say(total)} through the fuses that were measured, under the ${say(allowed)} allowed. One that was not may draw more: a clamp at the battery cable would tell.`

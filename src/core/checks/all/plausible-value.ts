@@ -57,6 +57,11 @@ export default defineCheck({
           verdict: 'fail',
           because: `${says} is the cold end of the scale: the circuit is open (plug, wire, sensor).`,
         });
+      else if (c < -41 && !i.low)
+        findings.push({
+          verdict: 'unsure',
+          because: `${says} is colder than the scale of nearly every such sensor goes: read the unit again.`,
+        });
       else if (c >= HOT_END && !i.high)
         findings.push({
           verdict: 'unsure',

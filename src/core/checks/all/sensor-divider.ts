@@ -161,7 +161,13 @@ export default defineCheck({
       : undefined;
     if (i.voltage && i.pullup) {
       const v = i.voltage.value;
-      if (v >= i.supply.value * 0.98)
+      if (v > i.supply.value * 1.02)
+        findings.push({
+          about: 'Signal',
+          verdict: 'unsure',
+          because: `${like(v, i.voltage)} is more than the supply of ${like(i.supply.value, i.supply)}: shorted to a higher voltage, or one of the two was not read right.`,
+        });
+      else if (v >= i.supply.value * 0.98)
         findings.push({
           about: 'Signal',
           verdict: 'fail',

@@ -58,6 +58,14 @@ export default defineCheck({
           because: `It began at ${like(start.y, c)}: not cold. Let it cool and start again.`,
         },
       ];
+    // Opening lets cold coolant in for some degrees, not for more.
+    if (before.y - end.y > 15 && end.y < i.opens.value - 8)
+      return [
+        {
+          verdict: 'unsure',
+          because: `It fell from ${like(before.y, c)} to ${like(end.y, c)}: no warm-up does that. The sensor, air at the sensor, or a value read wrong.`,
+        },
+      ];
     if (top > i.opens.value + 15)
       findings.push({
         verdict: 'fail',

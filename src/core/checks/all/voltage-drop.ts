@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { convert, writeQuantity } from '@/core/readings';
 import { defineCheck, type Finding } from '../contract';
 import { like, list, optional } from '../fields';
+import { zeroNotSeen } from '../zero-drop';
 
 export default defineCheck({
   id: 'voltage-drop',
@@ -65,6 +66,8 @@ export default defineCheck({
     const all = i.all?.value ?? 0.5;
     const findings = i.drops.map((d): Finding => {
       const size = Math.abs(d.value);
+      const unseen = i.current && zeroNotSeen(d, i.current.value, each);
+      if (unseen) return { about: d.at, verdict: 'unsure', figure: like(size, d), because: unseen };
       const good = size <= each + 1e-9;
       const ohms = i.current
         ? `, ${writeQuantity(convert({ value: size / i.current.value, unit: 'Ω' }, 'mΩ'), 1)}`
@@ -80,9 +83,10 @@ export default defineCheck({
     });
     const total = i.drops.reduce((s, d) => s + Math.abs(d.value), 0);
     const d = i.drops[0]!;
+    const allSeen = i.current && findings.every((f) => f.verdict !== 'unsure');
     findings.push({
       about: 'In all',
-      verdict: total > all + 1e-9 ? 'fail' : i.current ? 'pass' : 'unsure',
+      verdict: total > all + 1e-9 ? 'fail' : allSeen ? 'pass' : 'unsure',
       because: `${like(total, d)} of ${like(all, d)} allowed.`,
       figure: like(total, d),
     });

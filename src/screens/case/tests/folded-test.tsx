@@ -4,6 +4,7 @@ import { ChevronRight } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { testResult, type CaseRecord, type RowOf } from '@/core/case';
+import { Quiet } from '@/ui/controls';
 import { VerdictShape } from '@/ui/marks';
 import { useCase, useCaseStore } from '../store';
 
@@ -74,7 +75,16 @@ export function useFolded() {
 }
 
 /** A finished test in one line: its verdict and what it found. */
-export function FoldedTest({ test, onOpen }: { test: RowOf<'test'>; onOpen: () => void }) {
+export function FoldedTest({
+  test,
+  by,
+  onOpen,
+}: {
+  test: RowOf<'test'>;
+  /** Who did it. */
+  by: string;
+  onOpen: () => void;
+}) {
   const said = useCase((s) => testResult(test, s.record));
   const files = useCase((s) => s.record.attachment.filter((f) => f.testId === test.id).length);
   return (
@@ -89,7 +99,7 @@ export function FoldedTest({ test, onOpen }: { test: RowOf<'test'>; onOpen: () =
       <VerdictShape verdict={test.verdict} />
       <span>
         {said}
-        {files > 0 && `, ${files === 1 ? 'one file' : `${files} files`}`}
+        {files > 0 && `, ${files === 1 ? 'one file' : `${files} files`}`} {by && <Quiet>{by}</Quiet>}
       </span>
       <ChevronRight size={16} aria-hidden="true" />
     </Row>
