@@ -107,6 +107,17 @@ async function unitTests() {
   );
 }
 
+/** Where the time of the browser tests goes. */
+function saySlowest({ suites }) {
+  const all = suites
+    .flatMap((s) => s.specs.map((spec) => [spec.tests[0]?.results[0]?.duration ?? 0, s.file, spec.title]))
+    .sort((a, b) => b[0] - a[0]);
+  const seconds = (ms) => (ms / 1000).toFixed(0);
+  console.log(`     slowest of ${seconds(all.reduce((n, [ms]) => n + ms, 0))} s in all:`);
+  for (const [ms, file, title] of all.slice(0, 10))
+    console.log(`     ${seconds(ms)} s ${file}: ${title.slice(0, 90)}`);
+}
+
 /** A server and a demo shop of its own for each of Playwright's workers, so that none sees another's cases. */
 async function browserTests() {
   const shop = (n) => ({
@@ -133,6 +144,7 @@ async function browserTests() {
   });
   await Promise.all(servers.map((s) => s.stop()));
   tally('browser tests', file, (r) => [r.stats.expected + r.stats.flaky, r.stats.unexpected], result);
+  if (existsSync(file)) saySlowest(JSON.parse(readFileSync(file, 'utf8')));
 }
 
 rmSync(temp, { recursive: true, force: true });

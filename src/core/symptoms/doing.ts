@@ -6,13 +6,13 @@ export const DOING = `
 dead | not work; die; dead; inop; inoperative; kaput; broken; not function; stop work; no longer work; quit; fail; failed; not respond; do nothing; nothing come out; nothing happen; not light; stay dark; stay black; black; blank; not come on; not switch on; not turn on; not power up; out of order; without function; not do anything; go dead; u/s; unavailable; not available; not run; never come on; never work; not light up; nothing come; deactivated
 out | out
 stuck | stuck; not move; not go up; not go down; go down but not up; go up but not down; not go back; not go forward; not come out; not release; jam; seize; not slide; not budge; stick; not come up; not come down; not fold; freeze; cannot move; not turn; not retract; not adjust; not go over
-shut | not open; not close; not shut; not latch; not stay shut; not stay open; pop open; not fold; not close all the way; only open; open alone; not engage
+shut | not open; not close; not shut; not latch; not stay shut; not stay open; pop open; open by itself; open on its own; open alone; not fold; not close all the way; only open; open alone; not engage
 unlock | not unlock; not lock; lock itself; unlock itself; lock by itself; lock alone; unlock by itself; unlock alone
 alone | by itself; by themselves; on its own; on their own; alone; for no reason; without reason; at random; whenever it wants; start when; come on when; go off when; go when; come on with the key in; come on in the garage; whenever i; wipe when dry; randomly; play up; misbehave; have a mind of its own; go crazy; crazy
 stays | stay on; not turn off; not switch off; not go off; not go out; never stop; not stop; all the time; always on; always run; run all the time; run constantly; keep run; stay lit; on all night; not cancel; stuck on; run for hours; constantly; permanently; not shut off; carry on; on permanent; run on; never turn off; never go out; continuous; every time; stay
 cuts | cut in and out; die; drop out; go dark; go blank; come and go; on and off; in and out; intermittent; switch off; sometimes; shut off; shut down; reboot; restart; now and then; stop in the middle; stop halfway; stop half way; go out; lose signal; turn off by itself; stop; interrupt
 stalls | stall; die; stall-off; cut out
-erratic | jump; jump around; bounce; swing; drop to zero; go to zero; erratic; jumpy; wander; flick; hunt; all over the place; dance; jump up and down; twitch
+erratic | drop to empty; jump; jump around; bounce; swing; drop to zero; go to zero; erratic; jumpy; wander; flick; hunt; all over the place; dance; jump up and down; twitch
 up-and-down | up and down; rise and fall; go up and down; between; hunt; surge; swing; pulse
 wrong | wrong; not correct; incorrect; false; lie; inaccurate; not accurate; implausible; not right; not match
 shows | show; read; say; says empty; say empty; show dash; show empty; stuck at; blank; display dash; flash
@@ -147,6 +147,7 @@ stops | stop; cut; abort; break off; interrupt; end; refuse; not start
 loud | loud; like a race car; like a tractor; like a tank; noisy; deafening; sound like
 bitten | chew; bite; bitten; gnaw; eat; eaten; nibble; rodent; mouse; mice; rat; marten; nest
 inside | inside; in the cab; into the cab; into the cabin; in the cabin; come in; in the car; into the car
+hard-in | hard to select; hard to engage; hard to get into; difficult to select; difficult to engage; will hardly go in; hard to find
 jumps | jump; hop; skip; slip; leap
 failed | fail; failed; not pass; not through; rejected; failure; too high
 never | never; not engage

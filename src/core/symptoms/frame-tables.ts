@@ -158,7 +158,9 @@ export function thingsIn(sentence: readonly string[], words: readonly string[]):
     const most = Math.max(...all.map((t) => t.at.length));
     // The same words may be a lamp on the dash and lights at the back: the very word goes first.
     const same = all.filter((t) => t.at.length === most).sort((x, y) => Number(y.exact) - Number(x.exact));
-    const does = new Map(same.toReversed().flatMap((t) => [...t.what.does]));
+    // "Water" may be rain: what is said of coolant holds only where its own row says so.
+    const exact = same.filter((t) => t.exact);
+    const does = new Map((exact.length > 0 ? exact : same).toReversed().flatMap((t) => [...t.what.does]));
     things.push({ ...same[0]!, what: { way: same[0]!.what.way, does } });
     i = same[0]!.to - 1;
   }

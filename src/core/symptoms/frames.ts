@@ -10,7 +10,7 @@ import { NEGATIONS, SMALL } from './words';
 
 /** These stand before their thing as well: "oil leak", "loses coolant", "a squeal from the belt". */
 const BEFORE = new Set(
-  'noise spins whines hums rumbles clunks knocks rattles ticks buzz grinds clicks gurgles whistles bangs pops leaks puddle loses tops-up uses burns smells too-much mists air-bubbles crystals sludge dirty failed sinks fault slips crunches hard not-in no-heat bitten pushed-out'.split(
+  'noise spins whines hums rumbles clunks knocks rattles ticks buzz grinds clicks gurgles whistles bangs pops leaks puddle loses tops-up uses burns smells too-much mists air-bubbles crystals sludge dirty failed sinks fault slips crunches hard not-in no-heat hard-in bitten pushed-out'.split(
     ' ',
   ),
 );
@@ -132,6 +132,26 @@ const hangsOn = (sentence: readonly string[], a: Found<Thing>, b: Found<Thing>):
 
 /** Areas whose phrases are said of the car or the engine without naming it. */
 const OF_THE_CAR = new Set(['starting', 'running', 'smoke']);
+
+/**
+ * Whether a phrase takes a piece of a thing's name for the thing: the gauges drop, but not because the fuel gauge does.
+ *
+ * @param sentence plain tokens
+ * @param words the words they came from
+ * @param h where it was met
+ * @returns true when a name of several words is covered in part
+ */
+export const splitsAName = (
+  sentence: readonly string[],
+  words: readonly string[],
+  h: { from: number; to: number },
+): boolean =>
+  thingsIn(sentence, words).some(
+    (t) =>
+      t.at.length > 1 &&
+      t.at.some((i) => i >= h.from && i < h.to) &&
+      !t.at.every((i) => i >= h.from && i < h.to),
+  );
 
 /**
  * Whether what was met stands on a thing that is no part of the car: the battery of a phone.

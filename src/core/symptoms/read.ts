@@ -3,7 +3,7 @@ import { CONDITIONS, conditionLabel } from './conditions';
 import { isTakenBack } from './denial';
 import { symptomById } from './names';
 import { frameTokens } from './frame-tables';
-import { frameHits, hasOtherSubject, isOfNoCar } from './frames';
+import { frameHits, hasOtherSubject, isOfNoCar, splitsAName } from './frames';
 import { GUESS, speaking } from './guess';
 import { ORDINARY } from './ordinary-words';
 import { byRarest, find, phrase, shippedPhrases, SPREAD, type Hit, type Phrase } from './phrases';
@@ -82,6 +82,7 @@ const OF_THE_CAR = new Set(['starting', 'running']);
 /** "The driver seat won't go back" says nothing of the engine, and a sensor that drifts none of the steering. */
 const ofAnother = (sentence: string[], words: string[], h: Hit): boolean =>
   isOfNoCar(sentence, words, h) ||
+  splitsAName(sentence, words, h) ||
   ((OF_THE_CAR.has(symptomById(h.id)?.area ?? '') || h.tokens.length === 1) &&
     hasOtherSubject(sentence, words, h));
 

@@ -40,7 +40,7 @@ slow: sluggish lazy lethargic
 weak: feeble
 power: poke oomph grunt
 smoke: smoking fumes cloud
-coolant: antifreeze water
+coolant: antifreeze
 leak: drip seep weep dribble
 lose: lost losing loss
 temperature: temp

@@ -7,7 +7,7 @@
 export const THINGS = `
 wiper; windscreen wiper; wiper blade | any: wipers
 washer; washer jet; screen wash; windscreen washer; washer pump; washer nozzle | any: washers; no: washers
-horn; hooter | any: horn; no: horn
+horn; hooter | any sounds noise: horn; no: horn
 window; electric window; driver window; passenger window; side window | dead stuck alone slow stays moves: windows-locks; mists: fog-inside; whistles: wind-noise
 windscreen; windshield | mists: fog-inside
 central lock; door lock; lock; locks; central locking | any: windows-locks
@@ -19,7 +19,7 @@ heated seat; seat heater; seat heating | any: seat-heater; no-heat: seat-heater;
 seat; driver seat; passenger seat; electric seat | stuck dead alone: seat-adjust
 seat belt; belt chime; belt reminder; belt buzzer; seat warning; =seatbelt | any: seat-belt
 interior light; dome light; courtesy light; roof light; map light; cabin light; boot light | any out: interior-light
-lighter socket; power socket; cigarette lighter; power outlet; 12v socket; usb socket; usb port; accessory socket | any: power-socket
+lighter socket; cigar lighter; power socket; cigarette lighter; power outlet; 12v socket; usb socket; usb port; accessory socket | any: power-socket
 headlight; headlamp; =headlights; dipped beam; low beam; high beam; main beam; front light | dead out: lights-out; flickers: lights-flicker; mists: lamp-moisture; aims: headlamp-aim; stays: light-by-itself; alone: light-by-itself
 tail light; rear light; fog light; number plate light; side light; =tail =lights; =rear =lights | dead out: lights-out; mists: lamp-moisture; stays: light-by-itself; flickers: lights-flicker
 brake =lights; stop =lights; stop =lamps; brake =lamps; third brake light | any out: brake-lights; no: brake-lights
@@ -31,7 +31,7 @@ speaker; loudspeaker | whines: audio-whine; buzz: audio-whine; dead: radio-displ
 alarm; siren of the alarm | any: alarm; sounds: alarm
 key fob; remote; fob; remote key; keyless entry; key battery; remote locking | any: key-remote
 fuel gauge; tank gauge; gas gauge; petrol gauge; fuel needle | any: fuel-gauge; shows: fuel-gauge
-speedometer; speedo; speed gauge | any: speed-signal; shows: speed-signal
+speedometer; speedometer needle; speedo; speed gauge | any shakes: speed-signal; shows: speed-signal
 temperature gauge; temperature needle; water gauge | erratic: temp-gauge; wrong: temp-gauge; dead: temp-gauge; red: overheat; never-gets: runs-cold; stays-low: runs-cold; low: runs-cold
 odometer; mileage display; mileage counter; trip counter; mileage | shows: odometer; dead: odometer; wrong: odometer
 dash; instrument cluster; instrument; all the gauges; =gauges; tachometer; rev counter | dead cuts erratic stalls: instruments-dead
@@ -72,10 +72,10 @@ urea injector; dosing valve; urea tank; urea line | crystals: def-leak; leaks: d
 coolant; =water; coolant level; expansion tank; radiator; header tank | loses: coolant-loss; low: coolant-loss; drops: coolant-loss; tops-up: coolant-loss; uses: coolant-loss; goes-away: coolant-loss
 coolant; radiator; coolant hose; water pump; antifreeze; heater hose | leaks: coolant-leak; puddle: coolant-leak
 coolant hose; top hose; radiator hose; bottom hose; expansion tank | hard: coolant-pressure; air-bubbles: coolant-pressure
-coolant; expansion tank; =coolant | dirty: coolant-mixed; smells: coolant-smell
+coolant; expansion tank | dirty: coolant-mixed; smells: coolant-smell
 coolant light; coolant warning; coolant level warning; coolant level light; temperature light; temperature warning | lit: coolant-lamp; stays: coolant-lamp; warns: coolant-lamp; flickers: coolant-lamp
 cooling fan; radiator fan; engine fan; electric fan | stays: fan-always; dead: fan-never; noise: fan-noise
-heater; heating; heat; cabin heat; hot air | dead: no-heat; cold: no-heat; no: no-heat; no-heat: no-heat; smells: coolant-smell
+heater; heating; heat; cabin heat; hot air | dead: no-heat; cold: no-heat; no: no-heat; no-heat: no-heat; gurgles: heater-noise
 heater; heat; temperature inside | stays: heater-only-hot; always-hot: heater-only-hot
 heater core; behind the dash; under the dash | gurgles: heater-noise; rattles: rattle-body; burns: burning-smell; clicks: airflow-wrong
 parking heater; auxiliary heater; night heater; diesel heater; standing heater | any: auxiliary-heater; no-light: auxiliary-heater
@@ -90,9 +90,9 @@ gearbox; automatic; transmission; auto box; into second; into third; into gear; 
 gearbox; transmission; automatic | leaks: gearbox-leak; hot: gearbox-hot; slips: slipping; shifts-not: no-shift; stuck: no-shift; slow-engage: delayed-engage; puddle: gearbox-leak
 drive; reverse; forward gear; into gear; =drive | slow-engage: delayed-engage; no: no-drive; never: no-drive
 transmission light; gearbox light; transmission warning; gear warning; gear light; cog symbol; gear symbol; gear cog | lit: transmission-lamp; warns: transmission-lamp; flickers: transmission-lamp
-gear; gears; fifth gear; third gear; first gear; second gear; top gear; reverse gear; overdrive; into first; into second; into third; into reverse; fourth | hard: hard-gear; crunches: hard-gear; grinds: hard-gear; not-in: hard-gear; jumps-out: quickshift; stuck: no-shift; shifts-not: no-shift
+gear; gears; reverse; fifth gear; third gear; first gear; second gear; top gear; reverse gear; overdrive; into first; into second; into third; into reverse; fourth | hard: hard-gear; hard-in: hard-gear; crunches: hard-gear; grinds: hard-gear; not-in: hard-gear; jumps-out: quickshift; stuck: no-shift; shifts-not: no-shift
 gear; gears; fifth gear; third gear; first gear; second gear; top gear; reverse gear; overdrive; fourth gear; fourth | not-to: no-shift; no-up: no-shift; missing: no-shift
-gear display; gear indicator; gear position display; gear readout | any: gear-display; shows: gear-display; flickers: gear-display
+neutral light; gear display; gear indicator; gear position display; gear readout | any no: gear-display; shows: gear-display; flickers: gear-display
 gear lever; shift lever; selector; lever; shifter; out of park; gear selector | stuck: shifter-locked; stays: shifter-locked; locked: shifter-locked
 clutch | slips: slipping; judders: judder-off; shakes: judder-off; noise: clutch-noise; whines: clutch-noise; rattles: clutch-noise; smells: clutch-smell; burns: clutch-smell; drags: clutch-pedal; bites: clutch-pedal; hard: clutch-pedal; heavy: clutch-pedal; high: clutch-pedal
 clutch pedal | any: clutch-pedal; hard: clutch-pedal; heavy: clutch-pedal; soft: clutch-pedal; stuck: clutch-pedal; stays: clutch-pedal; noise: clutch-noise; floor: clutch-pedal
@@ -110,10 +110,10 @@ brake fluid; brake fluid light; brake fluid level; brake fluid warning | low: br
 brake pad light; pad light; pad wear light; brake wear; pad wear; brake lining warning; pad warning | lit: pad-lamp; warns: pad-lamp
 wheel; back wheel; rear wheel; front wheel | locks: wheel-locks; hums: wheel-noise; grinds: wheel-noise; rumbles: wheel-noise; hot: brake-drag
 wheel bearing; hub; bearing; front hub; rear hub | hums: wheel-noise; noise: wheel-noise; grinds: wheel-noise; whines: wheel-noise; rumbles: wheel-noise
-tyre; road noise | hums: wheel-noise; rumbles: wheel-noise
+tyre; road noise | noise: wheel-noise; hums: wheel-noise; rumbles: wheel-noise
 trailer brake; trailer brakes | any: trailer-brakes; grabs: trailer-brakes; locks: trailer-brakes; poor: trailer-brakes; drags: trailer-brakes
 air pressure; brake air; air tanks; air in the tanks; air brake; build air | slow: air-brake; low: air-brake; drops: air-brake; not-up: air-brake; loses: air-brake
-steering; power steering; steer wheel | heavy: steer-heavy; hard: steer-heavy; noise: steer-noise; whines: steer-noise; clunks: steer-noise; loose: steer-play; not-back: steer-return; off-centre: wheel-off-centre; not-straight: wheel-off-centre; no: steer-heavy
+steering; power steering; steer wheel | pulls: steer-pull; heavy: steer-heavy; hard: steer-heavy; noise: steer-noise; whines: steer-noise; clunks: steer-noise; loose: steer-play; not-back: steer-return; off-centre: wheel-off-centre; not-straight: wheel-off-centre; no: steer-heavy
 wheel | not-straight: wheel-off-centre; off-centre: wheel-off-centre; heavy: steer-heavy
 steering light; steering warning; eps light; power steering light; power steering warning; steering symbol; steering wheel symbol; steering wheel light | lit: steering-lamp; warns: steering-lamp; stays: steering-lamp; red: steering-lamp
 power steering fluid; steering fluid; steering rack; steering pump; power steering reservoir; steering oil | leaks: steer-leak; low: steer-leak; loses: steer-leak; tops-up: steer-leak; whines: steer-noise; noise: steer-noise
@@ -132,7 +132,7 @@ start stop; stop start; auto stop | any: start-stop
 cruise; cruise control; speed limiter; adaptive cruise | any: cruise; cuts: cruise; stalls: cruise
 parking sensor; park sensor; camera; reversing camera; lane assist; lane keeping; blind spot; front radar; radar; front camera; driver assistance; collision warning; distance sensor; park assist; emergency braking assist | any: camera-sensor; blocked: camera-sensor; warns: camera-sensor; lit: camera-sensor; no: camera-sensor
 door open light; door open warning; door warning; door ajar light; door ajar; door open | lit: door-warning; warns: door-warning; stays: door-warning
-hybrid system; hybrid; high voltage battery; drive battery; traction battery; hv battery; ev system | warns: hv-warning; lit: hv-warning; fault: hv-warning
+hybrid battery; hybrid battery warning; hybrid system; hybrid; high voltage battery; drive battery; traction battery; hv battery; ev system | warns: hv-warning; lit: hv-warning; fault: hv-warning
 hybrid battery fan; battery fan; drive battery fan; fan behind the rear seat; fan of the drive battery | any: hv-battery-fan; noise: hv-battery-fan; stays: hv-battery-fan
 regen; regenerative braking; recuperation; energy recovery; regeneration when i lift | no: regen-brake; dead: regen-brake; weak: regen-brake
 range; electric range | halved: range-short; low: range-short; drops: range-short; short: range-short
