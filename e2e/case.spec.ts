@@ -115,6 +115,11 @@ test('a case from complaint to proof, and found again', async ({ page }) => {
   // Nothing depends on this tab: a fresh load shows it all.
   const number = (await page.getByRole('heading', { level: 1 }).innerText()).split(' ')[0]!;
   await page.reload();
+  // A closed case reads as a report, until it is edited.
+  const report = page.getByRole('article', { name: 'The case as a report' });
+  await expect(report).toContainText('It shakes at the lights when it is warm.');
+  await expect(page.getByLabel('Customer’s own words')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Edit', exact: true }).click();
   await expect(page.getByLabel('Customer’s own words')).toHaveValue(
     'It shakes at the lights when it is warm.',
   );

@@ -120,7 +120,11 @@ test('an analysis is repeated on another recording in one press, and stands besi
   page,
 }) => {
   await page.goto('/cases/25');
+  await page.getByRole('button', { name: 'Edit', exact: true }).click();
   const evidence = part(page, 'Evidence');
+  // What is finished is folded to its result.
+  await expect(evidence.getByRole('button', { name: /– not OK/ }).first()).toBeVisible();
+  await evidence.getByRole('button', { name: /^Unfold/ }).click();
   const asked = evidence.getByRole('article', { name: /^Which cylinder is low/ });
   await expect(asked).toHaveCount(2);
   await expect(asked.first().getByRole('list', { name: 'What was found' })).toContainText(

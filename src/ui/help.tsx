@@ -1,9 +1,13 @@
 'use client';
 
-import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import dynamic from 'next/dynamic';
+import { useRef, useState } from 'react';
 import styled from 'styled-components';
 
-const Ask = styled(Button)`
+/** What opens on a press is fetched on the press. */
+const HelpText = dynamic(() => import('./help-text').then((m) => m.HelpText), { ssr: false });
+
+const Ask = styled.button`
   min-width: 44px;
   min-height: 44px;
   margin: -12px -10px -12px -12px;
@@ -30,19 +34,6 @@ const Ask = styled(Button)`
     display: none;
   }
 `;
-const Said = styled(Popover)`
-  max-width: min(360px, calc(100vw - 24px));
-  padding: 12px 14px;
-  background: var(--raised);
-  color: var(--ink);
-  border: 1px solid var(--rule-2);
-  border-radius: var(--radius);
-  box-shadow: var(--shadow);
-  font-size: 0.875rem;
-  & > section {
-    outline: none;
-  }
-`;
 
 /** A heading with its question mark. */
 export const Titled = styled.div`
@@ -57,14 +48,15 @@ export const Titled = styled.div`
  * @param on the name of the part, for those who hear the page
  */
 export function Help({ on, text }: { on: string; text: string }) {
+  const [open, setOpen] = useState(false);
+  const ask = useRef<HTMLButtonElement>(null);
+  const label = `What ${on} is for`;
   return (
-    <DialogTrigger>
-      <Ask aria-label={`What ${on} is for`}>
+    <>
+      <Ask ref={ask} type="button" aria-label={label} aria-expanded={open} onClick={() => setOpen(!open)}>
         <span aria-hidden="true">?</span>
       </Ask>
-      <Said placement="bottom start">
-        <Dialog aria-label={`What ${on} is for`}>{text}</Dialog>
-      </Said>
-    </DialogTrigger>
+      {open && <HelpText beside={ask} label={label} text={text} onClose={() => setOpen(false)} />}
+    </>
   );
 }

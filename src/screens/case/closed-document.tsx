@@ -21,6 +21,9 @@ const Head = styled.p`
   padding: 10px 28px;
   border-bottom: 1px solid var(--rule);
   color: var(--ink-2);
+  @media print {
+    display: none;
+  }
 `;
 
 /** Parts that only the case itself has; proof and follow-up stay below the document. */
