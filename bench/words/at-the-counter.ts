@@ -50,7 +50,7 @@ bogs down when I give it gas | hesitation
 it falls into a hole when I accelerate | hesitation
 bucks like a horse at 30 mph | jerking
 car jumps and jerks in second gear | jerking
-jolting when I drive slow | jerking
+jolting when driving slow | jerking
 no pull any more, can't get past 60 | no-power
 down on power | no-power
 It has lost its guts | no-power

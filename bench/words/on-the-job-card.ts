@@ -112,7 +112,7 @@ when it rains it does it more |
 only on Mondays |
 worse with the trailer |
 after washing it takes an hour until it is good again |
-Car feel weak when I drive up the hill | no-power
+Car feel weak when going up the hill | no-power
 He do not want to start in the cold | hard-start, ?no-start
 By accelerate the car stutter | hesitation, ?misfire, ?jerking
 the car goes in emergency program | limp

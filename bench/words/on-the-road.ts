@@ -84,7 +84,7 @@ groans when I turn the wheel | steer-noise
 bars wobble when I let go at 40 | weave
 loader lifts slowly when the oil is hot | hydraulics
 engine dies when I put it in first with the stand up | stand-cut
-wheel isn't straight when I drive straight | wheel-off-centre
+wheel isn't straight when going straight | wheel-off-centre
 steering doesn't come back after a corner | steer-return
 power steering fluid is always low | steer-leak
 shock is wet with oil | damper-leak

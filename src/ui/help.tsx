@@ -1,11 +1,7 @@
 'use client';
 
-import dynamic from 'next/dynamic';
-import { useRef, useState } from 'react';
+import { useId, useRef } from 'react';
 import styled from 'styled-components';
-
-/** What opens on a press is fetched on the press. */
-const HelpText = dynamic(() => import('./help-text').then((m) => m.HelpText), { ssr: false });
 
 const Ask = styled.button`
   min-width: 44px;
@@ -34,6 +30,21 @@ const Ask = styled.button`
     display: none;
   }
 `;
+const WIDTH = 340;
+/** The browser's own popover: it lies over everything, and Escape or a press elsewhere takes it away. */
+const Said = styled.div`
+  position: fixed;
+  inset: auto;
+  margin: 0;
+  width: min(${WIDTH}px, calc(100vw - 24px));
+  padding: 12px 14px;
+  background: var(--raised);
+  color: var(--ink);
+  border: 1px solid var(--rule-2);
+  border-radius: var(--radius);
+  box-shadow: var(--shadow);
+  font: 400 0.875rem/1.45 var(--sans);
+`;
 
 /** A heading with its question mark. */
 export const Titled = styled.div`
@@ -48,15 +59,28 @@ export const Titled = styled.div`
  * @param on the name of the part, for those who hear the page
  */
 export function Help({ on, text }: { on: string; text: string }) {
-  const [open, setOpen] = useState(false);
+  const id = useId();
   const ask = useRef<HTMLButtonElement>(null);
   const label = `What ${on} is for`;
+  const place = (said: HTMLElement) => {
+    const { left, bottom } = ask.current!.getBoundingClientRect();
+    said.style.left = `${Math.max(12, Math.min(left, window.innerWidth - WIDTH - 12))}px`;
+    said.style.top = `${Math.min(bottom, window.innerHeight - 160)}px`;
+  };
   return (
     <>
-      <Ask ref={ask} type="button" aria-label={label} aria-expanded={open} onClick={() => setOpen(!open)}>
+      <Ask ref={ask} type="button" aria-label={label} popoverTarget={id}>
         <span aria-hidden="true">?</span>
       </Ask>
-      {open && <HelpText beside={ask} label={label} text={text} onClose={() => setOpen(false)} />}
+      <Said
+        id={id}
+        popover="auto"
+        role="dialog"
+        aria-label={label}
+        onBeforeToggle={(e) => place(e.currentTarget)}
+      >
+        {text}
+      </Said>
     </>
   );
 }

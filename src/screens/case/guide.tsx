@@ -8,7 +8,7 @@ import { about, gradesInWords } from '../odds-words';
 import { useGuide, usePrecedents, type Guide } from './similar-cases';
 import { useCase } from './store';
 import { usePutTest } from './tests/use-put-test';
-import { HELP } from '../help-texts';
+import { HELP_LIKELY } from '../help-texts';
 import { Help, Titled } from '@/ui/help';
 
 const Cause = styled.li<{ $out: boolean }>`
@@ -80,7 +80,7 @@ export function GuideMargin({ leave }: { leave?: Leave }) {
       <section aria-label="Likely causes">
         <Titled>
           <h3>Likely causes</h3>
-          <Help on="Likely causes" text={HELP.likely} />
+          <Help on="Likely causes" text={HELP_LIKELY} />
         </Titled>
         <ul>
           {guide.causes.slice(0, SHOWN).map((c) => (

@@ -18,7 +18,7 @@ import { NearCases } from './near-cases';
 import { useForks, useMarginAge } from './similar-cases';
 import { useCase } from './store';
 import { useUnexplained } from './unexplained';
-import { HELP } from '../help-texts';
+import { HELP_DECIDING } from '../help-texts';
 import { Help, Titled } from '@/ui/help';
 
 const parts = css`
@@ -170,7 +170,7 @@ function Guidance({ now, leave }: { now: string; leave?: (then?: () => void) => 
         <section aria-label="Forks">
           <Titled>
             <h3>Deciding tests</h3>
-            <Help on="Deciding tests" text={HELP.deciding} />
+            <Help on="Deciding tests" text={HELP_DECIDING} />
           </Titled>
           <ForkList forks={forks.slice(0, 3)} />
         </section>

@@ -9,7 +9,7 @@ import { age } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
 import { usePrecedents } from './similar-cases';
 import { useCase } from './store';
-import { HELP } from '../help-texts';
+import { HELP_SIMILAR } from '../help-texts';
 import { Help, Titled } from '@/ui/help';
 
 const Card = styled.li`
@@ -43,7 +43,7 @@ export function NearCases({ now }: { now: string }) {
     <>
       <Titled>
         <h3>Similar cases</h3>
-        <Help on="Similar cases" text={HELP.similar} />
+        <Help on="Similar cases" text={HELP_SIMILAR} />
       </Titled>
       {found.cases.length === 0 ? (
         <Empty>

@@ -27,7 +27,7 @@ import { COLUMNS } from './columns';
 import { ExportLinks } from './export-links';
 import { addressOf, useCaseList } from './use-case-list';
 import { ListTable } from './table-style';
-import { HELP } from '../help-texts';
+import { HELP_CASES } from '../help-texts';
 import { Help, Titled } from '@/ui/help';
 
 const Page = styled.main`
@@ -106,7 +106,7 @@ export function CaseListScreen({
     <Page>
       <Titled>
         <h1>All cases</h1>
-        <Help on="All cases" text={HELP.cases} />
+        <Help on="All cases" text={HELP_CASES} />
       </Titled>
       <Filters role="search" aria-label="Filter the list">
         <LineInput

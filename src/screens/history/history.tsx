@@ -9,7 +9,7 @@ import { Button, Choice, Empty, Figure, Quiet, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { LineInput } from '@/ui/line-input';
 import { post } from '../send';
-import { HELP } from '../help-texts';
+import { HELP_HISTORY } from '../help-texts';
 import { Help, Titled } from '@/ui/help';
 
 const Page = styled.main`
@@ -75,7 +75,7 @@ export function HistoryScreen({
       </p>
       <Titled>
         <h1>History of case {number}</h1>
-        <Help on="the history" text={HELP.history} />
+        <Help on="the history" text={HELP_HISTORY} />
       </Titled>
       <div style={{ display: 'flex', gap: 14, alignItems: 'end', margin: '8px 0 4px', flexWrap: 'wrap' }}>
         <Choice label="Part" value={part} options={PARTS} empty="all parts" onChange={setPart} />

@@ -9,7 +9,7 @@ import { Button, Empty, Quiet, Tag } from '@/ui/controls';
 import { TestShelf } from '../checks/sections';
 import { ProcedureEditor } from './editor';
 import { sendProcedure } from './send';
-import { HELP } from '../help-texts';
+import { HELP_PROCEDURES } from '../help-texts';
 import { Help, Titled } from '@/ui/help';
 
 const Page = styled.div`
@@ -82,7 +82,7 @@ export function ProceduresScreen({ start }: { start: Procedure[] }) {
           <div style={{ display: 'flex', gap: 8, alignItems: 'center', paddingBottom: 6 }}>
             <Titled style={{ flex: 1 }}>
               <h1>Procedures</h1>
-              <Help on="Procedures" text={HELP.procedures} />
+              <Help on="Procedures" text={HELP_PROCEDURES} />
             </Titled>
             <Button onPress={() => setChosen(blank())}>
               <Plus aria-hidden="true" /> New

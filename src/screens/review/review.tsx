@@ -15,7 +15,7 @@ import { experienceAddress } from '../experience/links';
 import { ShopShelf } from '../shop/sections';
 import { ReviewBars } from './bars';
 import { Figures } from './figures';
-import { HELP } from '../help-texts';
+import { HELP_REVIEW } from '../help-texts';
 import { Help, Titled } from '@/ui/help';
 
 const Period = styled.form`
@@ -67,7 +67,7 @@ export function ReviewScreen({
     <ShopShelf>
       <Titled>
         <h1>Shop review</h1>
-        <Help on="Shop review" text={HELP.review} />
+        <Help on="Shop review" text={HELP_REVIEW} />
       </Titled>
       <Period
         onSubmit={(e) => {

@@ -18,7 +18,7 @@ import { PreviewPane } from './preview';
 import { Source, type ChosenFile, type ScopeOffer } from './source';
 import { upload } from './upload';
 import { TraceWorker } from './worker';
-import { HELP } from '../help-texts';
+import { HELP_TRACE } from '../help-texts';
 import { Help } from '@/ui/help';
 
 const Head = styled.div`
@@ -212,7 +212,7 @@ function Traced({ traceId, others, scope: scopeOffer }: Props) {
         <h1>
           <Link href={`/cases/${record.case.number}#evidence`}>Case {record.case.number}</Link> · trace
         </h1>
-        <Help on="a trace" text={HELP.trace} />
+        <Help on="a trace" text={HELP_TRACE} />
         <Quiet>{title}</Quiet>
         <span style={{ flex: 1 }} />
         {sending && (
