@@ -34,6 +34,15 @@ test('finished tests are folded to their result, open on a press and by a link',
   await expect(evidence.getByRole('article')).toHaveCount(6);
 });
 
+test('nothing is folded on paper', async ({ page }) => {
+  await page.goto('/cases/9');
+  await page.getByRole('button', { name: 'Edit', exact: true }).click();
+  const evidence = part(page, 'Evidence');
+  await expect(evidence.getByRole('article')).toHaveCount(4);
+  await page.pdf();
+  await expect(evidence.getByRole('article')).toHaveCount(6);
+});
+
 test('a part says what it is for', async ({ page }) => {
   await page.goto('/cases/34');
   await page.getByRole('button', { name: 'What Proof is for' }).click();

@@ -2,6 +2,7 @@
 
 import { ChevronRight } from 'lucide-react';
 import { useEffect, useState } from 'react';
+import { flushSync } from 'react-dom';
 import styled from 'styled-components';
 import { testResult, type CaseRecord, type RowOf } from '@/core/case';
 import { Quiet } from '@/ui/controls';
@@ -68,8 +69,14 @@ export function useFolded() {
       if (id) open(id);
     };
     toLinked();
+    // On paper nothing can be pressed: it is drawn before the page is printed.
+    const unfold = () => flushSync(() => setFolded(new Set()));
     window.addEventListener('hashchange', toLinked);
-    return () => window.removeEventListener('hashchange', toLinked);
+    window.addEventListener('beforeprint', unfold);
+    return () => {
+      window.removeEventListener('hashchange', toLinked);
+      window.removeEventListener('beforeprint', unfold);
+    };
   }, []);
   return { folded, open, openAll: () => setFolded(new Set()) };
 }
