@@ -46,9 +46,8 @@ test('nothing is folded on paper', async ({ page }) => {
 test('a part says what it is for', async ({ page }) => {
   await page.goto('/cases/34');
   await page.getByRole('button', { name: 'What Proof is for' }).click();
-  await expect(page.getByRole('dialog', { name: 'What Proof is for' })).toContainText(
-    'claimed until it is checked',
-  );
+  const said = page.getByRole('note', { name: 'What Proof is for' });
+  await expect(said).toContainText('claimed until it is checked');
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(said).toBeHidden();
 });

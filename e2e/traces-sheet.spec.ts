@@ -76,6 +76,7 @@ test('what is normal is not taken from a trace of before the repair, unless a pe
   page,
 }) => {
   await page.goto('/cases/27');
+  await page.getByRole('button', { name: 'Edit', exact: true }).click();
   await part(page, 'Evidence').getByRole('link', { name: 'cam and crank, healthy engine' }).click();
   await page.getByLabel('It stands for').selectOption('before');
   await page.goto('/cases/42');
@@ -83,6 +84,7 @@ test('what is normal is not taken from a trace of before the repair, unless a pe
   // Of another case only known-good ones are offered; it is not one any more.
   await expect(page.getByLabel('Overlay').getByRole('option', { name: /healthy engine/ })).toHaveCount(0);
   await page.goto('/cases/27');
+  await page.getByRole('button', { name: 'Edit', exact: true }).click();
   await part(page, 'Evidence').getByRole('link', { name: 'cam and crank, healthy engine' }).click();
   await page.getByLabel('It stands for').selectOption('known-good');
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();

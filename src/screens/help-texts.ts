@@ -21,8 +21,6 @@ export const HELP_REVIEW =
   'How the shop has done over a period. Every figure opens the cases it was counted from.';
 export const HELP_PROCEDURES =
   'Tests that belong together, saved as a checklist for the next vehicle of the kind.';
-export const HELP_TRACE =
-  'A recording from an oscilloscope or logger. Vantle says what it looks like and runs the analysis that fits; put marks where you want figures, and add what was found to the case as a test.';
 export const HELP_HISTORY = 'Every change on this case: when, by whom, from what to what.';
 export const HELP_DECIDING =
   'Tests that told one cause from another in similar cases, with the line between them and where this vehicle stands.';

@@ -75,7 +75,7 @@ export function Help({ on, text }: { on: string; text: string }) {
       <Said
         id={id}
         popover="auto"
-        role="dialog"
+        role="note"
         aria-label={label}
         onBeforeToggle={(e) => place(e.currentTarget)}
       >

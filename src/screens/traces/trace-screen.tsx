@@ -18,8 +18,6 @@ import { PreviewPane } from './preview';
 import { Source, type ChosenFile, type ScopeOffer } from './source';
 import { upload } from './upload';
 import { TraceWorker } from './worker';
-import { HELP_TRACE } from '../help-texts';
-import { Help } from '@/ui/help';
 
 const Head = styled.div`
   display: flex;
@@ -212,7 +210,6 @@ function Traced({ traceId, others, scope: scopeOffer }: Props) {
         <h1>
           <Link href={`/cases/${record.case.number}#evidence`}>Case {record.case.number}</Link> · trace
         </h1>
-        <Help on="a trace" text={HELP_TRACE} />
         <Quiet>{title}</Quiet>
         <span style={{ flex: 1 }} />
         {sending && (
