@@ -26,7 +26,8 @@ test('an empty shop says how to begin, and a file of cases makes it a shop', asy
 
     const file = path.join(shop.folder, 'cases.ndjson');
     writeFileSync(file, `${JSON.stringify(longCase(7))}\n{"format": "of another kind"}\n`);
-    await page.goto(shop.url);
+    // A file chosen before the page is alive is not heard of.
+    await page.goto(shop.url, { waitUntil: 'networkidle' });
     await page.getByLabel('Case file').setInputFiles(file);
     await expect(page.getByText('1 case created')).toBeVisible();
     await expect(page.getByText('line 2')).toBeVisible();

@@ -93,6 +93,10 @@ mice have chewed the loom | rodents
     expect(read('the horn does not work')).toEqual(['horn']);
   });
 
+  it('a word nobody knows behind a symptom takes nothing from it', () => {
+    expect(read('shakes at idle chunters')).toEqual(['rough-idle']);
+  });
+
   it('reads what stands behind an "and" as well', () => {
     expect(read('hesitates and backfires on acceleration').sort()).toEqual(['backfire', 'hesitation']);
   });

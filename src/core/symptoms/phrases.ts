@@ -154,7 +154,7 @@ export function find(
 
 /** With one of these behind it, what was met is the name of a part. */
 const HARDWARE = new Set(
-  'sensor switch solenoid relay regulator resistor ratio mat module unit cable connector plug socket bulb actuator valve mount counter monitor gasket separator hose'
+  'sensor switch solenoid relay regulator resistor ratio mat module unit cable connector plug socket bulb actuator valve mount gasket separator hose'
     .split(' ')
     .map(stem),
 );
