@@ -3,7 +3,7 @@ import { CONDITIONS, conditionLabel } from './conditions';
 import { isTakenBack } from './denial';
 import { symptomById } from './names';
 import { frameTokens } from './frame-tables';
-import { frameHits, hasOtherSubject, isOfNoCar, splitsAName } from './frames';
+import { readFrames } from './frames';
 import { GUESS, speaking } from './guess';
 import { ORDINARY } from './ordinary-words';
 import { byRarest, find, phrase, shippedPhrases, SPREAD, type Hit, type Phrase } from './phrases';
@@ -77,15 +77,6 @@ const negatedWhen = (list: { word: string; token: string }[]): { word: string; t
     NEGATIONS.has(t.token) && WHEN.has(list[i + 1]?.word.toLowerCase() ?? '') ? { ...t, token: NOT_WHEN } : t,
   );
 
-/** Areas whose phrases are said of the car or the engine without naming it. */
-const OF_THE_CAR = new Set(['starting', 'running']);
-/** "The driver seat won't go back" says nothing of the engine, and a sensor that drifts none of the steering. */
-const ofAnother = (sentence: string[], words: string[], h: Hit): boolean =>
-  isOfNoCar(sentence, words, h) ||
-  splitsAName(sentence, words, h) ||
-  ((OF_THE_CAR.has(symptomById(h.id)?.area ?? '') || h.tokens.length === 1) &&
-    hasOtherSubject(sentence, words, h));
-
 /** Conditions that stay when a symptom's own phrase says them: they say nothing of the symptom itself. */
 const STAYS = new Set(['load', 'acceleration', 'bumps', 'rain', 'low-speed', 'high-speed', 'turning']);
 /** The shipped vocabulary with a shop's own words over it. */
@@ -155,12 +146,13 @@ export class Vocabulary {
   private readAnew(text: string): SentenceReading {
     const { list, own, tokens: plain } = this.plain(text);
     const words = list.map((t) => t.word.toLowerCase());
+    const frames = readFrames(plain, words);
     const { kept: symptoms, again } = find(
       plain,
       this.symptoms,
-      frameHits(plain, words),
+      frames.hits,
       own,
-      (h) => h.tokens.length === 0 || !ofAnother(plain, words, h),
+      (h) => h.tokens.length === 0 || !frames.isOfAnother(h),
     );
     const when = find(plain, this.conditions);
     const used = new Set<number>();
