@@ -28,8 +28,6 @@ export type Hit = Phrase & {
 const ARTICLES = new Set(['the', 'a', 'an', 'my', 'it', 'its']);
 /** How many words a phrase may be spread over when its words come in another order. */
 export const SPREAD = 7;
-/** The same for a phrase of two words: with one word between at most, since many sentences have two words somewhere. */
-const SPREAD_OF_TWO = 3;
 /**
  * A phrase as the tokens that must be met in order. One with a single word of weight ("at the
  * lights") keeps its small words, and nothing may stand between.
@@ -229,14 +227,13 @@ function inAnyOrder(
   at: Map<string, number[]>,
   p: Phrase,
 ): { from: number; to: number } | undefined {
-  // Turning a phrase with "not" or "no" round changes what it denies.
+  // Turning a phrase with "not" or "no" round changes what it denies, and many sentences have two words somewhere.
   if (p.gap === 0 || p.negative || p.tokens.length < 3) return undefined;
   for (const start of at.get(p.tokens[0]!) ?? []) {
     const places = p.tokens.map((t) => nearest(at.get(t) ?? [], start));
     const [from, to] = [Math.min(...places), Math.max(...places)];
-    const spread = p.tokens.length > 2 ? SPREAD : SPREAD_OF_TWO;
-    const one = !sentence.slice(Math.max(0, from), to).some((t) => WHEN.has(t));
-    if (one && to - from < spread && new Set(places).size === places.length) return { from, to: to + 1 };
+    const close = to - from < SPREAD && new Set(places).size === places.length;
+    if (close && !sentence.slice(from, to).some((t) => WHEN.has(t))) return { from, to: to + 1 };
   }
   return undefined;
 }
