@@ -55,11 +55,13 @@ export default defineCheck({
         because: `${like(i.running.value, i.running)} is too much: it cooks the battery and sets codes. Regulator, or its sensing wire.`,
       });
     else if (inside(i.running.value, 13.5 * k, 15 * k) && (rise < 0 || rise > 4 * k))
-      // A battery at rest is neither above what charges it nor so far below.
       findings.push({
         about: 'Running',
         verdict: 'unsure',
-        because: `${like(i.running.value, i.running)} would charge, but ${like(i.rest.value, i.rest)} is no battery at rest: one of the two was not read at its posts.`,
+        because:
+          rise < 0
+            ? `${like(i.running.value, i.running)} is less than the ${like(i.rest.value, i.rest)} at rest: surface charge, or one of the two was not read at the posts. Draw the surface charge off and read both again.`
+            : `${like(i.running.value, i.running)} would charge, but ${like(i.rest.value, i.rest)} at rest is a battery deeply discharged or damaged, or was not read at its posts. Charge it and read both again.`,
       });
     else if (inside(i.running.value, 13.5 * k, 15 * k))
       findings.push({
@@ -87,15 +89,19 @@ export default defineCheck({
       });
     if (i.loaded) {
       const holds = i.loaded.value >= 13.2 * k - 1e-9;
-      const tooMuch = i.loaded.value > 15.5 * k + 1e-9;
+      // As without load: over 15 V only one that charges on demand may go, over 15.5 V none.
+      const high = i.loaded.value > 15 * k + 1e-9;
+      const tooMuch = i.loaded.value > 15.5 * k + 1e-9 || (high && !onDemand);
       findings.push({
         about: 'Under load',
-        verdict: tooMuch ? 'fail' : !holds ? 'fail' : i.loaded.value > 15 * k + 1e-9 ? 'unsure' : 'pass',
+        verdict: tooMuch || !holds ? 'fail' : high ? 'unsure' : 'pass',
         because: tooMuch
           ? `${like(i.loaded.value, i.loaded)} with everything on is too much: regulator, or its sensing wire.`
-          : holds
-            ? `Holds ${like(i.loaded.value, i.loaded)} with everything on.`
-            : `Falls to ${like(i.loaded.value, i.loaded)} with everything on: a phase lost, the belt slips, or a cable drops the rest.`,
+          : high
+            ? `${like(i.loaded.value, i.loaded)} with everything on is more than a fixed regulator gives. Ask the scan tool what is commanded.`
+            : holds
+              ? `Holds ${like(i.loaded.value, i.loaded)} with everything on.`
+              : `Falls to ${like(i.loaded.value, i.loaded)} with everything on: a phase lost, the belt slips, or a cable drops the rest.`,
       });
     }
     if (i.ripple) {

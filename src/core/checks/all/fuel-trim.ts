@@ -51,8 +51,8 @@ export default defineCheck({
     const value = (r: Read | undefined) => {
       if (r === undefined || i.scale === 'percent') return r?.value;
       const inPercent = blockToPercent(r.value);
-      // No engine runs at the ends of the scale: a trim of 5 is one in percent.
-      if (Math.abs(inPercent) > 60)
+      // No engine runs with so much taken away: a trim of 5 is one in percent.
+      if (inPercent < -60)
         throw new Refusal(
           `${r.value} on the block scale would be ${sign(inPercent)}: if these are percent, choose that scale.`,
           'scale',

@@ -56,7 +56,7 @@ export default defineCheck({
       return [
         {
           verdict: 'unsure',
-          because: `${says}: nothing at all behind it is more than a catalyst does. Is that sensor measuring yet?`,
+          because: `${says}: a very good catalyst, or a sensor that is not measuring yet and shows 0. Its status on the scan tool would tell.`,
           figure: percent(c),
         },
       ];

@@ -120,8 +120,8 @@ export default defineCheck({
     // The table is good to 15 %, so the edge is that wide.
     const under = total <= allowed * 0.85;
     const whole = i.whole?.value;
-    // What flows through some of the fuses cannot be more than the whole.
-    const contradicts = whole !== undefined && total * 0.85 > whole;
+    // What flows through some of the fuses cannot be more than the whole; too much by either is too much.
+    const contradicts = whole !== undefined && whole <= allowed && total * 0.85 > whole;
     const verdict = contradicts
       ? 'unsure'
       : whole !== undefined
