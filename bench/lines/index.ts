@@ -1,5 +1,6 @@
 import { Catalogue, starterItems } from '@/core/cause';
 import { readQuery, type Chip, type KnownWords } from '@/core/similar';
+import { readingHead, readingRow, type Count } from '../reading-row';
 import { LINES } from './lines';
 import { LINES_OF_THE_BENCH } from './lines-of-the-bench';
 
@@ -68,7 +69,7 @@ const meets = (label: string, got: string) =>
   got === label || (/^(?:r|vin):/.test(label) && got.startsWith(label));
 
 /** What a line was read as, beside what it means. */
-export function judgeLine(row: string): { right: number; wrong: string[]; unread: string[] } {
+export function judgeLine(row: string): Count {
   const [line = '', meant = ''] = row.split(' | ');
   const wanted = meant
     .split(/ (?=(?:[a-z]+):)/)
@@ -91,20 +92,12 @@ const half = (rest: number) => [LINES, LINES_OF_THE_BENCH].map((l) => l.filter((
 export const LOOKED_AT = half(0).flat();
 export const HELD_OUT = half(1).flat();
 
-function rowOf(name: string, lines: readonly string[]): string {
-  const all = lines.map(judgeLine);
-  const right = all.reduce((n, j) => n + j.right, 0);
-  const wrong = all.reduce((n, j) => n + j.wrong.length, 0);
-  const unread = all.reduce((n, j) => n + j.unread.length, 0);
-  const percent = (x: number) => `${((100 * x) / (right + unread)).toFixed(1)} %`;
-  return `| ${name} | ${lines.length} | ${percent(right)} | ${percent(wrong)} | ${percent(unread)} |`;
-}
+const rowOf = (name: string, lines: readonly string[]): string => readingRow(name, lines.map(judgeLine));
 
 /** Lines of the search field read into chips, of all that was meant. */
 export function lines(): string {
   return [
-    '| Lines | | right | wrong | unread |',
-    '| --- | ---: | ---: | ---: | ---: |',
+    ...readingHead('Lines'),
     rowOf('looked at while mending: the first set', half(0)[0]!),
     rowOf('looked at while mending: at the bench', half(0)[1]!),
     rowOf('looked at while mending: all', LOOKED_AT),

@@ -1,15 +1,10 @@
 import { readSentence } from '@/core/symptoms';
+import { readingHead, readingRow, type Count } from '../reading-row';
 import { AT_THE_COUNTER } from './at-the-counter';
 import { labelled, type Labelled } from './labelled';
 import { ON_THE_JOB_CARD } from './on-the-job-card';
 import { ON_THE_ROAD } from './on-the-road';
 import { TABLE } from './sentences';
-
-export interface Count {
-  right: number;
-  wrong: string[];
-  unread: string[];
-}
 
 /** Symptoms: each meant one is read or not; each one read that was not meant, or was denied, is wrong. */
 export function judgeSentence({ text, symptoms, optional }: Labelled): Count {
@@ -34,27 +29,17 @@ const half = (rest: number) =>
 export const LOOKED_AT = half(0);
 export const HELD_OUT = half(1);
 
-function row(name: string, sentences: readonly Labelled[]): string {
-  const all = sentences.map(judgeSentence);
-  const right = all.reduce((n, j) => n + j.right, 0);
-  const wrong = all.reduce((n, j) => n + j.wrong.length, 0);
-  const unread = all.reduce((n, j) => n + j.unread.length, 0);
-  const percent = (x: number) => `${((100 * x) / (right + unread)).toFixed(1)} %`;
-  return `| ${name} | ${sentences.length} | ${percent(right)} | ${percent(wrong)} | ${percent(unread)} |`;
-}
-
 /** Sentences read into symptoms, of all symptoms meant. */
 export function words(): string {
   const rows = (which: string, sets: typeof LOOKED_AT) => [
-    ...sets.map(({ name, sentences }) => row(`${which}: ${name}`, sentences)),
-    row(
+    ...sets.map(({ name, sentences }) => readingRow(`${which}: ${name}`, sentences.map(judgeSentence))),
+    readingRow(
       `${which}: all`,
-      sets.flatMap((s) => s.sentences),
+      sets.flatMap((s) => s.sentences.map(judgeSentence)),
     ),
   ];
   return [
-    '| Sentences | | right | wrong | unread |',
-    '| --- | ---: | ---: | ---: | ---: |',
+    ...readingHead('Sentences'),
     ...rows('looked at while mending', LOOKED_AT),
     ...rows('not looked at', HELD_OUT),
   ].join('\n');

@@ -3,5 +3,5 @@ export * from './conditions';
 export * from './read';
 export * from './vocabulary';
 export * from './by-clause';
-export { nearWord } from './words';
+export { isDevice, nearWord } from './words';
 export { canBeMet } from './phrases';

@@ -1,6 +1,6 @@
 import { bisectRight } from 'd3-array';
 import { SYMPTOMS } from './vocabulary';
-import { canonical, NEGATIONS, SMALL, stem, tokens } from './words';
+import { canonical, isDevice, NEGATIONS, SMALL, stem, tokens } from './words';
 
 /** Phrases of the vocabulary, and where a sentence says them. */
 
@@ -150,12 +150,6 @@ export function find(
   return { kept: kept.sort((a, b) => a.from - b.from), again };
 }
 
-/** With one of these behind it, what was met is the name of a part. */
-const HARDWARE = new Set(
-  'sensor switch solenoid relay regulator resistor ratio mat module unit cable connector plug socket bulb actuator valve mount gasket separator hose'
-    .split(' ')
-    .map(stem),
-);
 /**
  * Whether what was met is part of a part's name: "knock sensor", "fuel shut-off valve".
  *
@@ -167,7 +161,7 @@ const HARDWARE = new Set(
 export const namesAPart = (sentence: readonly string[], f: { to: number }): boolean => {
   const [next, then] = sentence.slice(f.to, f.to + 4).filter((t) => t !== '');
   // "When the compressor switches on" names none.
-  return next !== undefined && HARDWARE.has(next) && then !== 'on' && then !== 'off';
+  return next !== undefined && isDevice(next) && then !== 'on' && then !== 'off';
 };
 
 /** A word that stands for others among more words may not stand for them alone. */

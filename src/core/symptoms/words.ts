@@ -140,3 +140,18 @@ export function nearWord(a: string, b: string, most: number): boolean {
   }
   return last[b.length]! <= most;
 }
+
+/** With one of these behind it a name is the name of another part: a knock sensor, a fuel shut-off valve. */
+const DEVICES = new Set(
+  'sensor switch solenoid relay regulator resistor actuator ratio mat module unit cable connector plug socket bulb valve mount gasket separator hose'
+    .split(' ')
+    .map(stem),
+);
+
+/**
+ * Whether a word names a device that takes the words before it for its own name.
+ *
+ * @param word as written or as a plain token
+ * @example isDevice('Sensors') // true
+ */
+export const isDevice = (word: string): boolean => DEVICES.has(stem(word.toLowerCase()));

@@ -64,7 +64,7 @@ interface Props {
   people: PersonOfShop[];
   now: string;
   /** What a closed case reads as. */
-  document?: Report | undefined;
+  report?: Report | undefined;
 }
 
 /** A case: spine, sheet, and a margin that thinks along (or another case beside it). */
@@ -77,7 +77,7 @@ export function CaseScreen({
   taught,
   people,
   now,
-  document,
+  report,
 }: Props) {
   const [store] = useState(() => createCaseStore(open));
   useEffect(() => store.getState().start(), [store]);
@@ -104,7 +104,7 @@ export function CaseScreen({
                   <Sheet>
                     <LostClashes />
                     <ComebackOffers />
-                    <Parts fresh={isEmpty(open.record)} document={document} />
+                    <Parts fresh={isEmpty(open.record)} report={report} />
                   </Sheet>
                   {beside ? <Beside other={beside} /> : <Margin now={now} />}
                 </Body>
@@ -118,12 +118,12 @@ export function CaseScreen({
 }
 
 /** The five parts; of a closed case a document in place of the first four. */
-function Parts({ fresh, document }: { fresh: boolean; document: Report | undefined }) {
-  const { reads, edit } = useAsDocument(document);
-  if (reads && document)
+function Parts({ fresh, report }: { fresh: boolean; report: Report | undefined }) {
+  const { reads, edit } = useAsDocument(report);
+  if (reads && report)
     return (
       <>
-        <ClosedDocument report={document} onEdit={edit} />
+        <ClosedDocument report={report} onEdit={edit} />
         <ProofPart />
       </>
     );

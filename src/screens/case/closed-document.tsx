@@ -33,16 +33,16 @@ const INTO_THE_CASE = /^#(?:complaint|evidence|cause|repair|test-|at-)/;
  * Whether a closed case is read as a document: it was closed when it was opened here, and nobody asked to edit it or
  * followed a link to one of its rows.
  */
-export function useAsDocument(document: Report | undefined): { reads: boolean; edit: () => void } {
+export function useAsDocument(report: Report | undefined): { reads: boolean; edit: () => void } {
   const closed = useCase((s) => s.record.case.closedAt !== null);
-  const [editing, setEditing] = useState(document === undefined);
+  const [editing, setEditing] = useState(report === undefined);
   useEffect(() => {
     const toLinked = () => INTO_THE_CASE.test(window.location.hash) && setEditing(true);
     toLinked();
     window.addEventListener('hashchange', toLinked);
     return () => window.removeEventListener('hashchange', toLinked);
   }, []);
-  return { reads: closed && !editing && document !== undefined, edit: () => setEditing(true) };
+  return { reads: closed && !editing && report !== undefined, edit: () => setEditing(true) };
 }
 
 /** A closed case as it is read: the report for the next technician, and the way back to its fields. */

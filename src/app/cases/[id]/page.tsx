@@ -45,7 +45,7 @@ export default async function Page({ params, searchParams }: Props) {
       catalogue={await catalogueItems()}
       people={(await everybody()).map(({ id, name, active }) => ({ id, name, active }))}
       now={new Date().toISOString()}
-      document={closed && !other ? await reportOf(open.record.case.id, 'technician') : undefined}
+      report={closed && !other ? await reportOf(open.record.case.id, 'technician') : undefined}
     />
   );
 }

@@ -1,5 +1,5 @@
 import { writtenOut, type Catalogue } from '@/core/cause';
-import { SHIPPED, type Vocabulary } from '@/core/symptoms';
+import { isDevice, SHIPPED, type Vocabulary } from '@/core/symptoms';
 import type { LineReader, LineText } from './contract';
 
 /** What is said of a part and a failure at once, or of one in words that no list has. Common practice, no source. */
@@ -44,9 +44,7 @@ export const readParts: LineReader = (text, known, catalogue) => {
 
 /** The coolant of a "coolant temp sensor" is not the part that was meant. */
 const isOfAnother = ([next = '', then = '']: readonly string[]): boolean =>
-  DEVICE.test(next) || (/^(?:temp|pressure|level|position|speed|flow)$/i.test(next) && DEVICE.test(then));
-const DEVICE =
-  /^(?:sensors?|switch|switches|relays?|solenoids?|regulators?|actuators?|modules?|resistors?)$/i;
+  isDevice(next) || (/^(?:temp|pressure|level|position|speed|flow)$/i.test(next) && isDevice(then));
 
 /** "Not the alternator", "no vacuum leak"; but "no starter" is a starter that does nothing. */
 const denied = (text: LineText, words: string, fault = false): boolean =>
