@@ -111,7 +111,7 @@ function codes(record: CaseRecord, c: ReportContext): Block[] {
               count === 1 ? '1 code' : `${count} codes`,
               s.battery,
               silent.length > 0 && `no answer: ${silent.join(', ')}`,
-              coverageOf(s, record.module, record.code, record.live).because,
+              lower(coverageOf(s, record.module, record.code, record.live).because),
             ),
           };
         }),
@@ -122,6 +122,15 @@ function codes(record: CaseRecord, c: ReportContext): Block[] {
     },
   ];
 }
+
+/** A sentence that goes on another one. */
+const lower = (said: string): string => `${said.charAt(0).toLowerCase()}${said.slice(1)}`;
+
+/** What a test asks, ready for its verdict behind it. */
+const asked = ({ question, repeatOf }: CaseRecord['test'][number]): string => {
+  const said = `${question || 'Test'}${repeatOf ? ' (again)' : ''}`;
+  return said.endsWith('?') ? said : `${said}:`;
+};
 
 function tests(record: CaseRecord, c: ReportContext): Block[] {
   const suspect = (id: string) => {
@@ -139,9 +148,7 @@ function tests(record: CaseRecord, c: ReportContext): Block[] {
         const readings = record.reading.filter((r) => r.testId === t.id && r.entered !== '');
         const says = record.bearing.filter((b) => b.testId === t.id);
         return [
-          text(
-            `${c.dayTime(t.at)} — ${t.question || 'Test'}${t.repeatOf ? ' (again)' : ''}: ${displayWord(t.verdict) || 'no verdict'}. ${t.because}`,
-          ),
+          text(`${c.dayTime(t.at)} — ${asked(t)} ${displayWord(t.verdict) || 'no verdict'}. ${t.because}`),
           facts(
             ['At', join(t.whereKind && t.where ? `${t.whereKind} ${t.where}` : t.where)],
             [

@@ -141,6 +141,7 @@ runs on premium only
 power supply and ground at the module are good
 checked for play, none found
 please check the oil light switch
+still the same. No lamps. Radio was changed 2 weeks ago
 `;
   it.each(TALES.trim().split('\n'))('%s', (text) => {
     expect(read(text)).toEqual([]);

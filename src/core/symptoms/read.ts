@@ -62,9 +62,9 @@ const allIsWell = (sentence: string[], from: number): boolean => {
 };
 const WELL = new Set('fine ok okay good normal perfect alright well'.split(' ').map(stem));
 
-/** No lamp on the dash is no lamp that has failed: it is nothing at all. */
+/** No lamp on the dash is no lamp that has failed: it is nothing at all. "No lamps" may be either, and is not told. */
 const NO_LAMPS =
-  /\bno (?:warning )?(?:lights?|lamps?) (?:(?:on|in|showing|lit|up) )*(?:on |in )?(?:the |my )?(?:dash(?:board)?|cluster|instruments?|display)\b|\bno warning (?:lights?|lamps?)\b/giu;
+  /\bno (?:warning )?(?:lights?|lamps?) (?:(?:on|in|showing|lit|up) )*(?:on |in )?(?:the |my )?(?:dash(?:board)?|cluster|instruments?|display)\b|\bno (?:warning lights?|(?:warning )?lamps?)\b/giu;
 
 /** "Please check the oil light": what is to be looked at is not what is wrong; "check engine" is a lamp. */
 const REQUEST =
