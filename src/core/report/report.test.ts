@@ -237,6 +237,17 @@ describe('the report for the next technician', () => {
     ])
       expect(md).toContain(part);
   });
+  it('goes on in one sentence: a question has its answer behind it, a scan what it read', () => {
+    const scanned = applyOps(record(), [
+      { op: 'add', kind: 'scan', id: 's', row: { at: '2026-01-01T10:00:00.000Z', battery: '12.4 V' } },
+      { op: 'add', kind: 'module', id: 'm', row: { scanId: 's', name: 'Engine', answered: true } },
+    ]);
+    const md = toMarkdown(technicianReport(scanned, context));
+    expect(md).toMatch(/Does it hold\? fail\./);
+    expect(md).toMatch(/Does it hold\? \(again\): pass\./);
+    expect(md).toMatch(/0 codes, 12\.4 V, it read Engine/);
+  });
+
   it('of an empty case has no empty headings', () => {
     const bare = { ...record({ said: '', grade: '' }) };
     for (const kind of Object.keys(KINDS) as Kind[])
