@@ -26,7 +26,9 @@ for (const { url, kb } of VIEWS)
 
     for (const [width, height] of SIZES) {
       await page.setViewportSize({ width, height });
-      const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
       if (over > 1) wrong.push(`at ${width}x${height} it runs ${over} px off the side`);
     }
 
@@ -44,3 +46,18 @@ for (const { url, kb } of VIEWS)
     await look('dark', ['color-contrast']);
     expect(wrong).toEqual([]);
   });
+
+test('in a wider font than its own, until that is there, nothing runs off the side', async ({ page }) => {
+  test.setTimeout(60_000);
+  for (const url of ['/', '/cases/34', '/cases/25/traces/demo-trace-4', '/shop/review']) {
+    await page.goto(url, { waitUntil: 'load' });
+    await page.addStyleTag({ content: '* { font-family: "DejaVu Sans", sans-serif !important }' });
+    for (const [width, height] of SIZES) {
+      await page.setViewportSize({ width, height });
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(over, `${url} at ${width}x${height}`).toBeLessThanOrEqual(1);
+    }
+  }
+});

@@ -54,6 +54,17 @@ export const Button = styled(AriaButton)<{ $kind?: 'main' | 'plain' | 'quiet' }>
   }
 `;
 
+/** A button that says a whole sentence, over as many lines as it takes. */
+export const SentenceButton = styled(Button)`
+  display: block;
+  padding: 6px 12px;
+  text-align: left;
+  white-space: normal;
+  & svg {
+    vertical-align: -3px;
+  }
+`;
+
 export const IconButton = styled(Button).attrs({ $kind: 'quiet' })`
   padding: 0 6px;
   min-width: 32px;

@@ -8,7 +8,7 @@ import styled from 'styled-components';
 import { SUSPECT_STATES, type RowOf } from '@/core/case';
 import { causeName, suggestSuspects, type BoardEntry, type Catalogue } from '@/core/cause';
 import { SPEAKS } from '@/core/guide/speaks';
-import { Button, IconButton, Quiet, Segments, Tag } from '@/ui/controls';
+import { Button, IconButton, Quiet, SentenceButton, Segments, Tag } from '@/ui/controls';
 import { VerdictShape } from '@/ui/marks';
 import { useConclusions } from './conclusions';
 import { LineField, Row, Sub } from './fields';
@@ -130,9 +130,9 @@ export function SuspectOffers() {
           const name = causeName(catalogue, o);
           return (
             <li key={o.origin + name}>
-              <Button onPress={() => add('suspect', { ...o, position: record.suspect.length })}>
+              <SentenceButton onPress={() => add('suspect', { ...o, position: record.suspect.length })}>
                 <Plus aria-hidden="true" /> {name} <Quiet>{o.why}</Quiet>
-              </Button>
+              </SentenceButton>
             </li>
           );
         })}

@@ -36,6 +36,11 @@ const Bar = styled.header`
   padding: 0 16px;
   background: var(--ground);
   border-bottom: 1px solid var(--rule);
+  /* Room for what comes and goes in the bar, and for a wider font until ours is there. */
+  @media (max-width: 1160px) {
+    gap: 8px;
+    padding: 0 10px;
+  }
   /* On a tablet the case's own head stays in sight instead. */
   @media (max-width: 900px) {
     position: static;
@@ -86,6 +91,11 @@ const Nav = styled.nav`
     box-shadow: inset 0 -2px 0 var(--accent);
     border-radius: 0;
   }
+  @media (max-width: 1160px) {
+    & a {
+      padding: 0 7px;
+    }
+  }
 `;
 const Who = styled.select`
   min-height: 36px;
@@ -105,6 +115,9 @@ const Grow = styled.div`
   min-width: 190px;
   max-width: 680px;
   margin: 0 auto;
+  @media (min-width: 901px) and (max-width: 1160px) {
+    min-width: 110px;
+  }
 `;
 
 const NAV = [
