@@ -18,6 +18,7 @@ import { triage } from './triage';
 import { weights } from './weights';
 import { lines } from './lines';
 import { words } from './words';
+import { writers } from './writers';
 
 /** Every benchmark: its title and what it measures. A new one is one line here and one file. */
 const BENCHES: {
@@ -42,6 +43,13 @@ const BENCHES: {
       'Requests drawn over all routes and pages, with a lead’s rights: hostile names, numbers, encodings and bodies (`e2e/drawn-requests.ts`). A test sends 5,000 of them in every run.',
     run: fuzz,
     asked: true,
+  },
+  {
+    name: 'writers',
+    title: 'Several writers on a database server',
+    about:
+      'Writers on cases of their own, one change after the other, through one Vantle server, on the small database server of the tests (`scripts/hrana-server.mjs`) in a process of its own.',
+    run: writers,
   },
   {
     name: 'felt',

@@ -2,6 +2,7 @@
 // one database server. Streams that hold a transaction have a connection of their own; writers wait for each other.
 import { randomUUID } from 'node:crypto';
 import http from 'node:http';
+import { fileURLToPath } from 'node:url';
 import Database from 'libsql';
 
 const BUSY_MS = 8000;
@@ -24,9 +25,22 @@ const toHrana = (v) =>
           ? { type: 'text', value: v }
           : { type: 'blob', base64: Buffer.from(v).toString('base64') };
 
-function execute(db, { sql, args = [], named_args: named = [] }) {
+/** Statements as they were prepared on each connection; a long one takes milliseconds. */
+const prepared = new WeakMap();
+function prepare(db, sql) {
+  const own = prepared.get(db) ?? new Map();
+  prepared.set(db, own);
+  const known = own.get(sql);
+  if (known) return known;
+  if (own.size > 300) own.clear();
   const statement = db.prepare(sql);
   statement.safeIntegers(true);
+  own.set(sql, statement);
+  return statement;
+}
+
+function execute(db, { sql, args = [], named_args: named = [] }) {
+  const statement = prepare(db, sql);
   const given = named.length
     ? Object.fromEntries(named.map(({ name, value }) => [name.replace(/^[:@$]/, ''), fromHrana(value)]))
     : args.map(fromHrana);
@@ -201,4 +215,12 @@ export async function startHrana(file, { delayMs = 0, port = 0 } = {}) {
     for (const { db } of [...streams.values(), ...idle]) db.close();
   };
   return { url: `http://127.0.0.1:${server.address().port}`, counted, stop };
+}
+
+// Started by itself: file and delay in milliseconds; tells its parent the address.
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  const { url } = await startHrana(process.argv[2], { delayMs: Number(process.argv[3] ?? 0) });
+  process.on('SIGTERM', () => process.exit(0));
+  if (process.send) process.send(url);
+  else console.log(url);
 }

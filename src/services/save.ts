@@ -13,7 +13,7 @@ import {
   type Op,
 } from '@/core/case';
 import { actionOf } from '@/core/access';
-import { db, currentTransaction, write, type Tx } from '@/store/database';
+import { db, currentTransaction, writeOnCase, type Tx } from '@/store/database';
 import {
   addedAs,
   appendHistory,
@@ -94,12 +94,14 @@ export async function saveChanges(
 ): Promise<SaveAnswer> {
   const refused: { index: number; conflict: Omit<Conflict, 'by' | 'at'> }[] = [];
   try {
-    const done = await write(async (tx) => {
-      refused.length = 0;
+    const ahead = (tx: Tx) => {
       const adds = changes.flatMap((c) => c.ops.filter((op) => op.op === 'add'));
-      const start = await cacheCase(tx, caseId, adds, () =>
+      return cacheCase(tx, caseId, adds, () =>
         Promise.all([confirmedComebacks(tx), seen === undefined ? [] : caseNews(tx, caseId, seen)]),
       );
+    };
+    const done = await writeOnCase(caseId, ahead, async (tx, start) => {
+      refused.length = 0;
       const owner = start?.record.case;
       if (!owner)
         throw new Problem('This case is not there any more. Go back to the desk and open it again.', 'gone');

@@ -6,6 +6,7 @@ import { Mutex } from 'async-mutex';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import type { CaseCache } from './case-cache';
 import { batchingClient, DeferredWriteFailed } from './batching-client';
+import { GroupCommit, type Member, type Outcome } from './group-commit';
 import * as schema from './schema';
 
 export type Db = LibSQLDatabase<typeof schema>;
@@ -20,6 +21,8 @@ interface TransactionState {
   seq?: number;
   /** What it wrote into the history, in order. */
   entries: { kind: string; rowId: string; op: string }[];
+  /** The cases it wrote on. */
+  wroteOn: Set<string>;
   /** The rows of the case that is written. */
   cache?: CaseCache;
 }
@@ -33,6 +36,8 @@ interface Store {
   client: Client;
   writing: Mutex;
   url: string;
+  /** Saves that go into the database together; a file is no trip away. */
+  group: GroupCommit<Tx> | undefined;
 }
 
 // The bundler may load this module more than once in one process; the connection must stay one.
@@ -65,7 +70,19 @@ function open(url: string): Store {
   const client = url.startsWith('file:')
     ? local
     : batchingClient(local, () => transactionState.getStore()?.careful ?? false);
-  const store = { client, db: drizzle(client, { schema, casing: 'snake_case' }), writing: new Mutex(), url };
+  const writing = new Mutex();
+  const store: Store = {
+    client,
+    db: drizzle(client, { schema, casing: 'snake_case' }),
+    writing,
+    url,
+    group: url.startsWith('file:')
+      ? undefined
+      : new GroupCommit<Tx>(
+          (work) => writing.runExclusive(work),
+          (members) => runGroup(store, members),
+        ),
+  };
   stores.set(url, store);
   return store;
 }
@@ -82,21 +99,98 @@ export function db(): Db {
  */
 export async function write<T>(work: (tx: Tx) => Promise<T>): Promise<T> {
   const store = open(databaseUrl());
-  return store.writing.runExclusive(async () => {
-    let careful = false;
-    for (let attempt = 0; ; attempt++) {
-      try {
-        return await transactionState.run({ careful, entries: [] }, () => store.db.transaction(work));
-      } catch (e) {
-        if (!careful && isDeferredWrite(e)) {
-          careful = true;
-          continue;
-        }
-        if (attempt >= 5 || !isBusy(e)) throw e;
-        await new Promise((r) => setTimeout(r, 40 * 2 ** attempt));
+  return store.writing.runExclusive(() => transact(store, work));
+}
+
+/** One transaction, by whoever holds the other writers of this process off. */
+async function transact<T>(store: Store, work: (tx: Tx) => Promise<T>): Promise<T> {
+  let careful = false;
+  for (let attempt = 0; ; attempt++) {
+    try {
+      return await transactionState.run(freshState(careful), () => store.db.transaction(work));
+    } catch (e) {
+      if (!careful && isDeferredWrite(e)) {
+        careful = true;
+        continue;
       }
+      if (attempt >= 5 || !isBusy(e)) throw e;
+      await new Promise((r) => setTimeout(r, 40 * 2 ** attempt));
     }
-  });
+  }
+}
+
+const freshState = (careful: boolean): TransactionState => ({ careful, entries: [], wroteOn: new Set() });
+
+/**
+ * Runs one write on a case. On a database server, those that wait for each other share a transaction; each is whole or
+ * not at all, and none sees less than those before it wrote.
+ *
+ * @param caseId the case that is written
+ * @param ahead reads what the write is known to need; run again where a write before it may have changed that
+ * @param work writes, given what was read
+ */
+export async function writeOnCase<Read, T>(
+  caseId: string,
+  ahead: (tx: Tx) => Promise<Read>,
+  work: (tx: Tx, read: Read) => Promise<T>,
+): Promise<T> {
+  const store = open(databaseUrl());
+  return store.group
+    ? store.group.save(caseId, ahead, work)
+    : store.writing.runExclusive(() => transact(store, async (tx) => work(tx, await ahead(tx))));
+}
+
+const alone = (store: Store, { inContext, ahead, work }: Member<Tx>): Promise<Outcome> =>
+  inContext(() => transact(store, async (tx) => work(tx, await ahead(tx)))).then(
+    (result) => ({ ok: true, result }),
+    (error: unknown) => ({ ok: false, error }),
+  );
+
+const runGroup = async (store: Store, members: Member<Tx>[]): Promise<Outcome[]> =>
+  members.length === 1
+    ? [await alone(store, members[0]!)]
+    : transact(store, (tx) => runTogether(tx, members));
+
+/** Kinds of rows on which saves of other cases rest. */
+const SHARED = new Set(['vehicle', 'comeback']);
+
+async function runTogether(tx: Tx, members: Member<Tx>[]): Promise<Outcome[]> {
+  const careful = currentTransaction()?.careful ?? false;
+  const begun = await Promise.all(
+    members.map(async ({ inContext, ahead }) => {
+      const state = freshState(careful);
+      return { state, read: await inContext(() => transactionState.run(state, () => ahead(tx))) };
+    }),
+  );
+  const outcomes: Outcome[] = [];
+  const wroteOn = new Set<string>();
+  let shared = false;
+  let seq: number | undefined;
+  for (const [i, { key, inContext, ahead, work }] of members.entries()) {
+    let { state, read } = begun[i]!;
+    const stale = shared || wroteOn.has(key);
+    if (stale) state = freshState(careful);
+    if (seq !== undefined) state.seq = seq;
+    try {
+      const result = await inContext(() =>
+        transactionState.run(state, () =>
+          tx.transaction(async (inner) => {
+            if (stale) read = await ahead(inner);
+            return work(inner, read);
+          }),
+        ),
+      );
+      outcomes.push({ ok: true, result });
+      seq = state.seq;
+      for (const id of state.wroteOn) wroteOn.add(id);
+      shared ||= state.entries.some(({ kind }) => SHARED.has(kind));
+    } catch (error) {
+      // What concerns the transaction as a whole is not one save's own.
+      if (isDeferredWrite(error) || isBusy(error)) throw error;
+      outcomes.push({ ok: false, error });
+    }
+  }
+  return outcomes;
 }
 
 /**

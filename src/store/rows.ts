@@ -76,7 +76,9 @@ export async function insertRow(tx: Tx, kind: Kind, row: Row): Promise<void> {
 export async function updateRow(tx: Tx, kind: Kind, id: string, set: Record<string, unknown>): Promise<void> {
   const table = TABLES[kind];
   await tx.update(table).set(set).where(eq(table.id, id));
-  currentTransaction()?.cache?.change(kind, id, set);
+  const state = currentTransaction();
+  state?.cache?.change(kind, id, set);
+  if (kind === 'case') state?.wroteOn.add(id);
 }
 
 export async function deleteRow(tx: Tx, kind: Kind, id: string): Promise<void> {
@@ -242,6 +244,7 @@ export async function appendHistory(tx: Tx, entry: HistoryEntry): Promise<number
   const seq = ++state.seq;
   await tx.insert(history).values({ ...entry, seq });
   state.entries.push({ kind: entry.kind, rowId: entry.rowId, op: entry.op });
+  if (entry.caseId !== null) state.wroteOn.add(entry.caseId);
   return seq;
 }
 
