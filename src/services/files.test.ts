@@ -132,6 +132,33 @@ describe('photos', () => {
     expect((await sharp(await buffer(thumb!.stream)).metadata()).height).toBe(360);
   });
 
+  it('films lose the place they were taken at; of what cannot be cleaned the row says so', async () => {
+    const el = (id: string, content: Buffer) =>
+      Buffer.concat([
+        Buffer.from(id, 'hex'),
+        Buffer.from([0x40 | (content.length >> 8), content.length & 255]),
+        content,
+      ]);
+    const head = Buffer.concat([Buffer.from('1a45dfa387', 'hex'), Buffer.from('4282847765626d', 'hex')]);
+    const film = (...inside: Buffer[]) => Buffer.concat([head, el('18538067', Buffer.concat(inside))]);
+    const sound = el('1f43b675', Buffer.from('\xa3\x85sound', 'latin1'));
+    const row = await take(
+      'webm-1',
+      'noise.webm',
+      film(el('1254c367', Buffer.from('+59.3293+018.0686/')), sound),
+    );
+    expect(row).toMatchObject({ mime: 'video/webm', note: '' });
+    const kept = await buffer((await storedFile(row.hash, false))!.stream);
+    expect([kept.includes('59.3293'), kept.includes('sound')]).toEqual([false, true]);
+    const odd = await take('webm-2', 'odd.webm', Buffer.concat([film(sound), Buffer.from([0, 0, 0])]));
+    expect(odd.note).toMatch(/^Kept as it came/);
+    const avi = Buffer.concat([Buffer.from('RIFF\x24\0\0\0AVI LIST', 'latin1'), Buffer.alloc(40)]);
+    expect(await take('avi-1', 'drive.avi', avi)).toMatchObject({
+      mime: 'video/vnd.avi',
+      note: 'Kept as it came: a place it may carry could not be taken out.',
+    });
+  });
+
   it('are stored once by the hash of their content, and under it', async () => {
     const a = await take('photo-1', 'a.jpg', await photo());
     const b = await take('photo-2', 'b.jpg', await photo());

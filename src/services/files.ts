@@ -4,7 +4,7 @@ import { readFile } from 'node:fs/promises';
 import { fileTypeFromBuffer } from 'file-type';
 import sharp from 'sharp';
 import { Attachment } from '@/core/case';
-import { withoutPlace, type CaseFile } from '@/core/exchange';
+import { withoutPlace, withoutTags, type CaseFile } from '@/core/exchange';
 import { withoutPngText } from '@/core/exchange/png-chunks';
 import { db } from '@/store/database';
 import {
@@ -75,6 +75,10 @@ const MORE_THAN_PIXELS = [
   ],
 ].map((mark) => Buffer.from(mark, 'latin1'));
 const carriesMore = (picture: Buffer): boolean => MORE_THAN_PIXELS.some((mark) => picture.includes(mark));
+/** Films that say a place in tags: WebM and Matroska. */
+const TAGGED = new Set(['video/webm', 'video/matroska', 'audio/webm']);
+/** What may carry a place and cannot be cleaned is kept as it came, and says so. */
+const AS_IT_CAME = 'Kept as it came: a place it may carry could not be taken out.';
 const FILMS = new Set(['video/mp4', 'video/quicktime', 'video/x-m4v', 'audio/x-m4a', 'video/3gpp']);
 
 const PROGRAMS = new Set([
@@ -94,16 +98,23 @@ function textType(content: Buffer, name: string): string {
   return /\.csv$/i.test(name) ? 'text/csv' : 'text/plain';
 }
 
+interface Prepared {
+  content: Uint8Array;
+  mime: string;
+  name: string;
+  thumb?: Buffer;
+  converted?: true;
+  /** What its row says of it. */
+  note?: string;
+}
+
 /**
  * Makes a file fit to be kept: its type by its content, a picture turned upright and without
  * location or other particulars, a film without its location.
  *
  * @throws Error with a sentence for content that cannot be cleaned or read
  */
-async function prepare(
-  content: Buffer,
-  name: string,
-): Promise<{ content: Uint8Array; mime: string; name: string; thumb?: Buffer; converted?: true }> {
+async function prepare(content: Buffer, name: string): Promise<Prepared> {
   const mime = (await fileTypeFromBuffer(content))?.mime ?? textType(content, name);
   if (isHeic(mime)) {
     const jpeg = await prepare(await fromHeic(content, name), name.replace(/\.hei[cf]$/i, '.jpg'));
@@ -128,11 +139,15 @@ async function prepare(
   }
   if (mime === 'image/apng') return { content: withoutPngText(content), mime, name };
   if (FILMS.has(mime)) return { content: withoutPlace(content), mime, name };
+  if (TAGGED.has(mime)) {
+    const clean = withoutTags(content);
+    return clean ? { content: clean, mime, name } : { content, mime, name, note: AS_IT_CAME };
+  }
   if (PROGRAMS.has(mime))
     throw new Problem(
       `"${name}" is a program, whatever its name says. Attach photos, films, recordings and documents.`,
     );
-  return { content, mime, name };
+  return { content, mime, name, ...(/^(video|image|audio)\//.test(mime) ? { note: AS_IT_CAME } : {}) };
 }
 
 /** @throws Problem where the picture cannot be decoded */
@@ -147,17 +162,17 @@ async function fromHeic(content: Buffer, name: string): Promise<Buffer> {
 }
 
 async function keepClean(file: string, name: string) {
-  const { content, mime, thumb, name: kept } = await prepare(await readReceived(file), name);
+  const { content, mime, thumb, name: kept, note } = await prepare(await readReceived(file), name);
   const hash = await storeContent(content);
   if (thumb) await keepThumbnail(hash, thumb);
-  return { hash, mime, name: kept, bytes: content.byteLength };
+  return { hash, mime, name: kept, bytes: content.byteLength, ...(note ? { note } : {}) };
 }
 
 /** A long recording is kept as it came, and never held as a whole; what needs cleaning is no recording. */
 async function keepLong({ file, bytes }: { file: string; bytes: number }, name: string) {
   const head = await headOfReceived(file, 65_536);
   const mime = (await fileTypeFromBuffer(head))?.mime ?? textType(head, name);
-  if (PROGRAMS.has(mime) || FILMS.has(mime) || mime.startsWith('image/'))
+  if (PROGRAMS.has(mime) || FILMS.has(mime) || TAGGED.has(mime) || mime.startsWith('image/'))
     throw new Problem(
       `"${name}" is no recording of a signal. Attach it to the case as a photo or file instead.`,
     );

@@ -1,6 +1,7 @@
 export * from './case-file';
 export * from './read-case-file';
 export * from './without-place';
+export * from './without-tags';
 export * from './assemble';
 export * from './write-case-file';
 export * from './tables';

@@ -49,6 +49,10 @@ const Thumb = styled.li`
     opacity: 0.85;
   }
 `;
+const Note = styled.p`
+  font-size: 0.75rem;
+  color: var(--unsure);
+`;
 const Progress = styled.progress`
   width: 100%;
   height: 6px;
@@ -94,6 +98,7 @@ export function Files({ testId, partId, scanId, label }: Place & { label: string
             <Preview file={a} />
           </a>
           <small title={a.name}>{a.name}</small>
+          {a.note !== '' && <Note>{a.note}</Note>}
           <IconButton aria-label={`Remove ${a.name}`} onPress={() => remove('attachment', a.id, a.name)}>
             <X aria-hidden="true" />
           </IconButton>
