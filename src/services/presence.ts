@@ -1,5 +1,9 @@
+import { isShared } from '@/store/database';
+import { lookAtShared } from '@/store/presence';
+
 /**
- * Who looks at which case now. Kept in this process only, and forgotten by itself: looking writes nothing.
+ * Who looks at which case now, forgotten by itself. One server keeps it in its own memory, so that looking writes
+ * nothing; servers that share a database tell each other through it.
  */
 const looking = new Map<string, Map<string, number>>();
 /** A page asks for news every five seconds; who has not for so long has left. */
@@ -10,10 +14,21 @@ const LEFT_AFTER = 15_000;
  *
  * @param caseId the case
  * @param who id of the person looking; empty is nobody and is not noted
- * @param now in milliseconds
  * @returns ids of the others, in the order in which they came
  */
-export function lookingToo(caseId: string, who: string, now = Date.now()): string[] {
+export async function lookingToo(caseId: string, who: string): Promise<string[]> {
+  if (!isShared()) return lookingHere(caseId, who);
+  // Not worth failing for: the case is shown all the same.
+  const all = await lookAtShared(caseId, who, LEFT_AFTER / 1000).catch(() => lookingHere(caseId, who));
+  return all.filter((id) => id !== who);
+}
+
+/**
+ * The same within this server.
+ *
+ * @param now in milliseconds
+ */
+export function lookingHere(caseId: string, who: string, now = Date.now()): string[] {
   const here = looking.get(caseId) ?? new Map<string, number>();
   for (const [id, at] of here) if (now - at > LEFT_AFTER) here.delete(id);
   if (who !== '') here.set(who, now);

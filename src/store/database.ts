@@ -87,6 +87,9 @@ function open(url: string): Store {
   return store;
 }
 
+/** Whether the database is a server, which other Vantle servers may share. */
+export const isShared = (): boolean => !databaseUrl().startsWith('file:');
+
 /** The database for reading. */
 export function db(): Db {
   return open(databaseUrl()).db;

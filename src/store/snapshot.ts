@@ -1,7 +1,7 @@
 import { createClient } from '@libsql/client';
 import { connection } from './database';
 
-/** What a backup leaves out: what lets people and programs in, and what is drawn up anew. */
+/** What a backup leaves out: what lets people and programs in, who is looking, and what is drawn up anew. */
 const LEFT_OUT = [
   'sessions',
   'accounts',
@@ -11,6 +11,7 @@ const LEFT_OUT = [
   'tokens',
   'digests',
   'fingerprints',
+  'presence',
 ];
 const SECRET_SETTINGS = ['access.secret', 'demo.loaded'];
 

@@ -1,4 +1,4 @@
-import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import type { Person } from '@/core/case';
 import { flag, id, line, moment, revision, words } from './columns';
 
@@ -136,4 +136,11 @@ export const history = sqliteTable(
     after: text({ mode: 'json' }).$type<Record<string, unknown> | null>(),
   },
   (t) => [index('history_case').on(t.caseId, t.seq), index('history_row').on(t.rowId, t.seq)],
+);
+
+/** Who looks at which case, where several servers share the database: seconds since 1970 by the database's clock. */
+export const presence = sqliteTable(
+  'presence',
+  { caseId: text().notNull(), who: text().notNull(), seenAt: integer().notNull() },
+  (t) => [primaryKey({ columns: [t.caseId, t.who] })],
 );

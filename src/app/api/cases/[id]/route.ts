@@ -9,11 +9,18 @@ export function GET(request: Request, { params }: Params) {
   return answer(request, 'look', async () => {
     const { id } = await params;
     const since = new URL(request.url).searchParams.get('since');
-    const found = since === null ? await openCase(id) : await caseSince(id, Number(since) || 0);
-    if (!found) throw new Problem('There is no such case.', 'gone');
-    if (since === null) return found;
+    const missing = () => new Problem('There is no such case.', 'gone');
+    if (since === null) {
+      const found = await openCase(id);
+      if (!found) throw missing();
+      return found;
+    }
     // Who asks what is new has the case open.
-    const others = lookingToo(id, personHere());
+    const [found, others] = await Promise.all([
+      caseSince(id, Number(since) || 0),
+      lookingToo(id, personHere()),
+    ]);
+    if (!found) throw missing();
     const headers = { 'vantle-also-here': others.map(encodeURIComponent).join(' ') };
     return found === 'same'
       ? new Response(null, { status: 304, headers })

@@ -1,3 +1,4 @@
+import { sql } from 'drizzle-orm';
 import fc from 'fast-check';
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
@@ -5,10 +6,12 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Op } from '@/core/case';
 import { closeDatabase, db } from '@/store/database';
+import { lookAtShared } from '@/store/presence';
 import { history } from '@/store/schema';
 import { startHrana } from '../../scripts/hrana-server.mjs';
 import { createCase, openCase } from './cases';
 import { forgetIndex } from './index-of-cases';
+import { lookingHere, lookingToo } from './presence';
 import { saveChanges } from './save';
 import { prepare } from './setup';
 
@@ -39,6 +42,31 @@ const say = async (id: string, said: string): Promise<Op> => {
   return { op: 'set', kind: 'case', id, revision: own.revision, set: { said }, was: { said: own.said } };
 };
 const add = (id: string, words: string): Op => ({ op: 'add', kind: 'symptom', id, row: { words } });
+
+describe('who looks at a case, across servers', () => {
+  it('is told in one round trip, also to a server that has not seen them itself', async () => {
+    const { id } = await createCase('lead');
+    expect(await lookingToo(id, 'mara')).toEqual([]);
+    const before = server.counted.trips;
+    expect(await lookingToo(id, 'mara')).toEqual([]);
+    expect(server.counted.trips - before).toBe(1);
+    expect(await lookingToo(id, 'joon')).toEqual(['mara']);
+    expect(await lookingToo(id, 'mara')).toEqual(['joon']);
+    expect(await lookingToo(id, '')).toEqual(['mara', 'joon']);
+    // Nobody else was told of by this process's own memory.
+    expect(lookingHere(id, '')).toEqual([]);
+  });
+
+  it('forgets who has left, and notes nobody on what is no case', async () => {
+    const { id } = await createCase('lead');
+    await lookAtShared(id, 'mara', 15);
+    await db().run(sql`update presence set seen_at = seen_at - 16 where case_id = ${id}`);
+    expect(await lookAtShared(id, 'joon', 15)).toEqual(['joon']);
+    expect(await lookAtShared('no-such-case', 'mara', 15)).toEqual([]);
+    const rows = await db().all(sql`select who from presence where case_id in (${id}, 'no-such-case')`);
+    expect(rows).toHaveLength(1);
+  });
+});
 
 describe('saves at once', () => {
   it('ten on ten cases take a handful of round trips, and each is kept with a number of its own', async () => {
