@@ -8,6 +8,7 @@ const config: NextConfig = {
     '@node-rs/argon2',
     'better-auth',
     '@libsql/client',
+    '@aws-sdk/client-s3',
     'libsql',
     'pino',
     'piscina',

@@ -2,7 +2,9 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
+import sharp from 'sharp';
 import { startHrana } from '../scripts/hrana-server.mjs';
+import { startS3 } from '../scripts/s3-server.mjs';
 import { freePort, runBeside, serve, TSX } from '../scripts/lib.mjs';
 import { makeCase, makeOwner, part, saved } from './help';
 
@@ -13,9 +15,13 @@ test('two servers on one database: each sees the other’s writes at once, numbe
 }) => {
   const folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-two-'));
   const database = await startHrana(path.join(folder, 'shop.db'), { delayMs: 2 });
+  const store = await startS3();
   const env = {
     VANTLE_DATABASE_URL: database.url,
-    VANTLE_FILES: path.join(folder, 'files'),
+    VANTLE_FILES: 's3://shop/group',
+    VANTLE_S3_ENDPOINT: store.url,
+    VANTLE_S3_KEY_ID: 'group',
+    VANTLE_S3_SECRET: 'test-secret',
     VANTLE_LOG: 'silent',
     VANTLE_DEMO: 'no',
   };
@@ -47,6 +53,21 @@ test('two servers on one database: each sees the other’s writes at once, numbe
     await saved(first);
     await expect(words(second)).toHaveValue('Cuts out on the motorway.');
 
+    // A photo sent to the one is shown by the other: it is in the store that both reach, and nowhere else.
+    const photo = await sharp({ create: { width: 20, height: 20, channels: 3, background: '#446' } })
+      .png()
+      .toBuffer();
+    await part(first, 'Complaint')
+      .getByLabel('Photos and files of the case')
+      .setInputFiles({ name: 'plug.png', mimeType: 'image/png', buffer: photo });
+    await expect(first.getByRole('link', { name: 'Open plug.png' })).toBeVisible();
+    await second.reload();
+    const link = second.getByRole('link', { name: 'Open plug.png' });
+    const shown = await second.request.get(new URL((await link.getAttribute('href'))!, two.url).href);
+    expect([shown.status(), shown.headers()['content-type']]).toEqual([200, 'image/png']);
+    expect([...store.contents.keys()].every((key) => key.startsWith('group/'))).toBe(true);
+    expect(store.contents.size).toBe(2);
+
     one.child.kill('SIGKILL');
     await words(second).fill('Cuts out on the motorway, restarts after ten minutes.');
     await saved(second);
@@ -56,6 +77,7 @@ test('two servers on one database: each sees the other’s writes at once, numbe
   } finally {
     await Promise.all([one.stop(), two.stop()]);
     await database.stop();
+    await store.stop();
     rmSync(folder, { recursive: true, force: true });
   }
 });

@@ -5,6 +5,7 @@ import path from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { createGzip } from 'node:zlib';
 import { pack } from 'tar-stream';
+import { contentStore } from '@/store/content';
 import { storedFiles } from '@/store/files';
 import { snapshotInto } from '@/store/snapshot';
 import { sealing } from './seal';
@@ -56,13 +57,13 @@ export async function makeBackup(
     const tar = pack();
     const entries = (async () => {
       tar.entry({ name: 'manifest.json', mtime: at }, JSON.stringify(manifest, null, 2));
-      for (const { name, from } of [
-        { name: 'shop.db', from: database },
-        ...files.map((f) => ({ name: `files/${f.name}`, from: f.path })),
-      ]) {
-        const { size } = await stat(from);
-        const entry = tar.entry({ name, size, mtime: at });
-        await pipeline(createReadStream(from), entry);
+      const add = (name: string, size: number, from: NodeJS.ReadableStream) =>
+        pipeline(from, tar.entry({ name, size, mtime: at }));
+      await add('shop.db', (await stat(database)).size, createReadStream(database));
+      for (const { name } of files) {
+        const content = await contentStore().open(name);
+        if (!content) throw new Error(`The file ${name} is not in the store any more.`);
+        await add(`files/${name}`, content.bytes, content.stream);
       }
       tar.finalize();
     })();

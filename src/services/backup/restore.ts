@@ -1,7 +1,8 @@
 import { existsSync, readdirSync } from 'node:fs';
-import { cp, mkdir, mkdtemp, rename, rm } from 'node:fs/promises';
+import { mkdir, mkdtemp, rename, rm } from 'node:fs/promises';
 import path from 'node:path';
 import { Problem } from '@/core/problem';
+import { contentStore } from '@/store/content';
 import { differenceOf, type Difference } from '@/store/snapshot';
 import type { Manifest } from './manifest';
 import { unpackBackup } from './read';
@@ -11,7 +12,7 @@ import { unpackBackup } from './read';
 export interface Place {
   /** Path of the database. */
   database: string;
-  /** Folder of the stored files. */
+  /** Folder of the stored files, or `s3://bucket/prefix`. */
   files: string;
 }
 
@@ -42,13 +43,11 @@ export async function restoreInto(
   const beside = await mkdtemp(path.join(folder, UNDER_WAY));
   try {
     const manifest = await unpackBackup(file, passphrase, beside);
-    await mkdir(path.dirname(path.resolve(to.files)), { recursive: true });
-    if (isEmpty(to.files)) await rm(to.files, { recursive: true, force: true });
-    // They may be meant for another disk. Files are named by their content: those that are there already, of a
-    // restore that was killed, are the same.
-    await rename(path.join(beside, 'files'), to.files).catch(() =>
-      cp(path.join(beside, 'files'), to.files, { recursive: true }),
-    );
+    // They may be meant for another disk, or another machine. Files are named by their content: those that are there
+    // already, of a restore that was killed, are the same.
+    const store = contentStore(to.files);
+    for (const { name } of await contentStore(path.join(beside, 'files')).list())
+      await store.putFile(name, path.join(beside, 'files', name.slice(0, 2), name));
     // The database comes last: with it the place is a shop.
     await rename(path.join(beside, 'shop.db'), to.database);
     return manifest;

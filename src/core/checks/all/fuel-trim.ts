@@ -86,13 +86,14 @@ export default defineCheck({
     const idle = judge('Idle', value(i.short), value(i.long))!;
     const fast = judge('2500 rpm', value(i.shortFast), value(i.longFast));
     const second = judge('Bank 2, idle', value(i.short2), value(i.long2));
-    if (fast !== undefined && idle > 10 && fast < idle / 2)
+    // Rich in the other place is another story, which neither of these two tells.
+    if (fast !== undefined && idle > 10 && fast < idle / 2 && fast >= -10)
       findings.push({
         verdict: '',
         because:
           'Lean at idle and much less so at speed: air that nobody meters (hose, boot, gasket), whose share shrinks as flow grows.',
       });
-    if (fast !== undefined && fast > 10 && idle < fast / 2)
+    if (fast !== undefined && fast > 10 && idle < fast / 2 && idle >= -10)
       findings.push({
         verdict: '',
         because: 'Lean under flow, not at idle: fuel supply or an air meter that reads low.',
