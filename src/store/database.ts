@@ -26,11 +26,6 @@ interface TransactionState {
   /** The rows of the case that is written. */
   cache?: CaseCache;
 }
-const transactionState = new AsyncLocalStorage<TransactionState>();
-
-/** What belongs to the transaction under way; undefined outside of one. */
-export const currentTransaction = (): TransactionState | undefined => transactionState.getStore();
-
 interface Store {
   db: Db;
   client: Client;
@@ -40,8 +35,16 @@ interface Store {
   group: GroupCommit<Tx> | undefined;
 }
 
-// The bundler may load this module more than once in one process; the connection must stay one.
-const shared = globalThis as typeof globalThis & { vantleStores?: Map<string, Store> };
+// The bundler may load this module more than once in one process; the connection must stay one, and a group of saves
+// is run by whichever of them opened it.
+const shared = globalThis as typeof globalThis & {
+  vantleStores?: Map<string, Store>;
+  vantleTransaction?: AsyncLocalStorage<TransactionState>;
+};
+const transactionState = (shared.vantleTransaction ??= new AsyncLocalStorage<TransactionState>());
+
+/** What belongs to the transaction under way; undefined outside of one. */
+export const currentTransaction = (): TransactionState | undefined => transactionState.getStore();
 
 /** Where the shop's data lives: `VANTLE_DATABASE_URL`, else a file under `data/`. */
 function databaseUrl(): string {
