@@ -1,6 +1,7 @@
 import { readSentence } from '@/core/symptoms';
 import { readingHead, readingRow, type Count } from '../reading-row';
 import { AT_THE_COUNTER } from './at-the-counter';
+import { BY_MESSAGE } from './by-message';
 import { labelled, type Labelled } from './labelled';
 import { ON_THE_JOB_CARD } from './on-the-job-card';
 import { ON_THE_ROAD } from './on-the-road';
@@ -23,6 +24,7 @@ const SETS: readonly [name: string, table: string][] = [
   ['at the counter', AT_THE_COUNTER],
   ['on the road', ON_THE_ROAD],
   ['on the job card', ON_THE_JOB_CARD],
+  ['by message', BY_MESSAGE],
 ];
 const half = (rest: number) =>
   SETS.map(([name, table]) => ({ name, sentences: labelled(table).filter((_, i) => i % 2 === rest) }));
