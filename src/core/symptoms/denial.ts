@@ -38,7 +38,7 @@ export function isTakenBack(
   isSymptom: boolean,
 ): boolean {
   if (isSymptom && isOver(sentence, h)) return true;
-  if (h.negative) return false;
+  if (h.negative || (isSymptom && exceptsWhen(sentence, h))) return false;
   const after = clauseAfter(sentence, h.to);
   return (
     before.some(isDenial) ||
@@ -87,8 +87,23 @@ const stopped = (sentence: readonly string[], h: Hit): boolean =>
 
 const saysCured = (after: readonly string[]): boolean => {
   const at = after.slice(0, 3).findIndex((t) => CURED.has(t));
-  return at >= 0 && !after.slice(0, at).some(isDenial);
+  if (at >= 0 && !after.slice(0, at).some(isDenial)) return true;
+  // "The knocking has stopped since"; "stopped working" is something else.
+  const [first, ...rest] = after.filter((t) => t !== 'has' && t !== 'have');
+  return first === stem('stopped') && (rest.length === 0 || ENDED.has(rest[0]!));
 };
+const ENDED = new Set(['', ...stems('after since with by now again when itself')]);
+
+/** "Never stalls hot, only cold", "no noise but only when braking": there it is. */
+const exceptsWhen = (sentence: readonly string[], h: Hit): boolean => {
+  const after = sentence.slice(h.to, h.to + 3 * SPREAD).filter((t) => t !== '|' && t !== '');
+  const i = after.findIndex((t) => t === 'only' || t === 'except');
+  return i >= 0 && i <= FEW_BETWEEN && WHEN_ONLY.has(after[i + 1] ?? '');
+};
+const FEW_BETWEEN = 3;
+const WHEN_ONLY = stems(
+  'cold hot warm when while if after under in at during uphill idle wet rain damp morning winter summer reverse',
+);
 
 /** "It rattled, but the new chain fixed it" within one clause. */
 const fixedIt = (clause: readonly string[]): boolean =>

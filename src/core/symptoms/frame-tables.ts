@@ -1,3 +1,4 @@
+import { bisector } from 'd3-array';
 import { DOING } from './doing';
 import { namesAPart } from './phrases';
 import { THINGS } from './things';
@@ -21,6 +22,9 @@ export interface Found<T> {
   /** Whether it was met by the very word, not by one that stands for others. */
   exact: boolean;
 }
+
+/** Where among the things, in their order, a place lies: the first that ends behind it. */
+export const endsBehind = bisector((t: Found<Thing>) => t.to).right;
 
 /** What only means that there is something wrong with a thing. */
 const ANY =
@@ -104,6 +108,13 @@ export function tables() {
 export function frameTokens(): string[] {
   const { things, doing } = tables();
   return [...things.values(), ...doing.values()].flat().flatMap((x) => x.way.map((t) => t.token));
+}
+
+let named: Set<string> | undefined;
+/** Every word that the name of a thing is made of, as plain tokens. */
+export function thingWords(): ReadonlySet<string> {
+  named ??= new Set([...tables().things.values()].flat().flatMap((t) => t.way.map((w) => w.token)));
+  return named;
 }
 
 /** All ways that begin at a place, the words in order with nothing of weight between. */

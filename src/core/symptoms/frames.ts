@@ -1,7 +1,7 @@
-import { bisector } from 'd3-array';
 import { symptomById } from './names';
 import { namesAPart, type Hit } from './phrases';
-import { passedOver, startingAt, tables, thingsIn, type Found, type Thing } from './frame-tables';
+import { endsBehind, passedOver, startingAt, tables, thingsIn, type Found, type Thing } from './frame-tables';
+import { isSaidOfAnother } from './thin';
 import { NEGATIONS, SMALL } from './words';
 
 /**
@@ -60,7 +60,11 @@ export function readFrames(sentence: readonly string[], words: readonly string[]
     hits: frameHits(sentence, words, things),
     isOfAnother: (h) => {
       const within = overlapping(things, h);
-      return within.some((t) => isOfNoCar(t) || splitsItsName(t, h)) || hasOtherSubject(sentence, things, h);
+      return (
+        within.some((t) => isOfNoCar(t) || splitsItsName(t, h)) ||
+        hasOtherSubject(sentence, things, h) ||
+        isSaidOfAnother(sentence, words, things, h)
+      );
     },
   };
 }
@@ -130,9 +134,6 @@ const lastOfWeight = (sentence: readonly string[], before: number): number => {
   return i;
 };
 
-/** Where among the things, in their order, a place lies: the first that ends behind it. */
-const endsBehind = bisector((t: Found<Thing>) => t.to).right;
-
 /** The things that share a place with what was met. */
 const overlapping = (
   things: readonly Found<Thing>[],
@@ -196,6 +197,8 @@ function hasOtherSubject(sentence: readonly string[], things: readonly Found<Thi
   if (!OF_THE_CAR.has(area) && h.tokens.length > 1) return false;
   const before = things[endsBehind(things, h.from) - 1];
   if (!before || distance(sentence, before.to, h.from) > 0) return false;
+  // "In second gear it jerks".
+  if (sentence.slice(before.to, h.from).some((t) => t === 'it' || t === 'she' || t === 'car')) return false;
   return [...before.what.does.values()].every((its) => {
     const itsArea = symptomById(its)?.area ?? '';
     return itsArea !== area && !OF_THE_ENGINE.has(itsArea);

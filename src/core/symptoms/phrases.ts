@@ -212,6 +212,9 @@ function inOrder(
   return hits;
 }
 
+/** So many other words of weight may stand among those of a phrase that come in another order. */
+const FOREIGN = 1;
+
 /** "The lamp is on while driving": what stands on two sides of these is not said of one another. */
 const WHEN = new Set(['when', 'while', 'if', 'until', 'because', 'since', 'whenever'].map(stem));
 
@@ -227,7 +230,9 @@ function inAnyOrder(
     const places = p.tokens.map((t) => nearest(at.get(t) ?? [], start));
     const [from, to] = [Math.min(...places), Math.max(...places)];
     const close = to - from < SPREAD && new Set(places).size === places.length;
-    if (close && !sentence.slice(from, to).some((t) => WHEN.has(t))) return { from, to: to + 1 };
+    if (!close || sentence.slice(from, to).some((t) => WHEN.has(t))) continue;
+    const content = sentence.slice(from, to + 1).filter((t) => t !== '' && !SMALL.has(t)).length;
+    if (content - p.tokens.length <= FOREIGN) return { from, to: to + 1 };
   }
   return undefined;
 }

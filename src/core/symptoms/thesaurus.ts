@@ -72,7 +72,7 @@ door: doors
 window: windows glass
 blower: fan-heater
 suspension: damper shock strut
-bump: pothole hump
+bump: pothole hump policeman kerb ramp cobble
 corner: bend roundabout curve
 stuck: jam jammed stick seize seized
 dead: lifeless kaput

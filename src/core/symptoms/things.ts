@@ -14,7 +14,7 @@ central lock; door lock; lock; locks; central locking | any: windows-locks
 door; back door; sliding door; side door; tailgate; boot; boot lid; bonnet | shut: door-body; unlock: windows-locks; alone: windows-locks; whistles: wind-noise; rattles: rattle-body
 mirror; door mirror; wing mirror | dead stuck alone shut: mirrors
 sunroof; roof; sliding roof; soft top; folding roof; moonroof | stuck dead alone slow shut: sunroof; leaks: water-inside; whistles: wind-noise
-rear window; rear screen; back window; heated rear window; rear defroster; rear demister | no-heat: rear-demister; stuck: windows-locks
+rear window; rear screen; back window; heated rear window; rear defroster; rear demister; rear screen heating; rear window heating; screen heating; back window heating | no-heat: rear-demister; dead: rear-demister; stuck: windows-locks
 heated seat; seat heater; seat heating | any: seat-heater; no-heat: seat-heater; cold: seat-heater
 seat; driver seat; passenger seat; electric seat | stuck dead alone: seat-adjust
 seat belt; belt chime; belt reminder; belt buzzer; seat warning; =seatbelt | any: seat-belt
@@ -62,7 +62,7 @@ fuel line; fuel pipe; fuel hose; fuel filter; clear pipe | air-bubbles: air-in-f
 =fuel; =petrol; =diesel; =gasoline; =gas | leaks: fuel-leak; smells: fuel-smell; too-much: fuel-use; uses: fuel-use; puddle: fuel-leak
 water in fuel; water separator; fuel water separator | lit: water-in-fuel; warns: water-in-fuel
 oil | leaks: oil-leak; puddle: oil-leak; loses: oil-use; tops-up: oil-use; burns: oil-use; uses: oil-use; pushed-out: crankcase
-oil level; oil | smells-of-fuel: oil-level-rise; rises: oil-level-rise; too-high: oil-level-rise
+oil level; oil; dipstick | smells-of-fuel: oil-level-rise; rises: oil-level-rise; too-high: oil-level-rise
 oil pressure; oil pressure light; oil light; oil can light; oil can | lit: oil-pressure-low; too-low: oil-pressure-low; low: oil-pressure-low; flickers: oil-pressure-low; no: oil-pressure-low; drops: oil-pressure-low
 oil cap; oil filler; oil filler cap | sludge: oil-cap-sludge
 dipstick; oil separator; breather; crankcase; oil filler cap | pushed-out: crankcase; puffs: crankcase
@@ -117,7 +117,7 @@ steering; power steering; steer wheel | pulls: steer-pull; heavy: steer-heavy; h
 wheel | not-straight: wheel-off-centre; off-centre: wheel-off-centre; heavy: steer-heavy
 steering light; steering warning; eps light; power steering light; power steering warning; steering symbol; steering wheel symbol; steering wheel light | lit: steering-lamp; warns: steering-lamp; stays: steering-lamp; red: steering-lamp
 power steering fluid; steering fluid; steering rack; steering pump; power steering reservoir; steering oil | leaks: steer-leak; low: steer-leak; loses: steer-leak; tops-up: steer-leak; whines: steer-noise; noise: steer-noise
-suspension; strut; spring; shock; anti roll bar; drop link; bush; front end; rear suspension; control arm; ball joint; underneath | noise: suspension-noise; clunks: suspension-noise; knocks: suspension-noise; rattles: suspension-noise; whines: suspension-noise; hard: ride-hard; low: ride-height; sinks: ride-height
+suspension; strut; spring; shock; anti roll bar; drop link; bush; front end; rear suspension; control arm; ball joint | noise: suspension-noise; clunks: suspension-noise; knocks: suspension-noise; rattles: suspension-noise; whines: suspension-noise; hard: ride-hard; low: ride-height; sinks: ride-height
 shock; shock absorber; damper | leaks: damper-leak; wet: damper-leak; bounces: damper-leak
 fork; fork leg; fork seal | leaks: fork-leak; wet: fork-leak
 suspension light; suspension warning; level control warning; level control light; damper warning; ride height warning; air suspension light; chassis warning; chassis light; level control | lit: suspension-lamp; warns: suspension-lamp; stays: suspension-lamp
@@ -151,5 +151,5 @@ particle count; particle test; particle number | failed: particle-number; too-hi
 chain; drive chain; sprocket | jumps: chain-noise
 chain over the sprocket; drive chain; chain and sprocket; final drive chain | rattles: chain-noise; noise: chain-noise; clunks: chain-noise; jumps: chain-noise
 cables; wiring; wires; harness; loom | bitten: rodents; burns: burning-smell
-lamp; bulb; card; nut; kit; phone; cover; cap; bolt; screw; clip; sensor; switch; valve; relay; module; tool; document; code; triangle; phone battery; watch battery; torch battery; ferry; dog |
+lamp; bulb; card; nut; kit; phone; cover; cap; bolt; screw; clip; sensor; switch; valve; relay; module; tool; document; code; triangle; oil change; filter change; wheel change; tyre change; lane change; belt change; battery change; plug change; brake change; change of weather; phone battery; watch battery; torch battery; ferry; dog |
 `;

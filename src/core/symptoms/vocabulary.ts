@@ -1,5 +1,6 @@
 import { waysByGrammar } from './grammar';
 import { SYMPTOM_NAMES, type SymptomName } from './names';
+import { WAYS_BY_LIKENESS } from './ways-by-likeness';
 import { WAYS_OF_RARER } from './ways-of-rarer';
 import { WAYS_OF_STRANGERS } from './ways-of-strangers';
 import { WAYS_OF_THE_COUNTER } from './ways-of-the-counter';
@@ -59,12 +60,12 @@ oil-leak | oil leak; leaks oil; oil on drive; oil spots; drips oil
 oil-level-rise | oil level rising; oil level too high; oil level rises; makes oil; oil diluted; fuel in oil; diesel in oil
 oil-pressure-low | low oil pressure; oil light; oil pressure warning; oil lamp flickers
 regen-often | regenerates too often; constant regen; regeneration fails; won't regen; filter full; soot filter full; filter blocked; dpf full; dpf light; particle filter light
-adblue-warning | adblue warning; urea warning; def warning; no restart in; start prevented in; countdown to no start; scr fault message; exhaust fluid warning
+adblue-warning | adblue warning; urea warning; def warning; start prevented in; countdown to no start; scr fault message; exhaust fluid warning
 overheat | overheats; overheating; runs hot; temperature gauge high; temp needle in red; boils over; boiling; gets too hot; overheated
 coolant-loss | loses coolant; coolant loss; losing water; low coolant; needs topping up with water; uses coolant; using coolant; goes through coolant; drinks water
 coolant-leak | coolant leak; water leak from engine; antifreeze on floor; drips coolant; puddle of coolant
 runs-cold | runs cold; does not warm up; never gets warm; slow to warm up; temperature gauge low; takes ages to warm up
-fan-always | fan always on; fan runs constantly; fan stays on; fan at full speed; fan roars
+fan-always | fan always on; fan runs constantly; fan stays on; fan at full speed
 fan-never | fan does not run; fan not working; fan doesn't come on; fan never comes on
 no-heat | no heat; heater cold; heater blows cold; no cabin heat; heater not working
 coolant-pressure | hoses hard; rock hard hoses; bubbles in expansion tank; bubbles in coolant; pressurises coolant; pushes coolant out
@@ -159,9 +160,14 @@ exhaust-fumes | fumes inside; exhaust smell inside; fumes in the cabin
 
 const list = (says: string): string[] => says.split(';').map((s) => s.trim());
 const ways = new Map<string, string[]>();
-for (const row of [WAYS, WAYS_OF_RARER, WAYS_TO_SAY, WAYS_OF_STRANGERS, WAYS_OF_THE_COUNTER].flatMap((t) =>
-  t.trim().split('\n'),
-)) {
+for (const row of [
+  WAYS,
+  WAYS_OF_RARER,
+  WAYS_TO_SAY,
+  WAYS_OF_STRANGERS,
+  WAYS_OF_THE_COUNTER,
+  WAYS_BY_LIKENESS,
+].flatMap((t) => t.trim().split('\n'))) {
   const [id = '', says = ''] = row.split('|');
   ways.set(id.trim(), [...(ways.get(id.trim()) ?? []), ...list(says)]);
 }

@@ -16,7 +16,7 @@ smoke-engine-bay | smoke from under the bonnet; smoke from the engine bay; smoke
 oil-cap-sludge | milky oil; mayonnaise under the oil cap; white sludge on the dipstick; cream under oil cap; coolant in oil; emulsion in oil; oil in coolant; oil in the expansion tank; oily film in coolant; greasy coolant
 particle-number | failed particle test; particle count too high; fails the soot measurement
 heater-noise | gurgles behind the dash; water noise in the heater; sloshing noise in the dash; gurgling heater; bubbling in the heater
-fan-noise | cooling fan noise; fan scrapes; fan rattles; roaring fan noise; fan clutch roars
+fan-noise | cooling fan noise; fan roars; fan howls; fan scrapes; fan rattles; roaring fan noise; fan clutch roars
 coolant-mixed | coolant rusty; coolant brown; coolant frozen; sludge in the radiator
 brake-lights | brake lights stay on; brake light stays on; brake lights not coming on; brake lights always on
 mirrors | mirror does not fold; mirror folds by itself; mirror will not adjust; mirror heater not working

@@ -44,7 +44,7 @@ oil-use | burns oil; drinks oil; needs a litre of oil; quart of oil every thousa
 overheat | temperature in the red; gauge goes into the red; boils over in traffic; steam from under the bonnet; becomes too hot; runs hot; running hot; gets too hot; temp goes through the roof; temperature high; high temperature
 runs-cold | engine stays cold; temperature never reaches the middle; never comes up to temperature; won't come up to temperature; takes forever to warm up; temperature needle stays low; thermostat never closes; temperature drops on the motorway
 no-heat | heater only warm when driving; only warm when driving fast; no warm air; ain't got no heat; blows cold air; no hot air; heater only cold; only cold air comes out; heating is not heating; stays cold inside; freezing inside
-battery-drain | battery is empty every morning; battery empty after one night; must jump it every morning; have to jump it; needs a jump every morning; needs jump starting; dead every monday; flat in the morning; flat every morning; flat if left two days; battery is every two days empty; always flat; keeps going flat; battery won't hold charge; accu is empty; accumulator empty
+battery-drain | battery is empty every morning; battery empty after one night; must jump it every morning; have to jump it; needs a jump every morning; needs jump starting; dead every monday; flat in the morning; flat every morning; flat if left two days; battery is every two days empty; battery won't hold charge; accu is empty; accumulator empty
 no-charge | not charging the battery; volts drop while driving; only 12 volts running; battery light glows faintly
 over-charge | volts go up to 16; charging at 16 volts; bulbs blow and volts are high; 16 volts
 instruments-dead | dash goes dark; dash goes blank; all gauges drop to zero; gauges drop to zero; cluster goes out; instruments go black
@@ -61,7 +61,7 @@ shaft-click | clicks when turning under power; clicks on full lock; clicks when 
 coasting-jerk | jerks when I lift off; lurches when coming off the gas; jerks when letting off; bucks when lifting off; jolts when I come off the throttle; jerk on the overrun
 range-short | km instead of 250; only half the range; range is half; goes only 120 km on a charge; not as far on a charge; less range than before
 ev-limit | turtle lamp and no power; reduced drive power; hardly any power with the turtle lamp
-ride-height | sits down overnight; one side lower; front lower than the rear; leaning; hangs low at the back; nose down
+ride-height | sits down overnight; one side lower; front lower than the rear; hangs low at the back; nose down
 emission-test | failed the mot on emissions; failed smog for co; failed the smog check; didn't pass emissions; emissions too high; failed on lambda
 exhaust-noise | exhaust is blowing; loud like a race car; roar under the car; sounds like a tank; sounds like a tractor; exhaust fell off; roars on acceleration under the car
 no-communication | lost communication with a module; scanner does not connect; scanner connects to all but one; lost communication with gateway; no connection to the controller; tool cannot talk to the module
