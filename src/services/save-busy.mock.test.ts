@@ -9,8 +9,8 @@ vi.mock('@/store/database', async (load) => {
   const there = await load<typeof Database>();
   return {
     ...there,
-    write: (work: Parameters<typeof there.write>[0]) =>
-      failing ? Promise.reject(failing) : there.write(work),
+    writeOnCase: ((...args: Parameters<typeof there.writeOnCase>) =>
+      failing ? Promise.reject(failing) : there.writeOnCase(...args)) as typeof there.writeOnCase,
   };
 });
 
