@@ -6,6 +6,9 @@ test('a closed case reads as a report; a link to one of its tests opens the case
   const report = page.getByRole('article', { name: 'The case as a report' });
   await expect(report.getByRole('heading', { name: 'Complaint' })).toBeVisible();
   await expect(part(page, 'Evidence')).toHaveCount(0);
+  // Nothing is offered any more: it is known what it was.
+  for (const name of ['Likely causes', 'Next test'])
+    await expect(page.getByRole('region', { name })).toHaveCount(0);
   // What is still to do on a closed case stays at hand.
   await expect(part(page, 'Proof').getByRole('button', { name: 'Reopen' })).toBeVisible();
   await page

@@ -1,5 +1,7 @@
 // npm test: everything from a fresh machine. Its last line is "N passed, N failed" over all of it.
+// `npm test -- browser shared`: the browser tests with several Vantle servers in front of a database server.
 import { cpSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { fork } from 'node:child_process';
 import os from 'node:os';
 import path from 'node:path';
 import { bin, CHROMIUM, ensureBuilt, ensureInstalled, freePort, runBeside, serve, TSX } from './lib.mjs';
@@ -118,6 +120,16 @@ function saySlowest({ suites }) {
     console.log(`     ${seconds(ms)} s ${file}: ${title.slice(0, 90)}`);
 }
 
+/** The small database server of the tests over a file, in a process of its own. */
+async function databaseServer(file) {
+  const child = fork('scripts/hrana-server.mjs', [file, '2']);
+  const url = await new Promise((there, fail) => {
+    child.once('message', there);
+    child.once('exit', () => fail(new Error('The database server did not start.')));
+  });
+  return { child, url };
+}
+
 /** A server and a demo shop of its own for each of Playwright's workers, so that none sees another's cases. */
 async function browserTests() {
   const shop = (n) => ({
@@ -132,10 +144,20 @@ async function browserTests() {
   const load = await node([TSX(), 'demo/load.ts'], shop(0));
   if (load.code !== 0) return check('demo shop loads', load);
   const servers = [];
+  const databases = [];
   for (let n = 1; n < BROWSERS; n++)
     cpSync(path.join(temp, 'shop-0'), path.join(temp, `shop-${n}`), { recursive: true });
-  for (let n = 0; n < BROWSERS; n++)
-    servers.push(await serve({ port: await freePort(), env: shop(n), quiet: true }));
+  for (let n = 0; n < BROWSERS; n++) {
+    const env = shop(n);
+    if (only.includes('shared')) {
+      databases.push(await databaseServer(path.join(temp, `shop-${n}`, 'shop.db')));
+      env.VANTLE_DATABASE_URL = databases[n].url;
+      // Another server of the group, which dies while the tests are under way.
+      const other = await serve({ port: await freePort(), env, quiet: true });
+      setTimeout(() => other.child.kill('SIGKILL'), 60_000).unref();
+    }
+    servers.push(await serve({ port: await freePort(), env, quiet: true }));
+  }
   const file = path.join(temp, 'browser.json');
   const rest = only.filter((a) => a.endsWith('.spec.ts'));
   const result = await node([bin('@playwright/test', 'cli.js'), 'test', ...rest], {
@@ -143,6 +165,7 @@ async function browserTests() {
     PLAYWRIGHT_JSON_OUTPUT_NAME: file,
   });
   await Promise.all(servers.map((s) => s.stop()));
+  for (const d of databases) d.child.kill();
   tally('browser tests', file, (r) => [r.stats.expected + r.stats.flaky, r.stats.unexpected], result);
   if (existsSync(file)) saySlowest(JSON.parse(readFileSync(file, 'utf8')));
 }

@@ -24,6 +24,9 @@ const Bar = styled.div`
     border-top: 2px solid var(--accent);
     box-shadow: 0 -2px 10px rgb(0 0 0 / 12%);
   }
+  & > p {
+    flex: 1;
+  }
   & dl {
     flex: 1;
     min-width: 0;
@@ -51,19 +54,19 @@ export function GuidanceBar({ onOpen }: { onOpen: () => void }) {
   const guide = useGuide();
   const closed = useCase((s) => s.record.case.closedAt !== null);
   const likely = guide.causes.find((c) => !c.ruledOut);
-  const next = closed ? undefined : guide.next[0];
+  const [next] = guide.next;
   return (
     <Bar role="region" aria-label="Guidance in short">
-      <dl>
-        <dt>Likely</dt>
-        <dd>{likely ? `${likely.name} (${about(likely.share)})` : 'no cause stands out yet'}</dd>
-        {!closed && (
-          <>
-            <dt>Next</dt>
-            <dd>{next?.question ?? 'no further test would help now'}</dd>
-          </>
-        )}
-      </dl>
+      {closed ? (
+        <p>Closed: nothing further is suggested.</p>
+      ) : (
+        <dl>
+          <dt>Likely</dt>
+          <dd>{likely ? `${likely.name} (${about(likely.share)})` : 'no cause stands out yet'}</dd>
+          <dt>Next</dt>
+          <dd>{next?.question ?? 'no further test would help now'}</dd>
+        </dl>
+      )}
       <Button onPress={onOpen}>
         <ChevronUp aria-hidden="true" /> Guidance
       </Button>

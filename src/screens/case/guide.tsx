@@ -74,7 +74,9 @@ type Leave = ((then: () => void) => void) | undefined;
 export function GuideMargin({ leave }: { leave?: Leave }) {
   const guide = useGuide();
   const closed = useCase((s) => s.record.case.closedAt !== null);
-  if (guide.causes.length === 0) return <NoPast closed={closed} />;
+  // What was wrong stands on a closed case; nothing is offered there any more.
+  if (closed) return null;
+  if (guide.causes.length === 0) return <NoPast />;
   return (
     <>
       <section aria-label="Likely causes">
@@ -96,7 +98,7 @@ export function GuideMargin({ leave }: { leave?: Leave }) {
             : 'General practice: no case of this shop speaks of it yet.'}
         </Quiet>
       </section>
-      {!closed && <NextTests guide={guide} leave={leave} />}
+      <NextTests guide={guide} leave={leave} />
     </>
   );
 }
@@ -193,9 +195,9 @@ const times = (factor: number): string =>
     : `${(1 / factor).toFixed(1)} times less likely by it`;
 
 /** When nothing speaks of a cause, that is said. */
-function NoPast({ closed }: { closed: boolean }) {
+function NoPast() {
   const asked = useCase((s) => s.record.code.length + s.record.symptom.length > 0);
-  if (closed || !asked) return null;
+  if (!asked) return null;
   return (
     <section aria-label="Likely causes">
       <h3>Likely causes</h3>
