@@ -1,6 +1,6 @@
 import type { Catalogue } from '@/core/cause';
 import { baseCode } from '@/core/codes';
-import { SHIPPED } from '@/core/symptoms';
+import { SHIPPED, symptomById, type Vocabulary } from '@/core/symptoms';
 import type { Chip, Correction, KnownWords } from './chips';
 import { readWhen } from './dates';
 import { readBuilds } from './line/builds';
@@ -9,7 +9,7 @@ import { readCodeFamilies } from './line/code-families';
 import { readCodes } from './line/codes';
 import { LineText, type LineReader } from './line/contract';
 import { nearName, readNames } from './line/names';
-import { readParts } from './line/parts';
+import { partBefore, readParts } from './line/parts';
 import { readReadings } from './line/readings';
 import { readStanding } from './line/standing';
 import { vehicleWords } from './line/vehicle-words';
@@ -63,8 +63,14 @@ export function readQuery(
 
   const vocabulary = known.vocabulary ?? SHIPPED;
   const sentence = vocabulary.read(text.rest);
-  for (const s of sentence.symptoms) {
-    if (s.negated) continue;
+  const ofParts: string[] = [];
+  for (const alone of sentence.symptoms) {
+    if (alone.negated) continue;
+    const s = withItsPart(alone, text, vocabulary);
+    if (!s) {
+      ofParts.push(...alone.words.split(' '));
+      continue;
+    }
     const said = s.words.toLowerCase().split(' ');
     const or = text.within
       .filter((c) =>
@@ -85,7 +91,7 @@ export function readQuery(
   for (const c of sentence.conditions.filter((x) => !x.negated))
     chips.push({ kind: 'condition', label: c.label, value: c.id, words: c.words });
 
-  const unknown = sentence.rest.filter((word) => {
+  const unknown = [...sentence.rest, ...ofParts].filter((word) => {
     const near = nearName(word, known);
     if (!near || chips.some((c) => c.kind === near.kind)) return true;
     chips.push({ kind: near.kind, label: near.name, value: near.name, words: word, guess: true });
@@ -108,6 +114,29 @@ export function readQuery(
   const once = chips.filter((c, i) => chips.findIndex((x) => key(x) === key(c)) === i);
   return once.sort((a, b) => place(a) - place(b));
 }
+
+/**
+ * What is said right behind a part is said of it: of a sensor that drifts nothing is said of the steering, and a pump
+ * that whines is no engine that does.
+ */
+function withItsPart<S extends { id: string; label: string; words: string }>(
+  alone: S,
+  text: LineText,
+  vocabulary: Vocabulary,
+): S | undefined {
+  const part = partBefore(text, alone.words.split(' ')[0]!);
+  // "egr stalls" lists what the engine does beside a part.
+  if (!part || ENGINE_AREAS.has(symptomById(alone.id)?.area ?? '')) return alone;
+  // By its words in the line, which may be short for a name that tells more: a "maf" is a meter.
+  const readings = [part.words, part.label].map((name) =>
+    vocabulary.read(`${name} ${alone.words}`).symptoms.filter((s) => !s.negated),
+  );
+  if (readings.every((r) => r.some((s) => s.id === alone.id))) return alone;
+  const other = readings.flat().find((s) => s.id !== alone.id);
+  return other && { ...alone, id: other.id, label: other.label };
+}
+
+const ENGINE_AREAS = new Set(['starting', 'running', 'smoke']);
 
 /** They say nothing that a case could be found by. */
 const FILLERS = new Set('but fine still just also only very really'.split(' '));

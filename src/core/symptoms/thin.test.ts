@@ -32,6 +32,8 @@ describe('a phrase that names no thing', () => {
     ['the tyre is always flat', 'battery-drain'],
     ['cold in the morning then warm', 'ac-cycles'],
     ['no restart after refuelling', 'adblue-warning'],
+    ['rail pressure sensor drifts', 'steer-pull'],
+    ['the solenoid valve slips', 'slipping'],
     ['oil change and a knock on the door when ready', 'harsh-shift'],
   ])('%s: not %s', (text, id) => {
     expect(read(text)).not.toContain(id);

@@ -1,7 +1,7 @@
 import { endsBehind, thingWords, type Found, type Thing } from './frame-tables';
 import { symptomById } from './names';
 import type { Hit } from './phrases';
-import { stem } from './words';
+import { isDevice, stem } from './words';
 
 /**
  * Phrases that name no thing ("slips", "no force", "boiling") say something of the car only where the sentence speaks of
@@ -55,6 +55,8 @@ export function isSaidOfAnother(
   if (dies >= 0 && DYING_DOWN.has(words[h.from + dies + 1] ?? '')) return true;
   // "I had to stall it".
   if (words[h.from - 1] === 'to' && words[h.to] === 'it') return true;
+  // "Rail pressure sensor drifts".
+  if (isDevice(words[h.from - 1] ?? '')) return true;
   const related = relatedTo(h);
   if (EVERYDAY.has(h.tokens[0]!) && OBJECT_BEGINS.has(words[h.to] ?? '')) return true;
   const after = things[endsBehind(things, h.to)];

@@ -32,6 +32,10 @@ describe('a line of the search field', () => {
     ['P0301 but not P0300', ['code:P0301', 'without:P0300']],
     ['P0301 or P0300', ['code:P0301', 'code:P0300']],
     ['boost', ['text:boost']],
+    // What a sensor does is not what the car does; what the engine does beside a part is.
+    ['rail pressure sensor drift', ['cause part:fuel rail pressure sensor', 'text:drift']],
+    ['P0171 maf drift', ['code:P0171', 'cause part:air-flow meter', 'text:drift']],
+    ['egr stalls', ['cause part:exhaust gas recirculation valve', 'symptom:stalls']],
     // Abbreviations are written out; the coolant of a sensor is not the coolant.
     ['coolant temp sensor open circuit', ['cause part:coolant temperature sensor', 'failure:open circuit']],
     ['oil temp switch', ['text:oil', 'text:temp', 'text:switch']],

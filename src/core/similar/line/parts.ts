@@ -1,5 +1,6 @@
 import { writtenOut, type Catalogue } from '@/core/cause';
 import { isDevice, SHIPPED, type Vocabulary } from '@/core/symptoms';
+import type { Chip } from '../chips';
 import type { LineReader, LineText } from './contract';
 
 /** What is said of a part and a failure at once, or of one in words that no list has. Common practice, no source. */
@@ -93,7 +94,10 @@ const isFailure = (text: LineText, word: string): boolean =>
   (word.length >= 6 && !/^(?:leak|leaks)$/i.test(word)) || followsPart(text, word);
 
 /** Whether a word stands right behind a part that was named, "is" and the like aside. */
-export function followsPart(text: LineText, word: string): boolean {
+export const followsPart = (text: LineText, word: string): boolean => partBefore(text, word) !== undefined;
+
+/** The part that a word stands right behind, "is" and the like aside. */
+export function partBefore(text: LineText, word: string): Chip | undefined {
   const line = ` ${text.line
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
@@ -101,7 +105,7 @@ export function followsPart(text: LineText, word: string): boolean {
   const before = line
     .slice(0, line.indexOf(` ${word.toLowerCase()} `))
     .replace(/ (?:is|was|looks|very|all|still)$/, '');
-  return text.chips.some(
+  return text.chips.find(
     (c) =>
       c.kind === 'cause part' &&
       before.endsWith(
