@@ -1,6 +1,6 @@
 import { Problem, type ProblemCode } from '@/core/problem';
 
-/** What a failure of the database means to whoever asked: a code for the program, and the sentence beside it. */
+/** What a failure of the database or of the store of files means to whoever asked: a code for the program, and the sentence beside it. */
 export interface Failure {
   error: string;
   code: ProblemCode;
@@ -14,6 +14,12 @@ export function failureOf(e: unknown): Failure | undefined {
   for (let at: unknown = e; at instanceof Error; at = at.cause) {
     if (at instanceof Problem) return { error: at.message, code: at.code };
     const code = 'code' in at ? String(at.code) : '';
+    if (code === 'CONTENT_STORE')
+      return {
+        error: 'The store of the shop’s files does not answer as it should. Nothing was lost; try again.',
+        code: 'busy',
+        logged: `${code} ${at.message}`,
+      };
     if (code.startsWith('SQLITE_CONSTRAINT'))
       return {
         error: 'This belongs to something that is not there any more. Reload the case and try again.',

@@ -1,11 +1,10 @@
-import { sql } from 'drizzle-orm';
 import fc from 'fast-check';
 import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Op } from '@/core/case';
-import { closeDatabase, db } from '@/store/database';
+import { closeDatabase, connection, db } from '@/store/database';
 import { lookAtShared } from '@/store/presence';
 import { history } from '@/store/schema';
 import { startHrana } from '../../scripts/hrana-server.mjs';
@@ -60,10 +59,11 @@ describe('who looks at a case, across servers', () => {
   it('forgets who has left, and notes nobody on what is no case', async () => {
     const { id } = await createCase('lead');
     await lookAtShared(id, 'mara', 15);
-    await db().run(sql`update presence set seen_at = seen_at - 16 where case_id = ${id}`);
+    const ask = (statement: string) => connection().client.execute({ sql: statement, args: [id] });
+    await ask('update presence set seen_at = seen_at - 16 where case_id = ?');
     expect(await lookAtShared(id, 'joon', 15)).toEqual(['joon']);
     expect(await lookAtShared('no-such-case', 'mara', 15)).toEqual([]);
-    const rows = await db().all(sql`select who from presence where case_id in (${id}, 'no-such-case')`);
+    const { rows } = await ask(`select who from presence where case_id in (?, 'no-such-case')`);
     expect(rows).toHaveLength(1);
   });
 });

@@ -21,3 +21,8 @@ export interface StoredContent {
 
 /** A SHA-256 in hexadecimal, of a small picture with its ending. */
 export const CONTENT_NAME = /^[0-9a-f]{64}(?:\.thumb)?$/;
+
+/** The store does not answer as it should; nothing is lost, and it may be tried again. `code` names it to whoever tells. */
+export class StoreUnreachable extends Error {
+  readonly code = 'CONTENT_STORE';
+}

@@ -3,7 +3,7 @@ import type { ContentStore } from './contract';
 import { folderStore } from './folder';
 import { s3Settings, s3Store } from './s3';
 
-export { CONTENT_NAME, type ContentStore, type StoredContent } from './contract';
+export { CONTENT_NAME, StoreUnreachable, type ContentStore, type StoredContent } from './contract';
 
 const DEFAULT = 'data/files';
 /** One store for each address: a client keeps its connections. */

@@ -9,8 +9,7 @@ import {
   S3Client,
   type S3ClientConfig,
 } from '@aws-sdk/client-s3';
-import { Problem } from '@/core/problem';
-import { CONTENT_NAME, type ContentStore } from './contract';
+import { CONTENT_NAME, StoreUnreachable, type ContentStore } from './contract';
 
 /** How to reach a store of the S3 kind. */
 export interface S3Settings {
@@ -30,12 +29,12 @@ export interface S3Settings {
  *
  * @param address `s3://bucket/prefix`
  * @param env `VANTLE_S3_ENDPOINT`, `VANTLE_S3_REGION`, `VANTLE_S3_KEY_ID`, `VANTLE_S3_SECRET`
- * @throws Problem where no bucket is named
+ * @throws Error where no bucket is named
  */
 export function s3Settings(address: string, env: Record<string, string | undefined>): S3Settings {
   const [bucket = '', ...rest] = address.replace(/^s3:\/\//, '').split('/');
   if (!/^[a-z0-9][a-z0-9.-]+$/.test(bucket))
-    throw new Problem(`VANTLE_FILES is "${address}"; write it as s3://bucket or s3://bucket/prefix.`);
+    throw new Error(`VANTLE_FILES is "${address}"; write it as s3://bucket or s3://bucket/prefix.`);
   const prefix = rest.filter((p) => p !== '').join('/');
   return {
     bucket,
@@ -114,9 +113,5 @@ const configOf = (at: S3Settings): S3ClientConfig => ({
 const isMissing = (e: unknown): boolean =>
   e instanceof Error && (e.name === 'NotFound' || e.name === 'NoSuchKey');
 
-/** Whoever sends a photo meanwhile sends it again later. */
-const unreachable = (e: unknown): Problem =>
-  new Problem(
-    `The store of the shop’s files does not answer as it should (${e instanceof Error ? e.name : 'no answer'}). Nothing was lost; try again.`,
-    'busy',
-  );
+const unreachable = (e: unknown): StoreUnreachable =>
+  new StoreUnreachable(e instanceof Error ? e.name : 'no answer', { cause: e });
