@@ -99,7 +99,6 @@ describe('a store of the S3 kind', () => {
     const wrong = s3Store(s3Settings('s3://shop', { ...ENV(), VANTLE_S3_SECRET: 'another' }));
     await expect(wrong.putBytes(nameOf('a'), Buffer.from('a'))).rejects.toMatchObject({
       code: 'CONTENT_STORE',
-      message: 'SignatureDoesNotMatch',
     });
     expect(s3.contents.size).toBe(0);
   }, 20_000);
