@@ -63,6 +63,9 @@ const seconds = (read: (text: string) => unknown, text: string): number => {
   return (user + system) / 1e6;
 };
 
+/** Twice 2.5: the text is four times as long. What takes the square of its length grows sixteenfold, however often. */
+const MOST_GROWTH = 6.25;
+
 describe('reading text of any kind takes time that grows with its length', () => {
   it.each(PARSERS)('%s', (_, most, read) => {
     for (const piece of PIECES) {
@@ -70,11 +73,12 @@ describe('reading text of any kind takes time that grows with its length', () =>
       const quarter = long.slice(0, most / 4 - 2) + '!x';
       const whole = seconds(read, long);
       if (whole < 0.15) continue;
-      // Twice 2.5 for twice two; measured again where another process may have been in the way.
+      // Measured again where another process may have been in the way.
       const growth = () => seconds(read, long) / Math.max(0.004, seconds(read, quarter));
-      const grown = Math.min(growth(), growth());
+      let grown = growth();
+      for (let again = 0; again < 5 && grown >= MOST_GROWTH; again++) grown = Math.min(grown, growth());
       expect(grown, `${JSON.stringify(piece)}: ${whole.toFixed(2)} s for ${most} characters`).toBeLessThan(
-        6.25,
+        MOST_GROWTH,
       );
       expect(whole).toBeLessThan(8);
     }
