@@ -1,26 +1,14 @@
-import { fork } from 'node:child_process';
 import path from 'node:path';
 import type { Op } from '@/core/case';
 import { createCase, openCase } from '@/services/cases';
 import { saveChanges } from '@/services/save';
 import { prepare } from '@/services/setup';
 import { closeDatabase } from '@/store/database';
+import { forkHrana } from '../scripts/hrana-server.mjs';
 
 const WRITERS = 10;
 const DELAY_MS = 5;
 const FOR_MS = 6000;
-
-/** Starts the small database server in a process of its own; gives its address and its end. */
-async function startServer(file: string, delayMs: number): Promise<{ url: string; end: () => void }> {
-  const child = fork(path.resolve('scripts/hrana-server.mjs'), [file, String(delayMs)], {
-    execArgv: [],
-  });
-  const url = await new Promise<string>((there, fail) => {
-    child.once('message', (m) => there(String(m)));
-    child.once('exit', () => fail(new Error('the database server did not start')));
-  });
-  return { url, end: () => void child.kill() };
-}
 
 /** One person writing on one case, one change after the other, until the time is up; gives how many were acknowledged. */
 async function writer(n: number, until: number): Promise<number> {
@@ -55,7 +43,7 @@ async function writer(n: number, until: number): Promise<number> {
 export async function writers(folder: string): Promise<string> {
   const rows: string[][] = [];
   for (const delay of [0, DELAY_MS]) {
-    const server = await startServer(path.join(folder, `writers-${delay}.db`), delay);
+    const server = await forkHrana(path.join(folder, `writers-${delay}.db`), { delayMs: delay });
     process.env.VANTLE_DATABASE_URL = server.url;
     await prepare('own');
     await writer(0, Date.now() + 1000);
@@ -66,7 +54,7 @@ export async function writers(folder: string): Promise<string> {
       rows.push([`${delay} ms`, String(many), ((written * 1000) / (Date.now() - began)).toFixed(0)]);
     }
     await closeDatabase();
-    server.end();
+    server.stop();
   }
   return [
     '| each trip | writers | acknowledged writes a second |',

@@ -1,9 +1,9 @@
 // npm test: everything from a fresh machine. Its last line is "N passed, N failed" over all of it.
 // `npm test -- browser shared`: the browser tests with several Vantle servers in front of a database server.
 import { cpSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { fork } from 'node:child_process';
 import os from 'node:os';
 import path from 'node:path';
+import { forkHrana } from './hrana-server.mjs';
 import { bin, CHROMIUM, ensureBuilt, ensureInstalled, freePort, runBeside, serve, TSX } from './lib.mjs';
 
 const BROWSERS = 2;
@@ -120,16 +120,6 @@ function saySlowest({ suites }) {
     console.log(`     ${seconds(ms)} s ${file}: ${title.slice(0, 90)}`);
 }
 
-/** The small database server of the tests over a file, in a process of its own. */
-async function databaseServer(file) {
-  const child = fork('scripts/hrana-server.mjs', [file, '2']);
-  const url = await new Promise((there, fail) => {
-    child.once('message', there);
-    child.once('exit', () => fail(new Error('The database server did not start.')));
-  });
-  return { child, url };
-}
-
 /** A server and a demo shop of its own for each of Playwright's workers, so that none sees another's cases. */
 async function browserTests() {
   const shop = (n) => ({
@@ -150,7 +140,7 @@ async function browserTests() {
   for (let n = 0; n < BROWSERS; n++) {
     const env = shop(n);
     if (only.includes('shared')) {
-      databases.push(await databaseServer(path.join(temp, `shop-${n}`, 'shop.db')));
+      databases.push(await forkHrana(path.join(temp, `shop-${n}`, 'shop.db'), { delayMs: 2 }));
       env.VANTLE_DATABASE_URL = databases[n].url;
       // Another server of the group, which dies while the tests are under way.
       const other = await serve({ port: await freePort(), env, quiet: true });
@@ -165,7 +155,7 @@ async function browserTests() {
     PLAYWRIGHT_JSON_OUTPUT_NAME: file,
   });
   await Promise.all(servers.map((s) => s.stop()));
-  for (const d of databases) d.child.kill();
+  for (const d of databases) d.stop();
   tally('browser tests', file, (r) => [r.stats.expected + r.stats.flaky, r.stats.unexpected], result);
   if (existsSync(file)) saySlowest(JSON.parse(readFileSync(file, 'utf8')));
 }

@@ -1,44 +1,28 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import os from 'node:os';
-import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Op } from '@/core/case';
-import { closeDatabase } from '@/store/database';
 import { demoCases } from '../../demo/shop';
-import { startHrana } from '../../scripts/hrana-server.mjs';
 import { createCase, openCase } from './cases';
 import { desk } from './desk';
 import { exportAll } from './export';
 import { find, findWithBeside } from './find';
 import { importCase } from './import';
-import { forgetIndex } from './index-of-cases';
 import { saveChanges } from './save';
-import { prepare } from './setup';
+import { testFarShop } from './test-far-shop';
 
 /** A shop whose database is a server: how often it is asked. */
 
-let server: Awaited<ReturnType<typeof startHrana>>;
-let folder: string;
+let shop: Awaited<ReturnType<typeof testFarShop>>;
 beforeAll(async () => {
-  folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-far-'));
-  server = await startHrana(path.join(folder, 'shop.db'));
-  process.env.VANTLE_DATABASE_URL = server.url;
-  process.env.VANTLE_FILES = path.join(folder, 'files');
-  forgetIndex();
-  await prepare('own');
+  shop = await testFarShop();
   for (const file of demoCases(new Date('2026-06-01T08:00:00Z')).slice(0, 30)) await importCase(file, '');
 }, 60_000);
-afterAll(async () => {
-  await closeDatabase();
-  await server.stop();
-  rmSync(folder, { recursive: true, force: true });
-});
+afterAll(() => shop.end());
 
 async function tripsOf(work: () => Promise<unknown>): Promise<number> {
   await work();
-  const before = server.counted.trips;
+  const before = shop.server.counted.trips;
   await work();
-  return server.counted.trips - before;
+  return shop.server.counted.trips - before;
 }
 let n = 0;
 const save = (caseId: string, seen: number, ...ops: Op[]) =>
@@ -59,7 +43,7 @@ describe('a shop on a database server', () => {
     let said = '';
     const write = (words: string) => async () => {
       const { record } = (await openCase(id))!;
-      const before = server.counted.trips;
+      const before = shop.server.counted.trips;
       const answer = await save(id, record.case.seq, {
         op: 'set',
         kind: 'case',
@@ -69,14 +53,14 @@ describe('a shop on a database server', () => {
         was: { said },
       });
       said = words;
-      return { trips: server.counted.trips - before, answer };
+      return { trips: shop.server.counted.trips - before, answer };
     };
     await write('Stalls.')();
     const { trips, answer } = await write('Stalls when hot.')();
     expect(answer.results).toEqual([{ id: expect.any(String) as string, ok: true }]);
     expect(trips).toBeLessThanOrEqual(2);
     const seen = await seq();
-    const before = server.counted.trips;
+    const before = shop.server.counted.trips;
     const at = '2026-06-01T09:00:00.000Z';
     const tested = await save(
       id,
@@ -89,7 +73,7 @@ describe('a shop on a database server', () => {
         row: { testId: 'far-t', label, entered: '2.1 bar', limit: '>= 3 bar' },
       })),
     );
-    expect(server.counted.trips - before).toBeLessThanOrEqual(3);
+    expect(shop.server.counted.trips - before).toBeLessThanOrEqual(3);
     expect(tested.results).toMatchObject([{ ok: true }]);
     const { record } = (await openCase(id))!;
     expect(record.case.said).toBe('Stalls when hot.');

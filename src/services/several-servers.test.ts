@@ -1,36 +1,21 @@
 import fc from 'fast-check';
-import { mkdtempSync, rmSync } from 'node:fs';
-import os from 'node:os';
-import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Op } from '@/core/case';
-import { closeDatabase, connection, db } from '@/store/database';
+import { connection, db } from '@/store/database';
 import { lookAtShared } from '@/store/presence';
 import { history } from '@/store/schema';
-import { startHrana } from '../../scripts/hrana-server.mjs';
 import { createCase, openCase } from './cases';
-import { forgetIndex } from './index-of-cases';
 import { lookingHere, lookingToo } from './presence';
 import { saveChanges } from './save';
-import { prepare } from './setup';
+import { testFarShop } from './test-far-shop';
 
 /** Several people saving at once in a shop whose database is a server: their saves share transactions. */
 
-let server: Awaited<ReturnType<typeof startHrana>>;
-let folder: string;
+let shop: Awaited<ReturnType<typeof testFarShop>>;
 beforeAll(async () => {
-  folder = mkdtempSync(path.join(os.tmpdir(), 'vantle-together-'));
-  server = await startHrana(path.join(folder, 'shop.db'));
-  process.env.VANTLE_DATABASE_URL = server.url;
-  process.env.VANTLE_FILES = path.join(folder, 'files');
-  forgetIndex();
-  await prepare('own');
+  shop = await testFarShop();
 }, 60_000);
-afterAll(async () => {
-  await closeDatabase();
-  await server.stop();
-  rmSync(folder, { recursive: true, force: true });
-});
+afterAll(() => shop.end());
 
 let n = 0;
 const save = (caseId: string, ops: Op[], seen?: number) =>
@@ -46,9 +31,9 @@ describe('who looks at a case, across servers', () => {
   it('is told in one round trip, also to a server that has not seen them itself', async () => {
     const { id } = await createCase('lead');
     expect(await lookingToo(id, 'mara')).toEqual([]);
-    const before = server.counted.trips;
+    const before = shop.server.counted.trips;
     expect(await lookingToo(id, 'mara')).toEqual([]);
-    expect(server.counted.trips - before).toBe(1);
+    expect(shop.server.counted.trips - before).toBe(1);
     expect(await lookingToo(id, 'joon')).toEqual(['mara']);
     expect(await lookingToo(id, 'mara')).toEqual(['joon']);
     expect(await lookingToo(id, '')).toEqual(['mara', 'joon']);
@@ -72,10 +57,10 @@ describe('saves at once', () => {
   it('ten on ten cases take a handful of round trips, and each is kept with a number of its own', async () => {
     const ids = await Promise.all(Array.from({ length: 10 }, async () => (await createCase('lead')).id));
     const ops = await Promise.all(ids.map((id, i) => say(id, `stalls ${i}`)));
-    const before = server.counted.trips;
+    const before = shop.server.counted.trips;
     const answers = await Promise.all(ids.map((id, i) => save(id, [ops[i]!])));
     // Alone each takes two.
-    expect(server.counted.trips - before).toBeLessThanOrEqual(4);
+    expect(shop.server.counted.trips - before).toBeLessThanOrEqual(4);
     expect(answers.every((a) => a.results[0]!.ok)).toBe(true);
     const records = await Promise.all(ids.map(recordOf));
     expect(records.map((r) => r.case.said)).toEqual(ids.map((_, i) => `stalls ${i}`));
