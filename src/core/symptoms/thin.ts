@@ -22,7 +22,9 @@ const PREPOSITIONS = new Set(
   'in on at from of with under behind for over by into through after before without when while'.split(' '),
 );
 /** Verbs of everyday life, which take an object then: "skip the wash", "knocked my mirror". */
-const EVERYDAY = new Set(['knock', 'skip', 'pop', 'spit', 'cook', 'slip', 'boil', 'pull', 'drop'].map(stem));
+const EVERYDAY = new Set(
+  ['knock', 'skip', 'pop', 'spit', 'cook', 'slip', 'boil', 'pull', 'drop', 'stall'].map(stem),
+);
 const OBJECT_BEGINS = new Set(['the', 'my', 'a', 'an', 'his', 'her', 'our', 'your', 'their', 'some']);
 const DIE = stem('die');
 const DYING_DOWN = new Set(['down', 'away']);
@@ -58,7 +60,15 @@ export function isSaidOfAnother(
   // "Rail pressure sensor drifts".
   if (isDevice(words[h.from - 1] ?? '')) return true;
   const related = relatedTo(h);
-  if (EVERYDAY.has(h.tokens[0]!) && OBJECT_BEGINS.has(words[h.to] ?? '')) return true;
+  // "It stalls the engine" is the engine's own.
+  const object = sentence[h.to + 1] ?? '';
+  if (
+    EVERYDAY.has(h.tokens[0]!) &&
+    OBJECT_BEGINS.has(words[h.to] ?? '') &&
+    object !== ENGINE &&
+    object !== 'car'
+  )
+    return true;
   const after = things[endsBehind(things, h.to)];
   const behind = after && after.from >= h.to && after.from - h.to <= 2 ? after : undefined;
   // "No force on the brakes".
