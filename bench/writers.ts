@@ -4,7 +4,7 @@ import { createCase, openCase } from '@/services/cases';
 import { saveChanges } from '@/services/save';
 import { prepare } from '@/services/setup';
 import { closeDatabase } from '@/store/database';
-import { forkHrana } from '../scripts/hrana-server.mjs';
+import { forkHrana } from '../scripts/fork-hrana.mjs';
 
 const WRITERS = 10;
 const DELAY_MS = 5;

@@ -1,6 +1,5 @@
 // A small server of the open Hrana protocol (version 2 over HTTP, JSON) over a local file: for tests of shops that share
 // one database server. Streams that hold a transaction have a connection of their own; writers wait for each other.
-import { fork } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import http from 'node:http';
 import { fileURLToPath } from 'node:url';
@@ -216,16 +215,6 @@ export async function startHrana(file, { delayMs = 0, port = 0 } = {}) {
     for (const { db } of [...streams.values(), ...idle]) db.close();
   };
   return { url: `http://127.0.0.1:${server.address().port}`, counted, stop };
-}
-
-/** The same in a process of its own, so that it has a processor of its own too: its address and its end. */
-export async function forkHrana(file, { delayMs = 0 } = {}) {
-  const child = fork(fileURLToPath(import.meta.url), [file, String(delayMs)], { execArgv: [] });
-  const url = await new Promise((there, fail) => {
-    child.once('message', there);
-    child.once('exit', () => fail(new Error('The database server did not start.')));
-  });
-  return { url, stop: () => child.kill() };
 }
 
 // Started by itself: file and delay in milliseconds; tells its parent the address.
