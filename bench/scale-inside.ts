@@ -3,10 +3,10 @@ import path from 'node:path';
 import { createInterface } from 'node:readline';
 import { createClient } from '@libsql/client';
 import type { CaseFile } from '../src/core/exchange';
-import { find } from '../src/services/find';
-import { caseIndex } from '../src/services/index-of-cases';
-import { marginOf } from '../src/services/margin';
-import { caseIdOf } from '../src/services/cases';
+import { find } from '../src/services/find/find';
+import { caseIndex } from '../src/services/find/index-of-cases';
+import { marginOf } from '../src/services/guide/margin';
+import { caseIdOf } from '../src/services/cases/cases';
 import { ftsQuery } from './world/measure-quality';
 import { World } from './world/world';
 

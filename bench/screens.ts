@@ -1,4 +1,4 @@
-import { stopLetters } from '@/services/scan-picture';
+import { stopLetters } from '@/services/scans/scan-picture';
 import { measureLive } from './screens/live';
 import { measureScreens } from './screens/measure';
 

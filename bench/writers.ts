@@ -1,8 +1,8 @@
 import path from 'node:path';
 import type { Op } from '@/core/case';
-import { createCase, openCase } from '@/services/cases';
-import { saveChanges } from '@/services/save';
-import { prepare } from '@/services/setup';
+import { createCase, openCase } from '@/services/cases/cases';
+import { saveChanges } from '@/services/cases/save';
+import { prepare } from '@/services/running/setup';
 import { closeDatabase } from '@/store/database';
 import { forkHrana } from '../scripts/fork-hrana.mjs';
 

@@ -1,4 +1,4 @@
-import { closeDatabase, loadDemo } from '@/services/setup';
+import { closeDatabase, loadDemo } from '@/services/running/setup';
 import { DEMO_KNOWN_GOOD } from './known-good';
 import { oldRecords } from './old-records';
 import { demoFiles } from './pictures';

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { testHeic } from '../src/services/test-heic';
+import { testHeic } from '../src/services/files/test-heic';
 import { freshCase } from './help';
 
 const caseFile = (id: string, more: object) =>

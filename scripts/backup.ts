@@ -1,4 +1,4 @@
-import { closeDatabase } from '@/services/setup';
+import { closeDatabase } from '@/services/running/setup';
 import { makeBackup } from '@/services/backup/make';
 import { backUpNow } from '@/services/backup/schedule';
 

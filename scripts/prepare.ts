@@ -1,5 +1,5 @@
 import { canSignIn } from '@/services/access/who';
-import { closeDatabase, prepare } from '@/services/setup';
+import { closeDatabase, prepare } from '@/services/running/setup';
 
 /** Brings the shop's own database to the current schema. */
 try {

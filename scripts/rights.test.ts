@@ -4,7 +4,7 @@ import prettier from 'prettier';
 import { ACTIONS, tokenMayDo, type TokenScope } from '@/core/access';
 import { actingAs } from '@/services/access/actor';
 import { changeAccess } from '@/services/access/manage';
-import { testShop } from '@/services/test-shop';
+import { testShop } from '@/services/testing/test-shop';
 import { rights, rightsTable } from './rights';
 
 const all = rights();

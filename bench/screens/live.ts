@@ -1,6 +1,6 @@
 import { readEntry } from '@/core/readings';
 import { liveName, readScan, rowsWithLines, SURE_ENOUGH, sureOfPicture } from '@/core/codes';
-import { textOfPicture } from '@/services/scan-picture';
+import { textOfPicture } from '@/services/scans/scan-picture';
 import { pick, random } from '@/sim/random';
 import { drawScreens, type Screen } from './draw';
 import { photographed } from './photo';

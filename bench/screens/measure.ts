@@ -1,5 +1,5 @@
 import { readScan, rowsWithLines, SURE_ENOUGH, sureOfPicture } from '@/core/codes';
-import { stopLetters, textOfPicture } from '@/services/scan-picture';
+import { stopLetters, textOfPicture } from '@/services/scans/scan-picture';
 import { drawScreens, screenOf } from './draw';
 import { photographed } from './photo';
 

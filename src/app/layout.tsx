@@ -9,7 +9,7 @@ import { Frame } from '@/screens/frame/frame';
 import type { Actor } from '@/services/access/actor';
 import { peopleWithPin } from '@/services/access/manage';
 import { deviceHere } from '@/services/access/who';
-import { decimalSign, people } from '@/services/shop';
+import { decimalSign, people } from '@/services/shop/shop';
 import { NumbersOfShop } from '@/screens/numbers';
 import { StyleRegistry } from '@/ui/registry';
 import { GlobalStyle } from '@/ui/theme';

@@ -3,10 +3,10 @@ import { Suspense } from 'react';
 import { DeskScreen } from '@/screens/desk/desk';
 import { LearnedStrip } from '@/screens/desk/learned';
 import { backupWarning } from '@/services/backup/schedule';
-import { desk } from '@/services/desk';
-import { learnedLately } from '@/services/learned';
-import { setAsideWarning } from '@/services/set-aside';
-import { people, shopName } from '@/services/shop';
+import { desk } from '@/services/shop/desk';
+import { learnedLately } from '@/services/guide/learned';
+import { setAsideWarning } from '@/services/running/set-aside';
+import { people, shopName } from '@/services/shop/shop';
 
 export const dynamic = 'force-dynamic';
 

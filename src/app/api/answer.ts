@@ -3,8 +3,8 @@ import { actingAs, actor, allow } from '@/services/access/actor';
 import { whoAsks } from '@/services/access/who';
 import type { z } from 'zod';
 import { Problem, type ProblemCode } from '@/core/problem';
-import { failureOf } from '@/services/failure';
-import { log } from '@/services/log';
+import { failureOf } from '@/services/running/failure';
+import { log } from '@/services/running/log';
 import { bytesOf } from './body';
 
 export { Problem };

@@ -2,8 +2,8 @@ import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { CaseListQuery } from '@/core/case';
 import { CaseListScreen } from '@/screens/cases/case-list';
-import { caseList } from '@/services/case-list';
-import { everybody } from '@/services/shop';
+import { caseList } from '@/services/cases/case-list';
+import { everybody } from '@/services/shop/shop';
 
 export const metadata: Metadata = { title: 'All cases' };
 

@@ -1,7 +1,7 @@
 import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { CausesScreen } from '@/screens/causes/causes';
-import { catalogueWithUse } from '@/services/catalogue';
+import { catalogueWithUse } from '@/services/shop/catalogue';
 
 export const metadata: Metadata = { title: 'Causes' };
 export const dynamic = 'force-dynamic';

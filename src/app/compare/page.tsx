@@ -2,8 +2,8 @@ import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { CompareScreen } from '@/screens/compare/compare';
-import { caseIdOf } from '@/services/cases';
-import { compared } from '@/services/forks';
+import { caseIdOf } from '@/services/cases/cases';
+import { compared } from '@/services/find/forks';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Two cases side by side' };

@@ -1,7 +1,7 @@
 import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { FindScreen } from '@/screens/find/find';
-import { findWithBeside } from '@/services/find';
+import { findWithBeside } from '@/services/find/find';
 import { readPutting } from '../api/find/refinement';
 
 export const metadata: Metadata = { title: 'Find' };

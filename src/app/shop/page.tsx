@@ -1,7 +1,7 @@
 import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { ShopScreen } from '@/screens/shop/shop';
-import { callAgain, decimalSign, everybody, money, periods, shopName } from '@/services/shop';
+import { callAgain, decimalSign, everybody, money, periods, shopName } from '@/services/shop/shop';
 
 export const metadata: Metadata = { title: 'Shop' };
 export const dynamic = 'force-dynamic';

@@ -4,7 +4,7 @@ import { redirect } from 'next/navigation';
 import { SignIn } from '@/screens/access/sign-in';
 import { peopleWithPin } from '@/services/access/manage';
 import { canSignIn, deviceHere } from '@/services/access/who';
-import { shopName } from '@/services/shop';
+import { shopName } from '@/services/shop/shop';
 
 export const metadata: Metadata = { title: 'Sign in' };
 

@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '@/ui/controls';
-import { keptOutboxes } from '../case/outbox';
+import { keptOutboxes } from '../case/saving/outbox';
 import { personHere } from '../person';
 import { access, goAs, onAccessChanged } from './api';
 

@@ -15,8 +15,8 @@ import { vehicleName } from '@/core/vehicle';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { day } from '@/ui/dates';
 import { GradeMark, VerdictMark, VerdictShape } from '@/ui/marks';
-import { useSuspectName } from './parts';
-import { type OpenCase, useRecord } from './store';
+import { useSuspectName } from './conclusion/parts';
+import { type OpenCase, useRecord } from './saving/store';
 import { usePutTest } from './tests/use-put-test';
 
 const Sheet = styled.aside`

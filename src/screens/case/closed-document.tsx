@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import type { Report } from '@/core/report';
 import { Button } from '@/ui/controls';
 import { ReportBody, reportText } from '../report/report-body';
-import { useCase } from './store';
+import { useCase } from './saving/store';
 
 const Paper = styled.article`
   padding: 18px 28px 8px;

@@ -7,12 +7,12 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Empty, Quiet } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
-import { CodesOverScans } from './code-table';
-import { ClearItem, ScanItem } from './codes';
+import { CodesOverScans } from './scans/code-table';
+import { ClearItem, ScanItem } from './scans/codes';
 import { useActions } from '../frame/actions';
 import { CasePart, nowIso, Sub, focusNext } from './fields';
 import { MomentField } from './moment';
-import { useCase } from './store';
+import { useCase } from './saving/store';
 import { KnownGoodProvider } from './tests/known-good';
 import { useRepeat } from './tests/repeat';
 import { usePeople } from './people';
@@ -22,10 +22,10 @@ import { TestItem } from './tests/test-item';
 import { TraceItem } from '../traces/list';
 
 /** What opens on a press is fetched on the press. */
-const PasteScan = dynamic(() => import('./paste-scan').then((m) => m.PasteScan));
+const PasteScan = dynamic(() => import('./scans/paste-scan').then((m) => m.PasteScan));
 /** Only in the browser: a part that waits for its code must not hold up the page that is there. */
-const LiveValues = dynamic(() => import('./live-values').then((m) => m.LiveValues), { ssr: false });
-const PortPanel = dynamic(() => import('./port-panel').then((m) => m.PortPanel));
+const LiveValues = dynamic(() => import('./scans/live-values').then((m) => m.LiveValues), { ssr: false });
+const PortPanel = dynamic(() => import('./scans/port-panel').then((m) => m.PortPanel));
 const ChooseCheck = dynamic(() => import('./tests/choose-check').then((m) => m.ChooseCheck));
 const ChooseProcedure = dynamic(() => import('./tests/choose-procedure').then((m) => m.ChooseProcedure));
 

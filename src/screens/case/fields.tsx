@@ -7,7 +7,7 @@ import { checkFields, keepBoth, rowOf, type Kind } from '@/core/case';
 import { Button, Choice, FieldLabel, Input, TextArea } from '@/ui/controls';
 import { pasteFigures } from '../paste-figures';
 import { dayTime } from '@/ui/dates';
-import { useCase } from './store';
+import { useCase } from './saving/store';
 import { HELP, type HelpOn } from '../help-texts';
 import { Help } from '@/ui/help';
 

@@ -6,8 +6,8 @@ import { useRef } from 'react';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
 import { Button, IconButton, Quiet } from '@/ui/controls';
-import { useCase } from './store';
-import { MOST, useUploads } from './upload-queue';
+import { useCase } from './saving/store';
+import { MOST, useUploads } from './saving/upload-queue';
 
 const Strip = styled.ul`
   display: flex;

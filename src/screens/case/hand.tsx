@@ -9,7 +9,7 @@ import { LineInput } from '@/ui/line-input';
 import { personHere } from '../person';
 import { ChoiceField } from './fields';
 import { usePeople, usePeopleToChoose } from './people';
-import { useCase, useCaseStore } from './store';
+import { useCase, useCaseStore } from './saving/store';
 
 const Box = styled(Popover)`
   width: 320px;

@@ -15,9 +15,9 @@ import { ChoiceField, LineField } from './fields';
 import { AlsoHere, HandButton, useGive } from './hand';
 import { isEmpty } from './empty';
 import { usePeopleToChoose } from './people';
-import { takeOffer } from './offer';
-import { useCase, useRecord } from './store';
-import { Undo } from './undo';
+import { takeOffer } from './guidance/offer';
+import { useCase, useRecord } from './saving/store';
+import { Undo } from './saving/undo';
 
 /** What a case waits for, as its status. */
 const STATUS: Record<Wait, string> = {
@@ -319,7 +319,7 @@ function Discard({ id }: { id: string }) {
   const router = useRouter();
   const [problem, setProblem] = useState('');
   const discard = async () => {
-    const { discardCase } = await import('./server');
+    const { discardCase } = await import('./saving/server');
     const { answer, problem: refused } = await discardCase(id);
     if (answer) router.push('/');
     else setProblem(refused);

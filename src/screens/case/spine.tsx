@@ -5,9 +5,9 @@ import { doneTests, REPAIR_STATES, repairStates } from '@/core/case';
 import { displayWord } from '@/core/case/display-words';
 import { toCome } from '@/core/money';
 import { VerdictShape } from '@/ui/marks';
-import { useRecord } from './store';
-import { useConclusions } from './conclusions';
-import { useUnexplained } from './unexplained';
+import { useRecord } from './saving/store';
+import { useConclusions } from './conclusion/conclusions';
+import { useUnexplained } from './scans/unexplained';
 
 const Nav = styled.nav`
   position: sticky;

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ChangeResult } from '@/core/api';
 import type { Change } from '@/core/case';
-import { keepOutbox, keptOutboxes, takeOutboxes } from '../case/outbox';
+import { keepOutbox, keptOutboxes, takeOutboxes } from '../case/saving/outbox';
 import { casesShown, tabName } from '../tab';
 import { sendUnsent } from './send-unsent';
 

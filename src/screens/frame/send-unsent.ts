@@ -1,7 +1,7 @@
 import { mayGoAgain, SaveAnswer } from '@/core/api';
 import type { Change } from '@/core/case';
-import { isGone, isOwn, keepOutbox, keptOutboxes, type KeptOutbox } from '../case/outbox';
-import { useUploads } from '../case/upload-queue';
+import { isGone, isOwn, keepOutbox, keptOutboxes, type KeptOutbox } from '../case/saving/outbox';
+import { useUploads } from '../case/saving/upload-queue';
 import { post } from '../send';
 import { casesShown, tabName, tabsOpen } from '../tab';
 

@@ -3,7 +3,7 @@
 import { useShallow } from 'zustand/react/shallow';
 import styled from 'styled-components';
 import { dayTime } from '@/ui/dates';
-import { useCase } from '../case/store';
+import { useCase } from '../case/saving/store';
 import { useTrace } from './open-trace';
 
 const Table = styled.table`

@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
 import { readSheet } from '@/core/traces/sheet';
 import { IconButton, Quiet, Tag } from '@/ui/controls';
-import { useCase } from '../case/store';
+import { useCase } from '../case/saving/store';
 
 const Row = styled.article`
   display: flex;

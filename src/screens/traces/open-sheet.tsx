@@ -7,7 +7,7 @@ import styled from 'styled-components';
 import { firingPlan, placeOf, readSheet, type Sheet } from '@/core/traces';
 import { ReadAs } from '@/core/traces/files';
 import { Button } from '@/ui/controls';
-import { useCase } from '../case/store';
+import { useCase } from '../case/saving/store';
 import { Analyse } from './analyse';
 import { firingsOf, TraceCanvas } from './canvas';
 import { SheetContext, useTrace, useTraceStore } from './open-trace';

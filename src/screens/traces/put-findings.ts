@@ -2,7 +2,7 @@ import { nanoid } from 'nanoid';
 import type { Op, RowOf } from '@/core/case';
 import { findingRows, type Ran, type TraceAnalysis, type TraceResult } from '@/core/traces';
 import { nowIso } from '../case/fields';
-import { useCase, useCaseStore } from '../case/store';
+import { useCase, useCaseStore } from '../case/saving/store';
 import { useSheet } from './open-trace';
 
 /** The first run of an analysis on this case, of which a run of now would be the repeat. */

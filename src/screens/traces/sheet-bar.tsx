@@ -8,7 +8,7 @@ import type { RowOf } from '@/core/case';
 import { Button, Choice, FieldLabel, Input, Quiet, Segments } from '@/ui/controls';
 import { saveFile } from '@/ui/save-file';
 import { LineField } from '../case/fields';
-import { useCase } from '../case/store';
+import { useCase } from '../case/saving/store';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
 
 const ChannelPanel = dynamic(() => import('./channel-panel').then((m) => m.ChannelPanel), { ssr: false });

@@ -7,7 +7,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
 import { FileButton } from '@/ui/file-button';
-import { useCase } from '../case/store';
+import { useCase } from '../case/saving/store';
 
 const Three = styled.div`
   display: grid;

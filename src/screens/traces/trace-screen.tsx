@@ -10,7 +10,7 @@ import { vehicleName } from '@/core/vehicle';
 import { Button, Quiet } from '@/ui/controls';
 import type { Loaded } from '@/workers/trace-api';
 import { LostClashes } from '../case/fields';
-import { CaseContext, createCaseStore, useCase, type OpenCase } from '../case/store';
+import { CaseContext, createCaseStore, useCase, type OpenCase } from '../case/saving/store';
 import { OpenSheet } from './open-sheet';
 import type { OtherTrace } from './other-trace';
 import { createTraceStore, TraceContext, type TraceStore } from './open-trace';

@@ -19,7 +19,7 @@ import {
 } from '@/store/access';
 import { db, write } from '@/store/database';
 import { listPeople } from '@/store/shop';
-import { newId } from '../save';
+import { newId } from '../cases/save';
 import { allow, type Actor } from './actor';
 import { hashSecret, isSecret } from './auth';
 import { accessLog, noteAccess } from './log';

@@ -15,7 +15,7 @@ import {
 } from '@/store/access';
 import { db, write } from '@/store/database';
 import { listPeople, upsertPerson } from '@/store/shop';
-import { newId } from '../save';
+import { newId } from '../cases/save';
 import { auth, hashSecret, isSecret } from './auth';
 import { noteAccess } from './log';
 import { sha256 } from './request';

@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import path from 'node:path';
 import { Problem } from '@/core/problem';
 import { sweepIncoming } from '@/store/files';
-import { log } from '../log';
+import { log } from '../running/log';
 import { backupIsDue } from './schedule';
 
 /** Backups run in a process of their own, so that copying a large shop holds nobody up. */

@@ -5,7 +5,7 @@ import { Problem } from '@/core/problem';
 import { db, write } from '@/store/database';
 import { firstHistoryAt, getSetting, putSetting } from '@/store/shop';
 import { noteAccess } from '../access/log';
-import { log } from '../log';
+import { log } from '../running/log';
 import { ENDING, makeBackup } from './make';
 
 /** Daily backups: where they go, how many stay, when the last good one was. */

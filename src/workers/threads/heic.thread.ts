@@ -1,6 +1,6 @@
 import libheif from 'libheif-js/wasm-bundle.js';
 
-/** Decodes HEIC pictures beside the server's own thread; see `services/heic.ts`. */
+/** Decodes HEIC pictures beside the server's own thread; see `services/files/heic.ts`. */
 
 export interface Pixels {
   width: number;

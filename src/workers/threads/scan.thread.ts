@@ -1,6 +1,6 @@
 import { readScan } from '@/core/codes';
 
-/** Reads long reports beside the server's own thread; see `services/scan-thread.ts`. */
+/** Reads long reports beside the server's own thread; see `services/scans/scan-thread.ts`. */
 
 export interface ScanQuestion {
   text: string;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { loadBulletins, loadShippedBulletins, removeBulletin, shelf } from '@/services/bulletins';
+import { loadBulletins, loadShippedBulletins, removeBulletin, shelf } from '@/services/shop/bulletins';
 import { answer, personHere, readBody } from '../answer';
 
 const BulletinRequest = z.discriminatedUnion('do', [

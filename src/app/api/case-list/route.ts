@@ -1,5 +1,5 @@
 import { CaseListQuery } from '@/core/case';
-import { caseList } from '@/services/case-list';
+import { caseList } from '@/services/cases/case-list';
 import { answer } from '../answer';
 import { readQueryOf } from '../v1/query';
 

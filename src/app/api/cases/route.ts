@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { caseByNumber, createCase } from '@/services/cases';
-import { startCase } from '@/services/find';
+import { caseByNumber, createCase } from '@/services/cases/cases';
+import { startCase } from '@/services/find/find';
 import { answer, personHere, Problem, readBody } from '../answer';
 import { readPutting } from '../find/refinement';
 

@@ -1,4 +1,4 @@
-import { catalogueItems, CatalogueRequest, changeCatalogue, entryUse } from '@/services/catalogue';
+import { catalogueItems, CatalogueRequest, changeCatalogue, entryUse } from '@/services/shop/catalogue';
 import { answer, personHere, Problem, readBody } from '../answer';
 
 /** The list; with `use`, where one entry of it stands. */

@@ -1,4 +1,4 @@
-import { MeaningRequest, setMeaning, shopMeanings } from '@/services/meanings';
+import { MeaningRequest, setMeaning, shopMeanings } from '@/services/guide/meanings';
 import { answer, personHere, readBody } from '../answer';
 
 export function GET(request: Request) {

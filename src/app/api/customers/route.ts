@@ -4,7 +4,7 @@ import {
   CustomerQuery,
   EraseRequest,
   eraseCustomer,
-} from '@/services/customer-data';
+} from '@/services/cases/customer-data';
 import { answer, personHere, readBody } from '../answer';
 import { readQueryOf } from '../v1/query';
 

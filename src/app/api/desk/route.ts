@@ -1,4 +1,4 @@
-import { desk, deskSeq } from '@/services/desk';
+import { desk, deskSeq } from '@/services/shop/desk';
 import { answer } from '../answer';
 
 /** The desk; with `since`, only whether something was written in the shop since: 304 when nothing was. */

@@ -1,4 +1,4 @@
-import { findWithBeside } from '@/services/find';
+import { findWithBeside } from '@/services/find/find';
 import { answer } from '../answer';
 import { readPutting } from './refinement';
 

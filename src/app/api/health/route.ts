@@ -1,4 +1,4 @@
-import { numberOfCases } from '@/services/cases';
+import { numberOfCases } from '@/services/cases/cases';
 import { answer } from '../answer';
 
 export const dynamic = 'force-dynamic';

@@ -1,4 +1,4 @@
-import { changeKnownGood, KnownGoodRequest, knownValues } from '@/services/known-good';
+import { changeKnownGood, KnownGoodRequest, knownValues } from '@/services/shop/known-good';
 import { answer, personHere, readBody } from '../answer';
 
 export function POST(request: Request) {

@@ -1,4 +1,4 @@
-import { changeProcedure, ProcedureRequest, procedures } from '@/services/procedures';
+import { changeProcedure, ProcedureRequest, procedures } from '@/services/shop/procedures';
 import { answer, personHere, readBody } from '../answer';
 
 export function GET(request: Request) {

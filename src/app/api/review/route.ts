@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { reviewCsv } from '@/core/review';
-import { shopReview } from '@/services/review';
+import { shopReview } from '@/services/shop/review';
 import { answer } from '../answer';
 import { readQueryOf } from '../v1/query';
 

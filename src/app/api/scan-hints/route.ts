@@ -1,4 +1,4 @@
-import { changeScanHints, scanHints, ScanHintsRequest } from '@/services/scan-hints';
+import { changeScanHints, scanHints, ScanHintsRequest } from '@/services/scans/scan-hints';
 import { answer, personHere, readBody } from '../answer';
 
 export function GET(request: Request) {

@@ -1,4 +1,4 @@
-import { changeShop, everybody, ShopRequest } from '@/services/shop';
+import { changeShop, everybody, ShopRequest } from '@/services/shop/shop';
 import { answer, personHere, readBody } from '../answer';
 
 export function POST(request: Request) {

@@ -1,4 +1,4 @@
-import { log } from '@/services/log';
+import { log } from '@/services/running/log';
 
 /** Text that is made piece by piece as the body of an answer. */
 export function streamOf(pieces: AsyncGenerator<string>): ReadableStream<Uint8Array> {

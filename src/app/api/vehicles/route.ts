@@ -1,4 +1,4 @@
-import { vehiclesLike } from '@/services/cases';
+import { vehiclesLike } from '@/services/cases/cases';
 import { answer } from '../answer';
 
 const MOST = 400;

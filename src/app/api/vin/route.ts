@@ -1,4 +1,4 @@
-import { decodeVin, layoutOf } from '@/services/vin';
+import { decodeVin, layoutOf } from '@/services/shop/vin';
 import { answer } from '../answer';
 
 /** What a VIN says, and the layout of an engine the shop knows. */

@@ -1,4 +1,4 @@
-import { changeWord, taughtWords, unknownWords, WordRequest } from '@/services/words';
+import { changeWord, taughtWords, unknownWords, WordRequest } from '@/services/find/words';
 import { answer, personHere, readBody } from '../answer';
 
 export function POST(request: Request) {

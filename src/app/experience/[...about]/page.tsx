@@ -3,7 +3,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
 import { ExperienceScreen } from '@/screens/experience/experience';
-import { experiencePage, type About } from '@/services/experience';
+import { experiencePage, type About } from '@/services/find/experience';
 
 interface Props {
   params: Promise<{ about: string[] }>;

@@ -1,7 +1,7 @@
 import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { OddsHeldScreen } from '@/screens/experience/odds-held';
-import { oddsHeld } from '@/services/learned';
+import { oddsHeld } from '@/services/guide/learned';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'How the odds turned out' };

@@ -1,4 +1,4 @@
-import { readLettersFile } from '@/services/letters-files';
+import { readLettersFile } from '@/services/files/letters-files';
 import { answer, Problem } from '../../api/answer';
 
 /** The reader of letters for the browser: its worker, its engine, its language data; all shipped, nothing fetched from elsewhere. */

@@ -1,7 +1,7 @@
 import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { BulletinsScreen } from '@/screens/shop/bulletins';
-import { shelf } from '@/services/bulletins';
+import { shelf } from '@/services/shop/bulletins';
 
 export const metadata: Metadata = { title: 'Bulletins' };
 export const dynamic = 'force-dynamic';

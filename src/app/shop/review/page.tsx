@@ -3,7 +3,7 @@ import { format } from 'date-fns';
 import type { Metadata } from 'next';
 import { Problem } from '@/core/problem';
 import { ReviewScreen } from '@/screens/review/review';
-import { MOST_REVIEWED, shopReview } from '@/services/review';
+import { MOST_REVIEWED, shopReview } from '@/services/shop/review';
 
 export const metadata: Metadata = { title: 'Shop review' };
 

@@ -1,7 +1,7 @@
 import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { WordsScreen } from '@/screens/shop/words';
-import { buildsKnown, taughtWords, unknownWords } from '@/services/words';
+import { buildsKnown, taughtWords, unknownWords } from '@/services/find/words';
 
 export const metadata: Metadata = { title: 'Words' };
 export const dynamic = 'force-dynamic';

@@ -3,7 +3,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { checkOf } from '@/core/checks';
 import { CheckPage } from '@/screens/checks/check-page';
-import { openCasesByName } from '@/services/cases';
+import { openCasesByName } from '@/services/cases/cases';
 
 interface Props {
   params: Promise<{ id: string }>;

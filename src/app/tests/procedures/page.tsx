@@ -1,7 +1,7 @@
 import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { ProceduresScreen } from '@/screens/procedures/procedures';
-import { procedures } from '@/services/procedures';
+import { procedures } from '@/services/shop/procedures';
 
 export const metadata: Metadata = { title: 'Procedures' };
 export const dynamic = 'force-dynamic';

@@ -1,8 +1,8 @@
 'use client';
 
 import { Quiet, Segments } from '@/ui/controls';
-import { useSuspectName } from '../parts';
-import { useCase } from '../store';
+import { useSuspectName } from '../conclusion/parts';
+import { useCase } from '../saving/store';
 
 const SAYS: Record<string, string> = {
   for: 'speaks for',

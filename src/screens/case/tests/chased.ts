@@ -1,5 +1,5 @@
 import { baseCode, effectiveRoles } from '@/core/codes';
-import { useRecord } from '../store';
+import { useRecord } from '../saving/store';
 
 /** The codes to chase on this case; all of its codes while no one has a role. */
 export function useChasedCodes(): string[] {

@@ -8,7 +8,7 @@ import type { Entries } from '@/screens/checks/entries';
 import { CheckForm } from '@/screens/checks/check-form';
 import { Quiet } from '@/ui/controls';
 import { ChoiceField, LineField } from '../fields';
-import { useCase } from '../store';
+import { useCase } from '../saving/store';
 
 type InputRow = RowOf<'input'>;
 

@@ -9,7 +9,7 @@ import { putCheck } from '@/core/guide';
 import { Button, FieldLabel, Input, Quiet, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { nowIso, focusNext } from '../fields';
-import { useCase } from '../store';
+import { useCase } from '../saving/store';
 import { useChasedCodes } from './chased';
 import { firstCell } from './first-cell';
 import { Offer, Panel } from './panel';

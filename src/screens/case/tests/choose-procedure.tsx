@@ -10,8 +10,8 @@ import { ask } from '../../send';
 import { beginRun, rankProcedures } from '@/core/guide';
 import { Button, Quiet, Tag } from '@/ui/controls';
 import { nowIso } from '../fields';
-import { useSuspectName } from '../parts';
-import { useCase } from '../store';
+import { useSuspectName } from '../conclusion/parts';
+import { useCase } from '../saving/store';
 import { Offer, Panel } from './panel';
 import { SaveProcedure } from './save-procedure';
 

@@ -6,7 +6,7 @@ import type { RowOf } from '@/core/case';
 import { judgeCondition } from '@/core/readings';
 import { Button, IconButton, Segments } from '@/ui/controls';
 import { LineField } from '../fields';
-import { useCase } from '../store';
+import { useCase } from '../saving/store';
 
 /** What must hold before a test proves anything: its conditions, and the check of the set-up. */
 

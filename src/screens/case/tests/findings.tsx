@@ -7,7 +7,7 @@ import type { RowOf } from '@/core/case';
 import { placeOf, readRan } from '@/core/traces/ran';
 import { Figure, Quiet } from '@/ui/controls';
 import { VerdictMark } from '@/ui/marks';
-import { useCase } from '../store';
+import { useCase } from '../saving/store';
 
 const List = styled.ol`
   padding: 2px 8px 4px;

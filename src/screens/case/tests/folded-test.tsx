@@ -7,7 +7,7 @@ import styled from 'styled-components';
 import { testResult, type CaseRecord, type RowOf } from '@/core/case';
 import { Quiet } from '@/ui/controls';
 import { VerdictShape } from '@/ui/marks';
-import { useCase, useCaseStore } from '../store';
+import { useCase, useCaseStore } from '../saving/store';
 
 const Row = styled.button<{ $verdict: string }>`
   display: flex;

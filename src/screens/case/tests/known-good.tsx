@@ -8,7 +8,7 @@ import type { z } from 'zod';
 import type { KnownOffersAnswer } from '@/core/api';
 import { ask } from '../../send';
 import { Button, Figure, Quiet } from '@/ui/controls';
-import { useCase } from '../store';
+import { useCase } from '../saving/store';
 
 type Offers = z.infer<typeof KnownOffersAnswer>['offers'];
 export type KnownOffer = Offers[string][number];

@@ -16,9 +16,9 @@ import {
 import { IconButton } from '@/ui/controls';
 import { VerdictShape } from '@/ui/marks';
 import { LineField } from '../fields';
-import { OfferButton } from '../offer';
+import { OfferButton } from '../guidance/offer';
 import { Leaving, useNumbersOfShop } from '../../use-numbers';
-import { useCase } from '../store';
+import { useCase } from '../saving/store';
 import { KnownGoodOffers } from './known-good';
 
 const Line = styled.div`

@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation';
 import type { RowOf } from '@/core/case';
 import { partsOf, repeatTest } from '@/core/guide';
 import { nowIso, focusNext } from '../fields';
-import { useCaseStore } from '../store';
+import { useCaseStore } from '../saving/store';
 import { firstCell } from './first-cell';
 
 /**

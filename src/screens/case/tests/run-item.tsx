@@ -10,7 +10,7 @@ import { dayTime } from '@/ui/dates';
 import { VerdictMark, VerdictShape } from '@/ui/marks';
 import { LineField, focusNext } from '../fields';
 import { usePeople } from '../people';
-import { useCase, useRecord } from '../store';
+import { useCase, useRecord } from '../saving/store';
 import { TestItem } from './test-item';
 
 const Box = styled.section`

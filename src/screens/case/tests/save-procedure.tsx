@@ -9,8 +9,8 @@ import { partsOf, stepOf } from '@/core/guide';
 import { Button, Quiet } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
 import { sendProcedure } from '@/screens/procedures/send';
-import { useSuspectName } from '../parts';
-import { useCase } from '../store';
+import { useSuspectName } from '../conclusion/parts';
+import { useCase } from '../saving/store';
 import { useChasedCodes } from './chased';
 import { Panel } from './panel';
 

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { putTest } from '@/core/guide';
 import { focusNext, nowIso } from '../fields';
-import { useCaseStore } from '../store';
+import { useCaseStore } from '../saving/store';
 import { firstCell } from './first-cell';
 
 /** Puts a test on the case, with the cursor in its first value; one that asks for none gets a line for what is found. */

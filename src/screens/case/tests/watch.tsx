@@ -3,7 +3,7 @@
 import type { RowOf } from '@/core/case';
 import { Segments } from '@/ui/controls';
 import { LineField, NumberField, Row } from '../fields';
-import { useCase } from '../store';
+import { useCase } from '../saving/store';
 
 /** A fault that comes and goes: caught or only seen good, how often it was tried, how long it took. */
 export function Watch({ test }: { test: RowOf<'test'> }) {

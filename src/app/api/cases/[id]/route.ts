@@ -1,5 +1,5 @@
-import { caseSince, discardEmptyCase, openCase } from '@/services/cases';
-import { lookingToo } from '@/services/presence';
+import { caseSince, discardEmptyCase, openCase } from '@/services/cases/cases';
+import { lookingToo } from '@/services/cases/presence';
 import { answer, personHere, Problem } from '../../answer';
 
 type Params = { params: Promise<{ id: string }> };

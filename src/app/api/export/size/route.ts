@@ -1,5 +1,5 @@
 import { ExportQuery } from '@/core/api';
-import { sizeOfChoice } from '@/services/export-choice';
+import { sizeOfChoice } from '@/services/exchange/export-choice';
 import { answer } from '../../answer';
 import { readQueryOf } from '../../v1/query';
 

@@ -1,5 +1,5 @@
 import { Readable } from 'node:stream';
-import { storedFile } from '@/services/files';
+import { storedFile } from '@/services/files/files';
 import { answer, Problem } from '../../answer';
 
 const SANDBOX = "sandbox; default-src 'none'; style-src 'unsafe-inline'; img-src 'self'; media-src 'self'";

@@ -1,4 +1,4 @@
-import { suggestions } from '@/services/find';
+import { suggestions } from '@/services/find/find';
 import { answer } from '../../answer';
 
 export function GET(request: Request) {

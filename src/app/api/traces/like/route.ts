@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { tracesLike } from '@/services/traces-like';
+import { tracesLike } from '@/services/traces/traces-like';
 import { answer, readBody } from '../../answer';
 
 const Body = z.object({

@@ -1,6 +1,6 @@
 import { ExportQuery } from '@/core/api';
-import { exportAll } from '@/services/export';
-import { chosenCases } from '@/services/export-choice';
+import { exportAll } from '@/services/exchange/export';
+import { chosenCases } from '@/services/exchange/export-choice';
 import { noteAccess } from '@/services/access/log';
 import { answer, personHere } from '../../answer';
 import { readQueryOf } from '../query';

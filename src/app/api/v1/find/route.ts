@@ -1,5 +1,5 @@
 import { FindQuery } from '@/core/api';
-import { find } from '@/services/find';
+import { find } from '@/services/find/find';
 import { answer } from '../../answer';
 import { readQueryOf } from '../query';
 

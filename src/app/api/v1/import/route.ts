@@ -1,5 +1,5 @@
-import { importStream } from '@/services/import';
-import { beginImport } from '@/services/import-progress';
+import { importStream } from '@/services/exchange/import';
+import { beginImport } from '@/services/exchange/import-progress';
 import { answer, personHere, Problem } from '../../answer';
 
 /** Takes case files in as they arrive. A browser may name the import, to ask how far it has come. */

@@ -1,5 +1,5 @@
 import { TakeRecordsRequest } from '@/core/api';
-import { takeRecords } from '@/services/old-records';
+import { takeRecords } from '@/services/exchange/old-records';
 import { answer, personHere, readBody } from '../../answer';
 
 /** Takes past jobs of a shop's table in as cases, some hundred at a time. */

@@ -1,4 +1,4 @@
-import { exportShop, takeShop } from '@/services/shop-file';
+import { exportShop, takeShop } from '@/services/exchange/shop-file';
 import { noteAccess } from '@/services/access/log';
 import { answer, personHere } from '../../answer';
 import { bytesOf } from '../../body';

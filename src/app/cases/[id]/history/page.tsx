@@ -3,8 +3,8 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { HistoryScreen } from '@/screens/history/history';
 import { caseTitle } from '@/app/case-title';
-import { caseIdOf } from '@/services/cases';
-import { historyOf } from '@/services/history';
+import { caseIdOf } from '@/services/cases/cases';
+import { historyOf } from '@/services/cases/history';
 
 export const dynamic = 'force-dynamic';
 export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }): Promise<Metadata> =>

@@ -3,8 +3,8 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { ReportScreen } from '@/screens/report/report';
 import { caseTitle } from '@/app/case-title';
-import { caseIdOf } from '@/services/cases';
-import { REPORT_READERS, reportOf } from '@/services/report';
+import { caseIdOf } from '@/services/cases/cases';
+import { REPORT_READERS, reportOf } from '@/services/shop/report';
 
 interface Props {
   params: Promise<{ id: string }>;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ChangeRequest } from '@/core/case';
 import { actor } from '@/services/access/actor';
-import { saveChanges } from '@/services/save';
+import { saveChanges } from '@/services/cases/save';
 import { answer, personHere, Problem, readBody } from '../../../answer';
 
 const Body = ChangeRequest.extend({

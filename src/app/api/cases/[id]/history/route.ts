@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { historyOf, undo, undoLast } from '@/services/history';
+import { historyOf, undo, undoLast } from '@/services/cases/history';
 import { answer, personHere, Problem, readBody } from '../../../answer';
 
 const Seq = z.number().int();

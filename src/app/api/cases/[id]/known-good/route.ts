@@ -1,4 +1,4 @@
-import { knownGoodOffers } from '@/services/known-good';
+import { knownGoodOffers } from '@/services/shop/known-good';
 import { answer } from '../../../answer';
 
 /** Known-good values for the readings of a case that have no limit. */

@@ -1,4 +1,4 @@
-import { marginOf } from '@/services/margin';
+import { marginOf } from '@/services/guide/margin';
 import { answer } from '../../../answer';
 
 /** What thinks along with an open case: near cases, what separated them, odds, the next test. */

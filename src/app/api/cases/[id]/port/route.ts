@@ -1,4 +1,4 @@
-import { PortRequest, simulatedFaults, atPort } from '@/services/port';
+import { PortRequest, simulatedFaults, atPort } from '@/services/scans/port';
 import { answer, personHere, readBody } from '../../../answer';
 
 type Params = { params: Promise<{ id: string }> };

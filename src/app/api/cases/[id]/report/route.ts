@@ -1,7 +1,7 @@
 import { toMarkdown } from '@/core/report';
-import { caseIdOf } from '@/services/cases';
-import { REPORT_READERS, reportOf } from '@/services/report';
-import { reportPdf } from '@/services/report-pdf';
+import { caseIdOf } from '@/services/cases/cases';
+import { REPORT_READERS, reportOf } from '@/services/shop/report';
+import { reportPdf } from '@/services/shop/report-pdf';
 import { answer, Problem } from '../../../answer';
 
 /** The report of a case: `?for=customer|technician&as=pdf|md`. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { recordRun } from '@/services/port';
+import { recordRun } from '@/services/scans/port';
 import { answer, readBody } from '../../../answer';
 
 const Body = z.object({ seconds: z.number().min(2).max(120) });

@@ -1,6 +1,6 @@
 import { CaseQuery } from '@/core/api';
-import { caseIdOf } from '@/services/cases';
-import { exportCase } from '@/services/export';
+import { caseIdOf } from '@/services/cases/cases';
+import { exportCase } from '@/services/exchange/export';
 import { answer, Problem } from '../../../answer';
 import { readQueryOf } from '../../query';
 

@@ -1,4 +1,4 @@
-import { importProgress } from '@/services/import-progress';
+import { importProgress } from '@/services/exchange/import-progress';
 import { answer, Problem } from '../../../answer';
 
 export function GET(request: Request) {

@@ -1,5 +1,5 @@
 import { ReadRecordsRequest } from '@/core/api';
-import { readRecords } from '@/services/old-records';
+import { readRecords } from '@/services/exchange/old-records';
 import { answer, readBody } from '../../../answer';
 
 /** How a table of past jobs is read, and what its rows become; nothing is kept. */

@@ -2,9 +2,9 @@ import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ScanReading } from '@/core/api';
-import { changeScanHints } from '@/services/scan-hints';
-import { stopLetters } from '@/services/scan-picture';
-import { testShop, signedRequest } from '@/services/test-shop';
+import { changeScanHints } from '@/services/scans/scan-hints';
+import { stopLetters } from '@/services/scans/scan-picture';
+import { testShop, signedRequest } from '@/services/testing/test-shop';
 import { kindOfReport } from '@/core/codes';
 import { POST } from './route';
 

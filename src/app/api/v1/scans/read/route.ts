@@ -1,4 +1,4 @@
-import { readScanText } from '@/services/scan-reading';
+import { readScanText } from '@/services/scans/scan-reading';
 import { answer, Problem } from '../../../answer';
 import { bytesOf, formOf } from '../../../body';
 
@@ -18,7 +18,7 @@ export function POST(request: Request) {
     const form = await formOf(bytes, type, 'text or picture');
     const picture = form.get('picture');
     if (picture instanceof File) {
-      const { readScanPicture } = await import('@/services/scan-picture');
+      const { readScanPicture } = await import('@/services/scans/scan-picture');
       return readScanPicture(new Uint8Array(await picture.arrayBuffer()));
     }
     const text = form.get('text');

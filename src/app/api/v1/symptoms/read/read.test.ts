@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { SymptomsReading } from '@/core/api';
-import { testShop, signedRequest } from '@/services/test-shop';
-import { changeWord } from '@/services/words';
+import { testShop, signedRequest } from '@/services/testing/test-shop';
+import { changeWord } from '@/services/find/words';
 import { POST } from './route';
 
 let end: () => Promise<void>;

@@ -1,4 +1,4 @@
-import { readSymptoms } from '@/services/symptom-reading';
+import { readSymptoms } from '@/services/find/symptom-reading';
 import { answer, Problem } from '../../../answer';
 import { bytesOf } from '../../../body';
 

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { TraceAnswer } from '@/core/api';
 import { ANALYSES, fittingAnalyses, isMeantFor, proposedRoles } from '@/core/traces';
 import { csvOf } from '@/core/traces/files';
-import { testShop, signedRequest } from '@/services/test-shop';
+import { testShop, signedRequest } from '@/services/testing/test-shop';
 import { recordWithScope } from '@/sim/scope/scope';
 import { TraceApi } from '@/workers/trace-api';
 import { POST } from './route';

@@ -1,5 +1,5 @@
 import { TraceForm } from '@/core/api';
-import { analyseRecording } from '@/services/trace-analysis';
+import { analyseRecording } from '@/services/traces/trace-analysis';
 import { answer, Problem } from '../../../answer';
 import { bytesOf, formOf } from '../../../body';
 

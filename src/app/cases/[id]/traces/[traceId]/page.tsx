@@ -4,8 +4,8 @@ import { notFound } from 'next/navigation';
 import { TraceScreen } from '@/screens/traces/trace-screen';
 import { SCOPE_ENGINES, SCOPE_TESTS } from '@/sim/scope/scope';
 import { caseTitle } from '@/app/case-title';
-import { caseIdOf, openCase } from '@/services/cases';
-import { tracesToLayOver } from '@/services/traces';
+import { caseIdOf, openCase } from '@/services/cases/cases';
+import { tracesToLayOver } from '@/services/traces/traces';
 
 export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }): Promise<Metadata> =>
   caseTitle((await params).id, 'Trace on');

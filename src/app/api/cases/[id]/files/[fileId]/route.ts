@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { takeFile } from '@/services/files';
+import { takeFile } from '@/services/files/files';
 import { answer, personHere, Problem } from '../../../../answer';
 
 const Query = z.object({

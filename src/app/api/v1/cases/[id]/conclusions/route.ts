@@ -1,5 +1,5 @@
-import { caseIdOf } from '@/services/cases';
-import { conclusionsAnswer } from '@/services/conclusions';
+import { caseIdOf } from '@/services/cases/cases';
+import { conclusionsAnswer } from '@/services/guide/conclusions';
 import { answer, Problem } from '../../../../answer';
 
 export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {

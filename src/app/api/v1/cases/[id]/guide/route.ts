@@ -1,5 +1,5 @@
-import { caseIdOf } from '@/services/cases';
-import { guideAnswer } from '@/services/guide-answer';
+import { caseIdOf } from '@/services/cases/cases';
+import { guideAnswer } from '@/services/guide/guide-answer';
 import { answer, Problem } from '../../../../answer';
 
 export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {
