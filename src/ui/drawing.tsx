@@ -15,6 +15,7 @@ import {
 } from 'recharts';
 import styled from 'styled-components';
 import type { Drawing } from '@/core/checks';
+import { CircuitDiagram } from './circuit-diagram';
 import { VerdictMark, VerdictShape } from './marks';
 
 /** A check's drawing: bars with limits, a curve against its reference, or a table. */
@@ -44,6 +45,16 @@ const Frame = styled.figure`
     font-family: var(--mono);
   }
 `;
+const WideFrame = styled(Frame)`
+  max-width: none;
+  width: fit-content;
+  & summary {
+    padding: 6px 8px;
+    color: var(--ink-2);
+    font-size: 0.8125rem;
+    cursor: pointer;
+  }
+`;
 const Table = styled.table`
   border-collapse: collapse;
   font-size: 0.875rem;
@@ -62,6 +73,9 @@ const Table = styled.table`
   & tr:last-child td {
     border-bottom: 0;
   }
+  & .figure {
+    font-family: var(--mono);
+  }
 `;
 
 const tone = (verdict: string) => (verdict === '' ? 'var(--ink-3)' : `var(--${verdict})`);
@@ -76,12 +90,34 @@ const box = {
 const short = (v: number) => String(Number(v.toPrecision(4)));
 
 export default function CheckDrawing({ drawing }: { drawing: Drawing }) {
-  if (drawing.kind === 'table') return <Rows drawing={drawing} />;
+  if (drawing.kind === 'table')
+    return (
+      <Frame>
+        <Rows {...drawing} />
+      </Frame>
+    );
+  if (drawing.kind === 'circuit')
+    return (
+      <WideFrame>
+        <CircuitDiagram drawing={drawing} />
+        <details>
+          <summary>As a table</summary>
+          <Rows {...drawing} />
+        </details>
+      </WideFrame>
+    );
   return drawing.kind === 'bars' ? <Bars drawing={drawing} /> : <Curves drawing={drawing} />;
 }
 
 function Bars({ drawing }: { drawing: Extract<Drawing, { kind: 'bars' }> }) {
-  const words = drawing.bars.map((b) => `${b.at}: ${short(b.value)} ${drawing.unit}`).join(', ');
+  const withUnit = (v: number) => `${short(v)} ${drawing.unit}`.trim();
+  const words = drawing.bars
+    .map(
+      (b) =>
+        `${b.at}: ${b.before === undefined ? '' : `before ${withUnit(b.before)}, now `}${withUnit(b.value)}`,
+    )
+    .join('; ');
+  const repeated = drawing.bars.some((b) => b.before !== undefined);
   return (
     <Frame role="img" aria-label={words}>
       <ResponsiveContainer width="100%" height={180}>
@@ -98,8 +134,11 @@ function Bars({ drawing }: { drawing: Extract<Drawing, { kind: 'bars' }> }) {
           <Tooltip
             contentStyle={box}
             cursor={{ fill: 'var(--sunk)' }}
-            formatter={(v) => [`${short(Number(v))} ${drawing.unit}`, '']}
-            separator=""
+            formatter={(v, name) => [
+              withUnit(Number(v)),
+              name === 'before' ? 'before' : repeated ? 'now' : '',
+            ]}
+            separator={repeated ? ': ' : ''}
           />
           {[drawing.low, drawing.high].map(
             (v, i) =>
@@ -112,6 +151,17 @@ function Bars({ drawing }: { drawing: Extract<Drawing, { kind: 'bars' }> }) {
                   ifOverflow="extendDomain"
                 />
               ),
+          )}
+          {repeated && (
+            <Bar
+              dataKey="before"
+              isAnimationActive={false}
+              maxBarSize={46}
+              radius={[3, 3, 0, 0]}
+              fill="none"
+              stroke="var(--ink-3)"
+              strokeWidth={1.5}
+            />
           )}
           <Bar dataKey="value" isAnimationActive={false} maxBarSize={46} radius={[3, 3, 0, 0]}>
             {drawing.bars.map((b) => (
@@ -140,7 +190,8 @@ function Bars({ drawing }: { drawing: Extract<Drawing, { kind: 'bars' }> }) {
             ),
         )}
         {(drawing.low !== undefined || drawing.high !== undefined) && <span>- - limit</span>}
-        <span>in {drawing.unit}</span>
+        {repeated && <span>outline: before</span>}
+        {drawing.unit && <span>in {drawing.unit}</span>}
       </figcaption>
     </Frame>
   );
@@ -209,35 +260,33 @@ function Curves({ drawing }: { drawing: Extract<Drawing, { kind: 'curve' }> }) {
   );
 }
 
-function Rows({ drawing }: { drawing: Extract<Drawing, { kind: 'table' }> }) {
+function Rows({ head, rows }: Pick<Extract<Drawing, { kind: 'table' }>, 'head' | 'rows'>) {
   return (
-    <Frame>
-      <Table>
-        <thead>
-          <tr>
-            {drawing.head.map((title) => (
-              <th key={title} scope="col">
-                {title}
-              </th>
-            ))}
-            <th scope="col">
-              <span className="visually-hidden">Verdict</span>
+    <Table>
+      <thead>
+        <tr>
+          {head.map((title) => (
+            <th key={title} scope="col">
+              {title}
             </th>
-          </tr>
-        </thead>
-        <tbody>
-          {drawing.rows.map((r, i) => (
-            <tr key={i}>
-              {r.cells.map((c, k) => (
-                <td key={k} style={k >= 2 ? { fontFamily: 'var(--mono)' } : undefined}>
-                  {c}
-                </td>
-              ))}
-              <td>{r.verdict !== '' && <VerdictMark verdict={r.verdict} small />}</td>
-            </tr>
           ))}
-        </tbody>
-      </Table>
-    </Frame>
+          <th scope="col">
+            <span className="visually-hidden">Verdict</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((r, i) => (
+          <tr key={i}>
+            {r.cells.map((c, k) => (
+              <td key={k} className={k >= 2 ? 'figure' : undefined}>
+                {c}
+              </td>
+            ))}
+            <td>{r.verdict !== '' && <VerdictMark verdict={r.verdict} small />}</td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
   );
 }

@@ -1,12 +1,7 @@
 import { z } from 'zod';
-import { writeNumber, writeQuantity } from '@/core/readings';
-import {
-  explainCircuit,
-  truthTable,
-  type Circuit,
-  type Expected,
-  type Probed,
-} from '@/core/readings/circuit/truth-table';
+import { writeQuantity } from '@/core/readings';
+import { explainCircuit, type Circuit, type Probed } from '@/core/readings/circuit/truth-table';
+import { drawCircuit } from './circuit-drawing';
 import { defineCheck, type Check, type Finding } from './contract';
 import { choice, optional, quantity, type Read } from './fields';
 
@@ -116,36 +111,16 @@ export function circuitCheck(circuit: Circuit, about: About): Check {
         },
       ];
     },
+    outline: () => drawCircuit(circuit, circuit.supply.usual),
     draw(i) {
       const supply = (i.supply as Read).value;
-      const expected = truthTable(circuit, supply);
       const probes = found(i as Input);
-      const r = probes.length ? explainCircuit(circuit, supply, probes, lit(i as Input)) : undefined;
-      return {
-        kind: 'table',
-        head: ['Place', 'State', 'Expected', 'Found'],
-        rows: cells.map((c) => {
-          const p = probes.find((x) => x.node === c.node.id && x.state === c.state.id);
-          return {
-            cells: [
-              c.node.label,
-              c.state.label,
-              sayExpected(expected[c.node.id]![c.state.id]!),
-              p ? writeQuantity({ value: p.volts, unit: 'V' }, 2) : '',
-            ],
-            verdict: p ? (r?.wrong.includes(p) ? 'fail' : 'pass') : '',
-          };
-        }),
-      };
+      const result = probes.length > 0 ? explainCircuit(circuit, supply, probes, lit(i as Input)) : undefined;
+      return drawCircuit(circuit, supply, probes, result);
     },
   });
 }
 
-function sayExpected(e: Expected): string {
-  if (e.high - e.low > 0.3) return `${writeNumber(e.low, 1)} to ${writeNumber(e.high, 1)} V`;
-  if (e.floats) return 'floats near 0 V';
-  return writeQuantity({ value: (e.low + e.high) / 2, unit: 'V' }, 1);
-}
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
 const lower = (s: string) => s.charAt(0).toLowerCase() + s.slice(1);
 const list = (names: string[]) =>

@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import type { Speaks, Verdict } from '@/core/case';
+import type { CircuitDrawing } from './circuit-drawing';
 
 /**
  * The one contract of a computed check. The form on the screen, the shape in files, the search and
@@ -32,6 +33,8 @@ export interface Check<S extends z.ZodObject = z.ZodObject> {
    */
   run(input: z.output<S>): Finding[];
   draw?(input: z.output<S>): Drawing;
+  /** What is drawn before there is anything to draw: where to measure, and what is expected there. */
+  outline?(): Drawing;
 }
 
 /** One thing a check found, with the sentence a technician would say. */
@@ -51,7 +54,8 @@ export type Drawing =
   | {
       kind: 'bars';
       unit: string;
-      bars: { at: string; value: number; verdict: Verdict }[];
+      /** `before`: what it was on the first run, in the same unit. */
+      bars: { at: string; value: number; verdict: Verdict; before?: number }[];
       /** Limits drawn across. */
       low?: number;
       high?: number;
@@ -62,7 +66,8 @@ export type Drawing =
       y: string;
       lines: { name: string; role: 'reference' | 'measured'; points: { x: number; y: number }[] }[];
     }
-  | { kind: 'table'; head: string[]; rows: { cells: string[]; verdict: Verdict }[] };
+  | { kind: 'table'; head: string[]; rows: { cells: string[]; verdict: Verdict }[] }
+  | CircuitDrawing;
 
 /** Readings that cannot be, with the field at fault: said to the person, never computed on. */
 export class Refusal extends Error {

@@ -3,7 +3,16 @@
 import dynamic from 'next/dynamic';
 import type { KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import { formOf, runCheck, typedOf, type Check, type CheckResult, type InputFacts } from '@/core/checks';
+import {
+  formOf,
+  runCheck,
+  typedOf,
+  withBefore,
+  type Check,
+  type CheckResult,
+  type InputFacts,
+  type Typed,
+} from '@/core/checks';
 import { Quiet } from '@/ui/controls';
 import { VerdictMark } from '@/ui/marks';
 import { Field, Problems } from './check-fields';
@@ -56,9 +65,19 @@ export function CheckForm({
         ))}
       </Fields>
       <Problems of={problems.filter((p) => p.field === '')} />
-      <Result result={result} />
+      <Result check={check} result={withEarlier(check, result, typedOf(check, earlier))} />
     </div>
   );
+}
+
+/** For a repeat, its drawing beside that of the first run. */
+function withEarlier(check: Check, result: CheckResult, earlier: Typed): CheckResult {
+  if (result.state !== 'done' || !result.drawing || Object.keys(earlier).length === 0) return result;
+  const first = runCheck(check, earlier);
+  return {
+    ...result,
+    drawing: withBefore(result.drawing, first.state === 'done' ? first.drawing : undefined),
+  };
 }
 
 /** Enter goes on to the next field of the form. */
@@ -73,13 +92,18 @@ function toNextField(e: KeyboardEvent<HTMLDivElement>) {
 }
 
 /** What a check found, in words and as a picture. */
-function Result({ result }: { result: CheckResult }) {
-  if (result.state === 'waiting')
+function Result({ check, result }: { check: Check; result: CheckResult }) {
+  if (result.state === 'waiting') {
+    const outline = check.outline?.();
     return (
-      <Quiet as="p" style={{ paddingTop: 8 }}>
-        Still to fill in: {result.missing.join(', ')}.
-      </Quiet>
+      <>
+        <Quiet as="p" style={{ paddingTop: 8 }}>
+          Still to fill in: {result.missing.join(', ')}.
+        </Quiet>
+        {outline && <CheckDrawing drawing={outline} />}
+      </>
     );
+  }
   if (result.state === 'refused') return null;
   return (
     <div role="status">

@@ -1,3 +1,4 @@
+import { at, battery, controller, drawn, ground, wire } from '@/core/readings/circuit/diagram';
 import { BATTERY, OPEN, opened, piece, resistive, shorted } from '@/core/readings/circuit/pieces';
 import type { Circuit } from '@/core/readings/circuit/truth-table';
 import { circuitCheck } from '../circuit-check';
@@ -40,6 +41,31 @@ export const fourWire: Circuit = {
   }),
   range: [{ lean: OPEN }, { rich: OPEN }],
   protects: ['feed', 'driver'],
+  diagram: {
+    lines: [
+      [
+        battery,
+        drawn('fuse', 'fuse', 'feed'),
+        at('heater'),
+        drawn('load', 'heater', 'element'),
+        at('control'),
+        wire('controlWire'),
+        drawn('switch', 'driver', 'driver'),
+        wire('earth'),
+        ground,
+      ],
+      [
+        controller,
+        at('pin'),
+        wire('signalWire'),
+        at('signal'),
+        drawn('plug', 'plug', 'inner'),
+        drawn('cell', 'cell', 'lean', 'rich'),
+      ],
+      [ground, wire('ground'), at('return'), drawn('plug', 'plug', 'ownGround')],
+    ],
+    joins: { lines: [1, 2], label: 'sensor' },
+  },
   faults: [
     opened('no-heater-feed', 'no feed to the heater', 'feed'),
     resistive('bad-feed', 'resistance in the feed of the heater', 'feed', 0.15),

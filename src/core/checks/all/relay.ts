@@ -1,3 +1,4 @@
+import { at, battery, drawn, ground, wire } from '@/core/readings/circuit/diagram';
 import {
   BATTERY,
   fromSupply,
@@ -52,6 +53,31 @@ export const relay: Circuit = {
     across: ['t87', 'ground'],
   },
   protects: ['feed', 'coilFeed', 'driver'],
+  diagram: {
+    lines: [
+      [
+        battery,
+        drawn('fuse', 'fuse', 'feed'),
+        at('t30'),
+        drawn('switch', 'contact', 'contact', 'burn'),
+        at('t87'),
+        drawn('load', 'load', 'load'),
+        ground,
+      ],
+      [
+        battery,
+        drawn('fuse', 'fuse', 'coilFeed'),
+        at('t86'),
+        drawn('coil', 'coil', 'coil'),
+        at('t85'),
+        wire('control'),
+        drawn('switch', 'driver', 'driver'),
+        wire('earth'),
+        ground,
+      ],
+    ],
+    moves: { from: [1, 'coil'], to: [0, 'contact'] },
+  },
   faults: [
     opened('no-feed', 'no feed at 30', 'feed'),
     resistive('bad-feed', 'resistance in the feed of 30', 'feed', 0.3),

@@ -1,3 +1,4 @@
+import { at, battery, drawn, ground, wire } from '@/core/readings/circuit/diagram';
 import {
   BATTERY,
   fromSupply,
@@ -42,6 +43,23 @@ export const switchedFeed: Circuit = {
     across: ['feed', 'return'],
   },
   protects: ['supply', 'driver'],
+  diagram: {
+    lines: [
+      [
+        battery,
+        drawn('fuse', 'fuse', 'supply'),
+        at('in'),
+        drawn('switch', 'switch', 'driver', 'contact'),
+        at('out'),
+        wire('wire'),
+        at('feed'),
+        drawn('load', 'part', 'load'),
+        at('return'),
+        wire('ground'),
+        ground,
+      ],
+    ],
+  },
   faults: [
     opened('no-supply', 'no supply to the switch', 'supply'),
     resistive('bad-supply', 'resistance in the supply of the switch', 'supply', 0.15),

@@ -1,3 +1,4 @@
+import { at, battery, drawn, ground, wire } from '@/core/readings/circuit/diagram';
 import {
   BATTERY,
   fromSupply,
@@ -43,6 +44,23 @@ export const switchedGround: Circuit = {
     across: ['feed', 'control'],
   },
   protects: ['feed', 'driver'],
+  diagram: {
+    lines: [
+      [
+        battery,
+        drawn('fuse', 'fuse', 'feed'),
+        at('feed'),
+        drawn('coil', 'part', 'coil'),
+        at('control'),
+        wire('control'),
+        at('pin'),
+        drawn('switch', 'driver', 'driver', 'drop'),
+        at('earth'),
+        wire('ground'),
+        ground,
+      ],
+    ],
+  },
   faults: [
     opened('open-feed', 'open feed (fuse or wire)', 'feed'),
     resistive('bad-feed', 'resistance in the feed', 'feed', 0.8),

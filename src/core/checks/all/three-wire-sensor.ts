@@ -1,3 +1,4 @@
+import { at, controller, drawn, ground, wire } from '@/core/readings/circuit/diagram';
 import { fromSupply, OPEN, opened, piece, resistive, shorted } from '@/core/readings/circuit/pieces';
 import type { Circuit } from '@/core/readings/circuit/truth-table';
 import { circuitCheck } from '../circuit-check';
@@ -46,6 +47,32 @@ export const threeWire: Circuit = {
   ],
   // Controllers pull an open signal down or up.
   designs: [{}, { pulldown: OPEN, pullup: 220_000 }],
+  diagram: {
+    lines: [
+      [
+        { end: 'supply', label: '5 V' },
+        wire('regulator', 'supplyWire'),
+        at('supply'),
+        drawn('plug', 'plug', 'plugSupply', 'contactSupply'),
+        drawn('resistor', 'upper part', 'top'),
+      ],
+      [
+        controller,
+        at('pin'),
+        wire('signalWire'),
+        at('signal'),
+        drawn('plug', 'plug', 'plugSignal', 'through'),
+      ],
+      [
+        ground,
+        wire('ground'),
+        at('return'),
+        drawn('plug', 'plug', 'plugReturn', 'contactReturn'),
+        drawn('resistor', 'lower part', 'bottom'),
+      ],
+    ],
+    joins: { lines: [0, 1, 2], parts: ['inner'], label: 'sensor' },
+  },
   faults: [
     opened('open-supply', 'open supply wire', 'supplyWire'),
     resistive('bad-supply', 'resistance in the supply wire', 'supplyWire', 100),

@@ -1,3 +1,4 @@
+import { at, drawn, ground, wire } from '@/core/readings/circuit/diagram';
 import { fromSupply, OPEN, opened, piece, resistive, shorted } from '@/core/readings/circuit/pieces';
 import type { Circuit } from '@/core/readings/circuit/truth-table';
 import { circuitCheck } from '../circuit-check';
@@ -31,6 +32,22 @@ export const twoWire: Circuit = {
     ground: piece('return', 'ground'),
   }),
   range: [{ sensor: 200 }, { sensor: 18_000 }],
+  diagram: {
+    lines: [
+      [
+        { end: 'supply', label: '5 V' },
+        drawn('resistor', 'pull-up', 'pullup'),
+        at('pin'),
+        wire('wire'),
+        at('signal'),
+        drawn('plug', 'plug', 'plug'),
+        drawn('resistor', 'sensor', 'sensor'),
+        at('return'),
+        wire('ground'),
+        ground,
+      ],
+    ],
+  },
   faults: [
     opened('open-sensor', 'sensor open', 'sensor'),
     {

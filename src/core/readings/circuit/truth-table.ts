@@ -1,3 +1,4 @@
+import type { Diagram } from './diagram';
 import { solve, type Resistor } from './network';
 
 /** A fault as changed resistances: part name → ohms. */
@@ -49,6 +50,8 @@ export interface Circuit {
   /** Designs that differ from maker to maker: readings have to go with one of them as a whole. */
   designs?: Record<string, number>[];
   faults: CircuitFault[];
+  /** The same for the eye: every place, and every piece that a fault is in. */
+  diagram: Diagram;
   /** What stands in for the part: the pieces it replaces, and between which places it shows that it works. */
   substitute?: { name: string; replaces: Record<string, number | undefined>; across: [string, string] };
 }

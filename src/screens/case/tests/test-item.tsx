@@ -1,11 +1,12 @@
 'use client';
 
 import { CopyPlus, FolderPlus, Plus, X } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { useShallow } from 'zustand/react/shallow';
 import type { RowOf } from '@/core/case';
-import { judgeWhole, overall, type WholeJudgement } from '@/core/checks';
+import { judgeWhole, overall, readingBars, type WholeJudgement } from '@/core/checks';
 import { partsOf } from '@/core/guide';
 import { barometerOf } from '@/core/readings';
 import { Button, IconButton, Quiet } from '@/ui/controls';
@@ -25,6 +26,9 @@ import { ReadingRow } from './reading-row';
 import { useRepeat } from './repeat';
 import { SaveProcedure } from './save-procedure';
 import { Watch } from './watch';
+
+/** The charts are heavy; a case without bars does not load them. */
+const CheckDrawing = dynamic(() => import('@/ui/drawing'), { ssr: false });
 
 const Card = styled.article<{ $verdict: string }>`
   border-left: 4px solid ${({ $verdict }) => ($verdict ? `var(--${$verdict})` : 'var(--rule-2)')};
@@ -98,6 +102,11 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
   );
   const { verdict, because } = judged.test;
   const air = barometerOf(readings);
+  const bars = readingBars(
+    readings,
+    judged.readings.map((j) => j.verdict),
+    before,
+  );
   const b = { kind: 'test', id: test.id } as const;
 
   const addReading = () => {
@@ -171,6 +180,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
           }}
         />
       ))}
+      {bars && <CheckDrawing drawing={bars} />}
       <FoundInTrace readings={readings} />
       {(test.watch !== '' || watching) && <Watch test={test} />}
       {speaks(test, judged) && (
