@@ -25,4 +25,14 @@ export default ts.config(
       eqeqeq: 'error',
     },
   },
+  {
+    files: ['src/**/*.tsx'],
+    ignores: ['src/ui/link.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { name: 'next/link', message: 'Use ui/link: it fetches nothing ahead.' },
+      ],
+    },
+  },
 );

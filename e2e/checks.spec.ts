@@ -95,3 +95,25 @@ test('every check opens, shows its example in words and a picture or none, witho
   }
   expect(broken).toEqual([]);
 });
+
+test('a circuit is drawn: where to measure, what was found, and where the fault would lie', async ({
+  page,
+}) => {
+  await page.goto('/tests/switched-feed');
+  const drawing = page.getByRole('figure');
+  // Before anything is typed it says where to measure, and what a good circuit reads.
+  await expect(drawing.locator('text', { hasText: 'good: 12.' }).first()).toBeVisible();
+  await page.getByLabel('Battery voltage').fill('12.5 V');
+  await page.getByLabel('Feed at the part, switched on').fill('12.3 V');
+  await expect(drawing.locator('text', { hasText: '12.30' })).toBeVisible();
+  await expect(drawing.locator('text', { hasText: 'measure next' })).toHaveCount(1);
+  await expect(drawing.getByText('a fault that goes with the readings would lie here')).toHaveCount(0);
+  await page.getByLabel('Ground side of the part, switched on').fill('7.1 V');
+  await expect(page.getByText(/One fault explains it: resistance in the ground/)).toBeVisible();
+  await expect(drawing.getByText('a fault that goes with the readings would lie here')).toBeVisible();
+  // The same in words, for those who do not see it.
+  await drawing.getByText('As a table').click();
+  await expect(drawing.getByRole('row', { name: /Ground side of the part switched on/ })).toContainText(
+    'fail',
+  );
+});

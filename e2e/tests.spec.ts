@@ -17,6 +17,24 @@ test('readings typed in one line become rows that are held against each other', 
   await expect(card.getByText('fail', { exact: true }).first()).toBeVisible();
 });
 
+test('readings of one kind are bars, and a repeat stands beside what they were', async ({ page }) => {
+  await freshCase(page);
+  const card = await addTest(page, 'Compression');
+  await card.getByLabel('Reading', { exact: true }).fill('cylinder');
+  await card.getByLabel('Value', { exact: true }).fill('1:11.8 2:11.5 3:7.9 4:11.6 bar');
+  await page.keyboard.press('Enter');
+  await expect(
+    card.getByRole('img', { name: '1: 11.8 bar; 2: 11.5 bar; 3: 7.9 bar; 4: 11.6 bar' }),
+  ).toBeVisible();
+  await card.getByRole('button', { name: 'Repeat this test' }).click();
+  const again = part(page, 'Evidence').getByRole('article').nth(1);
+  const values = again.getByLabel('Value', { exact: true });
+  await expect(values).toHaveCount(4);
+  for (const [i, value] of ['11.8', '11.6', '11.7', '11.5'].entries())
+    await values.nth(i).fill(`${value} bar`);
+  await expect(again.getByRole('img', { name: /3: before 7\.9 bar, now 11\.7 bar/ })).toBeVisible();
+});
+
 test('a unit that cannot be is refused with the likely one offered', async ({ page }) => {
   await freshCase(page);
   const card = await addTest(page, 'Does the rail hold its pressure?');

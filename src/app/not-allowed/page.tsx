@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { pageFor } from '@/app/page-for';
 import { ACTIONS, notAllowed, type Action } from '@/core/access';
 

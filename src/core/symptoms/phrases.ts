@@ -55,10 +55,23 @@ export const canBeMet = (text: string): boolean => phrase('', '', text).tokens.l
 
 /** All phrases that ship; of those that follow a pattern only what nobody claimed by hand for another symptom. */
 export function shippedPhrases(): Phrase[] {
-  const out = SYMPTOMS.flatMap((s) => s.says.map((p) => phrase(s.id, s.label, p)));
+  const steps = shippedPhrasesInSteps();
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** The same in steps of about a millisecond, so that a page can answer in between. */
+export function* shippedPhrasesInSteps(): Generator<undefined, Phrase[]> {
+  const out: Phrase[] = [];
+  for (const s of SYMPTOMS) {
+    for (const say of s.says) out.push(phrase(s.id, s.label, say));
+    yield;
+  }
   const key = (p: Phrase) => [...p.tokens].sort().join(' ');
   const claimed = new Map(out.map((p) => [key(p), p.id]));
-  for (const s of SYMPTOMS)
+  for (const s of SYMPTOMS) {
     for (const say of s.patterned) {
       // Nothing may stand between: a heater hose that is broken is no dead heater.
       const made = phrase(s.id, s.label, say);
@@ -70,6 +83,8 @@ export function shippedPhrases(): Phrase[] {
         out.push(p);
       }
     }
+    yield;
+  }
   return out;
 }
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CONDITIONS } from './conditions';
-import { readSentence } from './read';
+import { readSentence, Vocabulary } from './read';
 import { SYMPTOMS } from './vocabulary';
 
 const ids = (text: string) =>
@@ -75,5 +75,21 @@ describe('reading symptoms (common practice, no source)', () => {
         expect(readSentence(s)).toEqual(readSentence(s));
       }),
     );
+  });
+
+  it('reads the same whether it was drawn up at once, in steps, or by a sentence that came in between', async () => {
+    const text = 'knocks when cold, won’t rev over 3000 and the coolant goes missing';
+    const atOnce = new Vocabulary().read(text);
+    expect(atOnce.symptoms.length).toBeGreaterThan(1);
+    const inSteps = new Vocabulary();
+    let pauses = 0;
+    await inSteps.prepare(async () => void pauses++);
+    expect(pauses).toBeGreaterThan(10);
+    expect(inSteps.read(text)).toEqual(atOnce);
+    const interrupted = new Vocabulary();
+    const early: unknown[] = [];
+    await interrupted.prepare(async () => void (early.length === 0 && early.push(interrupted.read(text))));
+    expect(early).toEqual([atOnce]);
+    expect(interrupted.read(text)).toEqual(atOnce);
   });
 });

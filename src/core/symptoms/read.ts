@@ -6,7 +6,7 @@ import { frameTokens } from './frame-tables';
 import { readFrames } from './frames';
 import { GUESS, speaking } from './guess';
 import { ORDINARY } from './ordinary-words';
-import { byRarest, find, phrase, shippedPhrases, SPREAD, type Hit, type Phrase } from './phrases';
+import { byRarest, find, phrase, shippedPhrasesInSteps, SPREAD, type Hit, type Phrase } from './phrases';
 import { SYMPTOMS } from './vocabulary';
 import { canonical, nearWord, NEGATIONS, NOT_WHEN, SMALL, stem, tokens } from './words';
 
@@ -79,12 +79,15 @@ const negatedWhen = (list: { word: string; token: string }[]): { word: string; t
 
 /** Conditions that stay when a symptom's own phrase says them: they say nothing of the symptom itself. */
 const STAYS = new Set(['load', 'acceleration', 'bumps', 'rain', 'low-speed', 'high-speed', 'turning']);
+/** Together some milliseconds on a desk, some twenty on a tablet. */
+const STEPS_AT_ONCE = 20;
+
 /** The shipped vocabulary with a shop's own words over it. */
 export class Vocabulary {
   private symptoms: Map<string, Phrase[]> = new Map();
   private conditions: Map<string, Phrase[]> = new Map();
-  private known: Set<string> = new Set();
-  private drawnUp = false;
+  private readonly known: Set<string> = new Set();
+  private readonly steps = this.drawnUpInSteps();
   private readonly implied = new Map<string, Set<string>>();
   private readonly corrected = new Map<string, string>();
   private readonly sentences = new Map<string, SentenceReading>();
@@ -95,15 +98,28 @@ export class Vocabulary {
 
   /** Draws its phrases up when the first sentence comes: most pages that load it read none. */
   private drawUp(): void {
-    if (this.drawnUp) return;
-    this.drawnUp = true;
+    while (!this.steps.next().done);
+  }
+
+  /**
+   * Draws its phrases up in small steps, before the first sentence comes. A sentence that comes meanwhile is read
+   * none the less.
+   *
+   * @param pause called after every `STEPS_AT_ONCE` of some hundred steps; what it waits for goes first
+   */
+  async prepare(pause: () => Promise<void>): Promise<void> {
+    for (let n = 1; !this.steps.next().done; n++) if (n % STEPS_AT_ONCE === 0) await pause();
+  }
+
+  private *drawnUpInSteps(): Generator<undefined> {
     const { taught } = this;
     const own = (of: TaughtWord['of'], label: (id: string) => string | undefined): Phrase[] =>
       taught.flatMap((t) => {
         const name = t.of === of ? label(t.concept) : undefined;
         return name === undefined ? [] : [phrase(t.concept, name, t.words)];
       });
-    const symptoms = [...own('symptom', (id) => symptomById(id)?.label), ...shippedPhrases()];
+    const shipped = yield* shippedPhrasesInSteps();
+    const symptoms = [...own('symptom', (id) => symptomById(id)?.label), ...shipped];
     const conditions = [
       ...own('condition', conditionLabel),
       // "Fuel pressure low" is no low fuel: a circumstance of two words is said in one piece.
@@ -114,14 +130,19 @@ export class Vocabulary {
         }),
       ),
     ];
-    this.known = new Set([...[...symptoms, ...conditions].flatMap((p) => p.tokens), ...frameTokens()]);
+    yield;
+    for (const list of [symptoms, conditions])
+      for (const p of list) for (const token of p.tokens) this.known.add(token);
+    for (const token of frameTokens()) this.known.add(token);
+    yield;
     this.symptoms = byRarest(symptoms);
+    yield;
     this.conditions = byRarest(conditions);
-    for (const s of SYMPTOMS)
-      this.implied.set(
-        s.id,
-        new Set(find(this.plain(s.label).tokens, this.conditions).kept.map((c) => c.id)),
-      );
+    for (const s of SYMPTOMS) {
+      const { kept } = find(this.plain(s.label).tokens, this.conditions);
+      this.implied.set(s.id, new Set(kept.map((c) => c.id)));
+      yield;
+    }
   }
 
   /**

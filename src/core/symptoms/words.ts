@@ -22,21 +22,33 @@ export function tokens(text: string): { word: string; token: string }[] {
   for (const word of text
     .normalize('NFKC')
     .replace(/[’`´]/g, "'")
-    .match(/[\p{L}\p{N}][\p{L}\p{N}'/&-]*/gu) ?? []) {
-    const w = word.toLowerCase();
-    if (
-      /^(won't|can't|cannot|doesn't|don't|isn't|didn't|wouldn't|couldn't|aren't|hasn't|haven't|hadn't|wasn't|weren't|shouldn't|ain't)$/.test(
-        w,
-      )
-    ) {
-      out.push({ word, token: 'not' });
-      continue;
-    }
-    for (const piece of w.replace(/'s?$|'/g, '').split(/[-/&]/))
-      if (piece) out.push({ word, token: stem(piece) });
-  }
+    .match(/[\p{L}\p{N}][\p{L}\p{N}'/&-]*/gu) ?? [])
+    for (const token of tokensOf(word)) out.push({ word, token });
   return out;
 }
+
+/** Tokens by word: thousands of phrases are made of a few hundred words. */
+const known = new Map<string, readonly string[]>();
+const KNOWN = 20_000;
+
+function tokensOf(word: string): readonly string[] {
+  const there = known.get(word);
+  if (there) return there;
+  const w = word.toLowerCase();
+  const made = NOT.test(w)
+    ? ['not']
+    : w
+        .replace(/'s?$|'/g, '')
+        .split(/[-/&]/)
+        .filter(Boolean)
+        .map(stem);
+  // What customers write has no end.
+  if (known.size >= KNOWN) known.clear();
+  known.set(word, made);
+  return made;
+}
+const NOT =
+  /^(won't|can't|cannot|doesn't|don't|isn't|didn't|wouldn't|couldn't|aren't|hasn't|haven't|hadn't|wasn't|weren't|shouldn't|ain't)$/;
 
 /** Takes simple English endings off, enough to meet "stalls", "stalled" and "stalling". */
 export function stem(w: string): string {

@@ -2,7 +2,7 @@
 
 import { displayWord } from '@/core/case/display-words';
 import { ListPlus, X } from 'lucide-react';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';

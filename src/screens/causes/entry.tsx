@@ -1,7 +1,7 @@
 'use client';
 
 import type { EntryUse } from '@/core/api';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useEffect, useState } from 'react';
 import type { CatalogueItem } from '@/core/case';
 import { Button, Choice, Input, Quiet } from '@/ui/controls';

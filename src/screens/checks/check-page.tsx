@@ -2,7 +2,7 @@
 
 import { SaveAnswer } from '@/core/api';
 import { nanoid } from 'nanoid';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '@/ui/link';
 import styled from 'styled-components';
 import type { CaseRecord } from '@/core/case';
 import { effectiveRoles } from '@/core/codes';

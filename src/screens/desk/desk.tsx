@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import type { Desk } from '@/core/api';
 import { parseISO } from 'date-fns';
 import { useRouter } from 'next/navigation';

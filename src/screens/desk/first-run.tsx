@@ -1,7 +1,7 @@
 'use client';
 
 import { Check, Copy, Plus } from 'lucide-react';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '@/ui/controls';

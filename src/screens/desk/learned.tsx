@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { Figure, Quiet } from '@/ui/controls';
 import { experienceAddress } from '../experience/links';
 import { Small } from './desk';

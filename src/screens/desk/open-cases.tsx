@@ -2,7 +2,7 @@
 
 import type { DeskCase } from '@/core/api';
 import { parseISO } from 'date-fns';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Choice, Figure, Quiet, Tag } from '@/ui/controls';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { Quiet } from '@/ui/controls';
 
 /** Where the page of experience with a code, a cause, a vehicle or a build is. */

@@ -1,7 +1,7 @@
 'use client';
 
 import type { FindPageAnswer } from '@/core/api';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { Quiet } from '@/ui/controls';
 import { about, countWords } from '../odds-words';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { X } from 'lucide-react';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { Button as AriaButton, Dialog, DialogTrigger, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Chip, Correction, FacetFilter } from '@/core/similar';

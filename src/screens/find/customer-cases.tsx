@@ -1,7 +1,7 @@
 'use client';
 
 import type { CustomerCase } from '@/core/api';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import styled from 'styled-components';
 import { Figure, Quiet, Tag } from '@/ui/controls';
 import { age } from '@/ui/dates';

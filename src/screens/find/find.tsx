@@ -1,7 +1,7 @@
 'use client';
 
 import type { FindPageAnswer } from '@/core/api';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '@/ui/link';
 import styled from 'styled-components';
 import { Figure, Quiet, Tag } from '@/ui/controls';
 import { age } from '@/ui/dates';

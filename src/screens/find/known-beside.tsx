@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '@/ui/link';
 import styled from 'styled-components';
 import { Figure, Quiet } from '@/ui/controls';
 import type { Beside } from '@/core/api';

@@ -2,7 +2,7 @@
 
 import { Contrast, Plus } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { Suspense, useEffect, useState, useTransition, type ReactNode } from 'react';
 import styled from 'styled-components';

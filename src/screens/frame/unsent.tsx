@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useEffect, useState } from 'react';
 import { Tag } from '@/ui/controls';
 import { FILES_WAIT, holdTabName, OUTBOX_KEY } from '../tab';

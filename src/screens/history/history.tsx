@@ -1,7 +1,7 @@
 'use client';
 
 import { Undo2 } from 'lucide-react';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { HistoryAnswer, type ShownChange } from '@/core/api';

@@ -3,7 +3,7 @@
 import { KnownValuesAnswer } from '@/core/api';
 import { X } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { KnownValue } from '@/core/readings';

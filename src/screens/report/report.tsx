@@ -1,7 +1,7 @@
 'use client';
 
 import { ClipboardCopy, FileDown, Printer } from 'lucide-react';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { Report } from '@/core/report';

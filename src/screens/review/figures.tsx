@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { Fragment, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button, Quiet } from '@/ui/controls';

@@ -2,7 +2,7 @@
 
 import { format, parseISO, subDays } from 'date-fns';
 import { Download } from 'lucide-react';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';

@@ -2,7 +2,7 @@
 
 import { displayWord } from '@/core/case/display-words';
 import { Layers, Search } from 'lucide-react';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useEffect, useEffectEvent, useState } from 'react';
 import styled from 'styled-components';
 import { LikeAnswer, type LikeTrace } from '@/core/api/traces-like';

@@ -1,7 +1,7 @@
 'use client';
 
 import { AudioWaveform, X } from 'lucide-react';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
 import { readSheet } from '@/core/traces/sheet';

@@ -1,7 +1,7 @@
 'use client';
 
 import { ListPlus } from 'lucide-react';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import styled from 'styled-components';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { about, gradesInWords } from '../../odds-words';

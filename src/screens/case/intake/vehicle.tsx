@@ -1,7 +1,7 @@
 'use client';
 
 import type { KnownVehicle } from '@/core/api';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { readBanks, readFiringOrder, readVin, vehicleName } from '@/core/vehicle';

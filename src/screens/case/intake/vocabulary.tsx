@@ -13,8 +13,13 @@ export function VocabularyProvider({ taught, children }: { taught: TaughtWord[];
   const [vocabulary, setVocabulary] = useState<Vocabulary | null>(null);
   useEffect(() => {
     let gone = false;
-    void load().then((m) => {
-      if (!gone) setVocabulary(taught.length ? new m.Vocabulary(taught) : m.SHIPPED);
+    void load().then(async (m) => {
+      const made = taught.length ? new m.Vocabulary(taught) : m.SHIPPED;
+      // Drawing it up at once would hold the first press for a quarter of a second, on a tablet for a whole one.
+      await made.prepare(async () => {
+        await new Promise((done) => setTimeout(done));
+      });
+      if (!gone) setVocabulary(made);
     });
     return () => {
       gone = true;

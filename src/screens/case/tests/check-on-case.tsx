@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '@/ui/link';
 import type { RowOf } from '@/core/case';
 import { checkOf } from '@/core/checks';
 import { changeBetween } from '@/core/readings';

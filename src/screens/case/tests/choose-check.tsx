@@ -2,7 +2,7 @@
 
 import { CopyPlus, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useState } from 'react';
 import { searchChecks, type Check } from '@/core/checks';
 import { putCheck } from '@/core/guide';

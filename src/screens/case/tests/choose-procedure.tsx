@@ -2,7 +2,7 @@
 
 import { ListChecks, FolderPlus } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useEffect, useState } from 'react';
 import { ProceduresAnswer } from '@/core/api';
 import type { Procedure } from '@/core/case';

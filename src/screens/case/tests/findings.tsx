@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '@/ui/link';
 import styled from 'styled-components';
 import { useShallow } from 'zustand/react/shallow';
 import type { RowOf } from '@/core/case';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';

@@ -1,7 +1,7 @@
 'use client';
 
 import { nanoid } from 'nanoid';
-import Link from 'next/link';
+import Link from '@/ui/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { Procedure } from '@/core/case';
