@@ -8,19 +8,21 @@ import { VerdictShape } from './marks';
 
 const Scroll = styled.div`
   overflow-x: auto;
+  // Its width is the page's: a wide circuit scrolls within it.
+  contain: inline-size;
   & svg {
     display: block;
   }
-  & text {
+  && text {
     font-family: var(--sans);
     font-size: 12px;
     fill: var(--ink-2);
   }
-  & .place {
+  && .place {
     fill: var(--ink);
     font-weight: 600;
   }
-  & .found {
+  && .found {
     font-family: var(--mono);
     fill: var(--ink);
     font-weight: 600;
@@ -36,6 +38,9 @@ const Scroll = styled.div`
     stroke-width: 1.6;
     stroke-dasharray: 5 3;
   }
+  && .suspect > text {
+    fill: var(--unsure);
+  }
   & .suspect .line {
     stroke: var(--unsure);
     stroke-width: 2.2;
@@ -49,7 +54,7 @@ const Scroll = styled.div`
     fill: var(--accent);
     stroke: var(--accent);
   }
-  & .next-word {
+  && .next-word {
     fill: var(--accent);
     font-weight: 600;
   }
@@ -130,7 +135,7 @@ function Item({ item: { item, x, width } }: { item: PlacedItem }) {
     return (
       <g transform={`translate(${x} 0)`}>
         <CircuitSymbol symbol={item.end} width={width} isFirst={x === 0} />
-        <text x={width / 2} y={-14} textAnchor="middle">
+        <text x={x === 0 ? 2 : width / 2} y={-14} textAnchor={x === 0 ? 'start' : 'middle'}>
           {item.label}
         </text>
       </g>
@@ -172,7 +177,7 @@ function Place({ place, x, width }: { place: DrawnPlace; x: number; width: numbe
       : []),
   ]);
   return (
-    <g transform={`translate(${x} 0)`} className={place.suspect ? 'suspect' : undefined}>
+    <g transform={`translate(${x} 0)`}>
       <path className="line" d={`M0 0H${width}`} />
       {place.suspect && <rect className="halo" x={width / 2 - 11} y={-11} width={22} height={22} rx={5} />}
       <circle className={isNext ? 'probe next' : 'probe'} cx={width / 2} cy={0} r={5} />

@@ -47,7 +47,6 @@ const Frame = styled.figure`
 `;
 const WideFrame = styled(Frame)`
   max-width: none;
-  width: fit-content;
   & summary {
     padding: 6px 8px;
     color: var(--ink-2);

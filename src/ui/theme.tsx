@@ -29,7 +29,7 @@ const dark = `
 
 export const GlobalStyle = createGlobalStyle`
   :root { ${light}
-    --sans: 'Atkinson Hyperlegible Next Variable', system-ui, sans-serif;
+    --sans: 'Work Sans Zero', 'Atkinson Hyperlegible Next Variable', system-ui, sans-serif;
     --mono: 'Atkinson Hyperlegible Mono Variable', ui-monospace, monospace;
     --radius: 5px; --gap: 12px;
   }
