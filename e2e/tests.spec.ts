@@ -32,6 +32,7 @@ test('readings of one kind are bars, and a repeat stands beside what they were',
   await expect(values).toHaveCount(4);
   for (const [i, value] of ['11.8', '11.6', '11.7', '11.5'].entries())
     await values.nth(i).fill(`${value} bar`);
+  await expect(again.getByText('Was 7.9 bar: 3.8 bar more now')).toBeVisible();
   await expect(again.getByRole('img', { name: /3: before 7\.9 bar, now 11\.7 bar/ })).toBeVisible();
 });
 

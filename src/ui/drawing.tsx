@@ -116,6 +116,7 @@ function Bars({ drawing }: { drawing: Extract<Drawing, { kind: 'bars' }> }) {
         `${b.at}: ${b.before === undefined ? '' : `before ${withUnit(b.before)}, now `}${withUnit(b.value)}`,
     )
     .join('; ');
+  const highest = Math.max(...drawing.bars.flatMap((b) => [b.value, b.before ?? b.value]));
   const repeated = drawing.bars.some((b) => b.before !== undefined);
   return (
     <Frame role="img" aria-label={words}>
@@ -126,9 +127,9 @@ function Bars({ drawing }: { drawing: Extract<Drawing, { kind: 'bars' }> }) {
           <YAxis
             {...axis}
             width={52}
-            unit={drawing.unit.length <= 3 ? ` ${drawing.unit}` : ''}
+            tickFormatter={short}
             // A bar begins at zero, also where all values lie below it.
-            domain={[(low: number) => Math.min(0, low), (high: number) => Math.max(0, high)]}
+            domain={[(low: number) => Math.min(0, low), highest > 0 ? 'auto' : 0]}
           />
           <Tooltip
             contentStyle={box}

@@ -105,9 +105,19 @@ function missingReadings(readings: readonly Reading[], first: FirstTime | undefi
   return [...new Set([...open, ...left])];
 }
 
-const sameReading = (readings: readonly Reading[], f: FirstTime['readings'][number]): Reading | undefined =>
+/**
+ * The reading of another run of a test that goes with one: of the same label, or in the same place where it has none.
+ * Rows that were made of one line stand between places, so that the place alone tells nothing.
+ *
+ * @param readings of the other run
+ * @param one the reading to look for
+ */
+export const sameReading = <R extends Pick<Reading, 'label' | 'position'>>(
+  readings: readonly R[],
+  one: Pick<Reading, 'label' | 'position'>,
+): R | undefined =>
   readings.find(
-    (r) => folded(r.label) === folded(f.label) && (f.label.trim() !== '' || r.position === f.position),
+    (r) => folded(r.label) === folded(one.label) && (one.label.trim() !== '' || r.position === one.position),
   );
 
 /** Readings that pass only because their limit is another than the first time. */

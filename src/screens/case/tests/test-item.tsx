@@ -6,7 +6,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { useShallow } from 'zustand/react/shallow';
 import type { RowOf } from '@/core/case';
-import { judgeWhole, overall, readingBars, type WholeJudgement } from '@/core/checks';
+import { judgeWhole, overall, readingBars, sameReading, type WholeJudgement } from '@/core/checks';
 import { partsOf } from '@/core/guide';
 import { barometerOf } from '@/core/readings';
 import { Button, IconButton, Quiet } from '@/ui/controls';
@@ -172,7 +172,7 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
           judged={judged.readings[i]!}
           accuracy={test.accuracy}
           air={air}
-          before={before.find((x) => x.label === r.label && x.position === r.position)}
+          before={sameReading(before, r)}
           onEnter={() => {
             const next = readings[i + 1];
             if (next) focusNext(`${next.id}:label`);
