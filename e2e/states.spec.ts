@@ -13,6 +13,28 @@ test('an empty shop says how to begin, and a file of cases makes it a shop', asy
     await expect(ways.getByText('npm run demo')).toBeVisible();
     await expect(ways.getByRole('link', { name: 'Name the shop and its people' })).toBeVisible();
 
+    // A case that says at each step what to do, and why.
+    await page.getByRole('button', { name: 'Start a case with a guide' }).click();
+    const guide = page.getByRole('region', { name: 'Guide through this case' });
+    await expect(guide).toContainText('Step 1 of 9');
+    await guide.getByRole('button', { name: 'Begin' }).click();
+    await expect(page.getByLabel('VIN')).toBeFocused();
+    await guide.getByRole('button', { name: 'Skip' }).click();
+    await expect(guide).toContainText('Write what the customer says');
+    await guide.getByRole('button', { name: 'Begin' }).click();
+    await page.keyboard.type('it stalls when it is warm');
+    await expect(guide).toContainText('Accept the symptoms heard in it');
+    await expect(guide).toContainText('1 done');
+    // It is of this device and this case, and outlives a reload.
+    await saved(page);
+    await page.reload();
+    await expect(guide).toContainText('Accept the symptoms heard in it');
+    await guide.getByRole('button', { name: 'End the guide' }).click();
+    await expect(guide).toHaveCount(0);
+    await page.getByLabel('Customer’s own words').fill('');
+    await saved(page);
+    await page.getByRole('button', { name: 'Delete empty case' }).click();
+
     // No empty screen anywhere else either.
     for (const [url, says] of [
       ['/find?q=P0171', /nothing|no case/i],

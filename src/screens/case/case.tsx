@@ -12,6 +12,7 @@ import { ComplaintPart } from './intake/complaint';
 import { EvidencePart } from './evidence';
 import { LostClashes } from './fields';
 import { isEmpty } from './empty';
+import { FirstCase } from './first-case';
 import { GUIDANCE_BESIDE } from './guidance/guidance-bar';
 import { Header } from './header';
 import { Margin } from './guidance/margin';
@@ -102,6 +103,7 @@ export function CaseScreen({
                 <Body $beside={beside !== undefined}>
                   {!beside && <Spine />}
                   <Sheet>
+                    <FirstCase />
                     <LostClashes />
                     <ComebackOffers />
                     <Parts fresh={isEmpty(open.record)} report={report} />

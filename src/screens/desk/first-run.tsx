@@ -5,6 +5,8 @@ import Link from '@/ui/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '@/ui/controls';
+import { useDraft } from '../draft';
+import { FIRST_CASE_DRAFT, GUIDE_NEXT } from '../first-case-draft';
 import { actionsHere } from '../frame/actions';
 import { TakeIn } from '../shop/take-in';
 
@@ -45,6 +47,7 @@ const DEMO = 'PORT=3001 npm run demo';
 /** A shop without a case: what to do first, each with its way. */
 export function FirstRun({ shop }: { shop: string }) {
   const [copied, setCopied] = useState(false);
+  const [, setGuided] = useDraft(FIRST_CASE_DRAFT);
   const newCase = () =>
     actionsHere()
       .find((a) => a.action.key === 'n')
@@ -62,6 +65,14 @@ export function FirstRun({ shop }: { shop: string }) {
           </p>
           <Button $kind="main" onPress={newCase}>
             <Plus aria-hidden="true" /> Start a case
+          </Button>{' '}
+          <Button
+            onPress={() => {
+              setGuided(GUIDE_NEXT);
+              newCase();
+            }}
+          >
+            Start a case with a guide
           </Button>
         </Way>
         <Way>
