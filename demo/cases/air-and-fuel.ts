@@ -403,6 +403,7 @@ export const airAndFuel = (at: At) => [
         by: 'another shop',
         when: 'last spring',
         changed: 'no change',
+        price: '1,240 EUR',
       },
     ],
     scans: [
@@ -704,6 +705,7 @@ export const airAndFuel = (at: At) => [
         by: 'customer himself',
         when: 'a month before',
         changed: 'no change',
+        price: '86 EUR',
       },
     ],
     scans: [

@@ -137,6 +137,7 @@ export const chassisAndDrive = (at: At) => [
         by: 'another shop',
         when: 'in spring',
         changed: 'no change',
+        price: '410 EUR',
       },
     ],
     scans: [{ at: at(380, '08:30'), phase: 'first', text: 'Engine: no codes\nBattery: 12.6 V' }],
@@ -244,6 +245,7 @@ export const chassisAndDrive = (at: At) => [
         partSource: 'genuine',
         by: 'this shop, case 5',
         changed: 'no change',
+        price: '24 EUR',
       },
     ],
     scans: [

@@ -369,6 +369,7 @@ export const engineAndOthers = (at: At) => [
         by: 'a specialist',
         when: 'in winter',
         changed: 'no change',
+        price: '380 EUR',
       },
     ],
     suspects: [

@@ -144,5 +144,7 @@ export const Earlier = z.object({
   by: line,
   when: line,
   changed: z.enum(['', 'no change', 'better', 'worse', 'started it', 'unknown']).default(''),
+  /** What it cost, as typed. */
+  price: line,
 });
 export type Earlier = z.infer<typeof Earlier>;

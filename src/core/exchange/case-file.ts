@@ -151,6 +151,7 @@ export const CaseFile = z.object({
         by: line,
         when: line,
         changed: z.enum(['', 'no change', 'better', 'worse', 'started it', 'unknown']).optional(),
+        price: line,
       }),
     )
     .max(MOST_ROWS)

@@ -76,6 +76,7 @@ function complaint({ case: it, vehicle: v, symptom, earlier }: CaseRecord, c: Re
           e.by && `by ${e.by}`,
           e.when,
           e.changed && `changed: ${e.changed}`,
+          e.price && `cost ${e.price}`,
         ),
       ),
     },

@@ -8,9 +8,10 @@ const HEAD = ['figure', 'about', 'value', 'unit', 'cases'];
  * A review as a table for a spreadsheet: one figure a line, with the numbers of the cases behind it.
  *
  * @param review as `reviewOf` draws it up
+ * @param currency the three letters of what was spent
  * @returns CSV with a head
  */
-export function reviewCsv(review: Review): string {
+export function reviewCsv(review: Review, currency = ''): string {
   const rows: (string | number)[][] = [
     ...review.proof.map((p) => [
       'ended as',
@@ -40,6 +41,11 @@ export function reviewCsv(review: Review): string {
       'cases',
       v.cases.join(' '),
     ]),
+    ...review.inVain.flatMap((v) =>
+      v.spent
+        ? [['spent without success', v.part, v.spent.sum.toFixed(2), currency, v.spent.cases.join(' ')]]
+        : [],
+    ),
     ...review.tests.map((t) => [
       'test finds something',
       t.question,

@@ -21,6 +21,7 @@ const profile = (number: number, over: Partial<CaseProfile> = {}): CaseProfile =
     comebacks: [],
     minutes: null,
     vain: [],
+    spent: [],
     symptoms: [],
     outcomes: [],
     ...over,
@@ -112,6 +113,34 @@ describe('a review', () => {
     ]);
   });
 
+  it('adds up what was spent in vain, where it can be read, and says on how many cases that is', () => {
+    const { inVain } = reviewOf(
+      [
+        // Two of one part on one case; the third as a word.
+        profile(1, {
+          vain: ['battery', 'starter'],
+          spent: [
+            { what: 'battery', price: '120' },
+            { what: 'battery', price: '85.50' },
+            { what: 'starter', price: 'not much' },
+          ],
+        }),
+        profile(2, { vain: ['battery'], spent: [{ what: 'battery', price: '100' }] }),
+        profile(3, { vain: ['battery'] }),
+      ],
+      systemOf,
+      (typed) => (/^[\d.]+$/.test(typed) ? Number(typed) : undefined),
+    );
+    expect(inVain).toEqual([
+      { part: 'battery', cases: [1, 2, 3], spent: { sum: 305.5, cases: [1, 2] } },
+      { part: 'starter', cases: [1], spent: undefined },
+    ]);
+    expect(
+      reviewOf([profile(1, { vain: ['battery'], spent: [{ what: 'battery', price: '9' }] })], systemOf)
+        .inVain,
+    ).toEqual([{ part: 'battery', cases: [1], spent: undefined }]);
+  });
+
   it('sets complaints beside causes, and counts a case once', () => {
     const stalls = { id: 'stall', label: 'stalls' };
     const { complaints, inVain } = reviewOf(
@@ -185,11 +214,20 @@ describe('a review', () => {
 describe('as a table', () => {
   it('holds each figure with its cases, and keeps what looks like a formula as text', () => {
     const csv = reviewCsv(
-      reviewOf([profile(1, { grade: 'held', vain: ['=part'] }), profile(2, { comebacks: [5] })], systemOf),
+      reviewOf(
+        [
+          profile(1, { grade: 'held', vain: ['=part'], spent: [{ what: '=part', price: '12,5' }] }),
+          profile(2, { comebacks: [5] }),
+        ],
+        systemOf,
+        () => 12.5,
+      ),
+      'GBP',
     );
     const { data } = Papa.parse<string[]>(csv, { skipEmptyLines: true });
     expect(data).toContainEqual(['ended as', 'stayed fixed', '1', 'cases', '1']);
     expect(data).toContainEqual(['came back', 'fuel pump, worn', '1', 'of 2 repaired', '2']);
     expect(data).toContainEqual(['replaced without success', "'=part", '1', 'cases', '1']);
+    expect(data).toContainEqual(['spent without success', "'=part", '12.50', 'GBP', '1']);
   });
 });

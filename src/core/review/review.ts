@@ -19,7 +19,12 @@ export interface Review {
    */
   testing: { system: string; cases: number[]; median: number; longest: number }[];
   /** Parts that had been replaced before and changed nothing. */
-  inVain: { part: string; cases: number[] }[];
+  inVain: {
+    part: string;
+    cases: number[];
+    /** What was spent on it, and on how many of the cases that is known; none where no price was noted. */
+    spent: { sum: number; cases: number[] } | undefined;
+  }[];
   /** Tests that found something on cases whose cause was found, by how often for each hour spent on them. */
   tests: { question: string; found: number[]; done: number; minutes: number; perHour: number }[];
   /** What customers complain of, and what it was. */
@@ -132,18 +137,42 @@ function complaintsOf(profiles: readonly CaseProfile[]): Review['complaints'] {
   return symptoms.largest().map((s) => ({ ...s, causes: s.causes.largest(MOST_CAUSES) }));
 }
 
+function inVainOf(
+  profiles: readonly CaseProfile[],
+  priceOf: (typed: string) => number | undefined,
+): Review['inVain'] {
+  const vain = new Groups<{ part: string }>();
+  const spent = new Map<string, { sum: number; cases: number[] }>();
+  for (const p of profiles) {
+    for (const part of p.vain) vain.add(part, p.number, () => ({ part }));
+    for (const { what, price } of p.spent) {
+      const amount = priceOf(price);
+      // A price that cannot be read is not nothing: the case is left out of the sum.
+      if (amount === undefined) continue;
+      const known = spent.get(what) ?? { sum: 0, cases: [] };
+      known.sum += amount;
+      if (!known.cases.includes(p.number)) known.cases.push(p.number);
+      spent.set(what, known);
+    }
+  }
+  return vain.largest().map((v) => ({ ...v, spent: spent.get(v.part) }));
+}
+
 /**
  * Draws up what the closed cases of some time say of a shop's work.
  *
  * @param profiles closed cases of that time, in any order
  * @param systemOf the system (fuel, ignition …) of a cause by its key; empty where it is not known
+ * @param priceOf an amount as typed in the shop's currency; undefined where it cannot be read
  * @returns counts with the numbers of the cases behind them, the largest first, twelve of each at the most. Minutes are
  * those noted on tests, and medians of them; a test's rate is (times it failed ÷ times it was judged) ÷ its median time
  * @example a test that failed in 3 of 4 cases and takes 10 minutes finds something 4.5 times an hour
  */
-export function reviewOf(profiles: readonly CaseProfile[], systemOf: (key: string) => string): Review {
-  const vain = new Groups<{ part: string }>();
-  for (const p of profiles) for (const part of p.vain) vain.add(part, p.number, () => ({ part }));
+export function reviewOf(
+  profiles: readonly CaseProfile[],
+  systemOf: (key: string) => string,
+  priceOf: (typed: string) => number | undefined = () => undefined,
+): Review {
   return {
     cases: profiles.map((p) => p.number),
     proof: GRADES.map((grade) => ({
@@ -152,7 +181,7 @@ export function reviewOf(profiles: readonly CaseProfile[], systemOf: (key: strin
     })).filter((g) => g.cases.length > 0),
     comebacks: comebacksOf(profiles),
     testing: testingOf(profiles, systemOf),
-    inVain: vain.largest(),
+    inVain: inVainOf(profiles, priceOf),
     tests: testsOf(profiles),
     complaints: complaintsOf(profiles),
   };

@@ -13,7 +13,7 @@ import { SHIPPED, symptomById, tokens, type Vocabulary } from '@/core/symptoms';
 import type { VehicleFacts } from '@/core/vehicle';
 
 /** Counts up when what is kept of a case changes, so that what was kept before is drawn up anew. */
-export const DIGEST_VERSION = 14;
+export const DIGEST_VERSION = 15;
 
 /** What is kept of a case for search and guide: enough to rank it, to say why, and to learn from it. */
 export interface CaseDigest extends FactRows {
@@ -48,6 +48,8 @@ export interface CaseDigest extends FactRows {
   people: string[];
   /** What had been replaced before and changed nothing. */
   vain: string[];
+  /** What those cost, as typed, where it was noted. */
+  spent: { what: string; price: string }[];
   /** What misled, in the words of the case. */
   misled: string[];
   /** Minutes of all tests together; null when nobody noted any. */
@@ -157,6 +159,9 @@ export function digestOf(
           .filter(Boolean),
       ),
     ],
+    spent: record.earlier
+      .filter((e) => e.changed === 'no change' && e.price.trim() !== '' && (e.part || e.what) !== '')
+      .map((e) => ({ what: e.part || e.what, price: e.price })),
     misled: record.cause.map((c) => c.misled).filter(Boolean),
     minutes: noted.length ? noted.reduce((a, b) => a + b, 0) : null,
     headline: headlineOf(whole),

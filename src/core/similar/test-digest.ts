@@ -31,6 +31,7 @@ export const testDigest = (over: Partial<CaseDigest>): CaseDigest => ({
   isolated: 'unknown',
   people: [],
   vain: [],
+  spent: [],
   misled: [],
   minutes: null,
   headline: '',

@@ -6,6 +6,7 @@ import Link from '@/ui/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { writePrice } from '@/core/money';
 import type { Review } from '@/core/review';
 import { Button, Empty, Figure } from '@/ui/controls';
 import { DownloadLink } from '@/ui/download-link';
@@ -43,6 +44,7 @@ export function ReviewScreen({
   period,
   problem,
   review,
+  currency,
   most,
   today,
 }: {
@@ -50,6 +52,7 @@ export function ReviewScreen({
   problem: string;
   /** Nothing where the period cannot be read. */
   review: Review | null;
+  currency: string;
   most: number;
   today: string;
 }) {
@@ -110,7 +113,7 @@ export function ReviewScreen({
       {review?.cases.length === 0 && <Empty>No case was closed in this period.</Empty>}
       {review && review.cases.length > 0 && (
         <>
-          <Sections review={review} />
+          <Sections review={review} currency={currency} />
           <p style={{ marginTop: 16 }}>
             <DownloadLink href={`/api/review?${address(period)}`} download>
               <Download aria-hidden="true" /> Export as CSV
@@ -122,7 +125,14 @@ export function ReviewScreen({
   );
 }
 
-function Sections({ review }: { review: Review }) {
+/** What is known to have been spent on a part in vain, and on how many of its cases that is known. */
+function spentInWords({ spent, cases }: Review['inVain'][number], currency: string): string {
+  if (!spent) return 'not noted';
+  const sum = writePrice(spent.sum, currency);
+  return spent.cases.length === cases.length ? sum : `${sum} on ${spent.cases.length} of them`;
+}
+
+function Sections({ review, currency }: { review: Review; currency: string }) {
   return (
     <Grid>
       <Figures
@@ -172,9 +182,13 @@ function Sections({ review }: { review: Review }) {
       </Figures>
       <Figures
         title="Replaced without success"
-        head={['Part', 'Times']}
+        head={['Part', 'Times', 'Spent']}
         none="No part is recorded as replaced without a change."
-        rows={review.inVain.map((v) => ({ key: v.part, cells: [v.part, v.cases.length], cases: v.cases }))}
+        rows={review.inVain.map((v) => ({
+          key: v.part,
+          cells: [v.part, v.cases.length, spentInWords(v, currency)],
+          cases: v.cases,
+        }))}
       />
       <Figures
         title="Tests that find most for their time"

@@ -1,7 +1,9 @@
 import { reviewOf, type Review } from '@/core/review';
 import { closedBetween } from '@/store/case-list';
 import { db } from '@/store/database';
+import { readPrice } from '@/core/money';
 import { momentsOf } from './days';
+import { money } from './shop';
 import { caseIndex, profilesOf } from '../find/index-of-cases';
 
 /** Cases that a review is drawn from at the most, those closed last. */
@@ -17,5 +19,10 @@ export async function shopReview(period: { from: string; to: string }): Promise<
   const { from, before } = momentsOf(period.from, period.to);
   const ids = await closedBetween(db(), from, before, MOST_REVIEWED);
   const profiles = [...(await profilesOf(held, ids)).values()];
-  return reviewOf(profiles, (key) => held.catalogue.resolve(key.split('/')[0] || null)?.system ?? '');
+  const { currency } = await money();
+  return reviewOf(
+    profiles,
+    (key) => held.catalogue.resolve(key.split('/')[0] || null)?.system ?? '',
+    (typed) => readPrice(typed, currency),
+  );
 }

@@ -118,6 +118,7 @@ export const earlierRepairs = sqliteTable(
     by: line(),
     when: line(),
     changed: line(),
+    price: line(),
   },
   (t) => [index('earlier_repairs_case').on(t.caseId)],
 );

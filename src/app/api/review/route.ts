@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { reviewCsv } from '@/core/review';
 import { shopReview } from '@/services/shop/review';
+import { money } from '@/services/shop/shop';
 import { answer } from '../answer';
 import { readQueryOf } from '../v1/query';
 
@@ -10,7 +11,7 @@ const Period = z.object({ from: z.string().max(10).default(''), to: z.string().m
 export function GET(request: Request) {
   return answer(request, 'look', async () => {
     const period = readQueryOf(request, Period);
-    const csv = reviewCsv(await shopReview(period));
+    const csv = reviewCsv(await shopReview(period), (await money()).currency);
     return new Response(csv, {
       headers: {
         'content-type': 'text/csv; charset=utf-8',

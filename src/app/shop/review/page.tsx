@@ -4,6 +4,7 @@ import type { Metadata } from 'next';
 import { Problem } from '@/core/problem';
 import { ReviewScreen } from '@/screens/review/review';
 import { MOST_REVIEWED, shopReview } from '@/services/shop/review';
+import { money } from '@/services/shop/shop';
 
 export const metadata: Metadata = { title: 'Shop review' };
 
@@ -21,6 +22,7 @@ export default async function Page({
       period={asked}
       problem={problem}
       review={review}
+      currency={(await money()).currency}
       most={MOST_REVIEWED}
       today={format(new Date(), 'yyyy-MM-dd')}
     />

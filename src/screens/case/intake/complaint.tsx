@@ -158,9 +158,10 @@ function EarlierRow({ row }: { row: RowOf<'earlier'> }) {
           <X aria-hidden="true" />
         </IconButton>
       </Row>
-      <Row $columns="1.4fr 1.4fr 1.2fr">
+      <Row $columns="1.4fr 1.4fr 0.7fr 1.2fr">
         <LineField {...b} field="by" label="By whom" />
         <LineField {...b} field="when" label="When" />
+        <LineField {...b} field="price" label="Cost" figure />
         <ChoiceField
           {...b}
           field="changed"

@@ -1,0 +1,1 @@
+ALTER TABLE `earlier_repairs` ADD `price` text DEFAULT '' NOT NULL;
