@@ -18,6 +18,16 @@ export default defineConfig({
       },
       // What replaces a module for its own needs has modules of its own.
       { extends: true, test: { name: 'mocks', include: of('.mock.test.ts') } },
+      // What a component does, without a browser: its layout and the whole page are for the browser tests.
+      {
+        extends: true,
+        test: {
+          name: 'components',
+          include: of('.test.tsx'),
+          environment: 'jsdom',
+          setupFiles: ['scripts/test-setup.ts', 'scripts/test-setup-components.ts'],
+        },
+      },
     ],
   },
 });

@@ -1,0 +1,97 @@
+import { render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { checkOf, rowsFor, type Typed } from '@/core/checks';
+import { Choice } from '@/ui/controls';
+import { LineInput } from '@/ui/line-input';
+import { CheckForm } from './check-form';
+import type { Entries, Entry } from './entries';
+
+beforeAll(() => import('@/ui/drawing'));
+
+/** A check whose entries nobody keeps. */
+function Alone({ id, typed = {}, earlier }: { id: string; typed?: Typed; earlier?: Typed }) {
+  const check = checkOf(id)!;
+  const start = (t: Typed): Entry[] =>
+    rowsFor(check, t).map((r, position) => ({ ...r, id: `e${position}`, position }));
+  const [rows, setRows] = useState(() => start(typed));
+  const set = (row: Entry, of: 'entered' | 'at', value: string) =>
+    setRows((all) => all.map((r) => (r.id === row.id ? { ...r, [of]: value } : r)));
+  const entries: Entries = {
+    rows,
+    cell: (row, of, { label, onEnter }) => (
+      <LineInput label={label} value={row[of]} onChange={(v) => set(row, of, v)} onEnter={onEnter} />
+    ),
+    choice: (row, label, options) => (
+      <Choice
+        label={label}
+        value={row.entered || options[0]!}
+        options={options}
+        onChange={(v) => set(row, 'entered', v)}
+      />
+    ),
+    add: (more) =>
+      setRows((all) => [
+        ...all,
+        ...more.map((r, i) => ({ ...r, id: `n${all.length + i}`, position: all.length + i })),
+      ]),
+    remove: (gone) => setRows((all) => all.filter((r) => !gone.some((g) => g.id === r.id))),
+    fill: (row, value) => set(row, 'entered', value),
+  };
+  return <CheckForm check={check} entries={entries} {...(earlier ? { earlier: start(earlier) } : {})} />;
+}
+const findings = () =>
+  within(screen.getByRole('list', { name: 'Findings' }))
+    .getAllByRole('listitem')
+    .map((li) => li.textContent?.replaceAll('\u00a0', ' '));
+
+describe('the form of a check', () => {
+  it('says what is missing, and judges nothing before', async () => {
+    render(<Alone id="nox-conversion" />);
+    expect(screen.getByText(/^Still to fill in: /).textContent).toContain('Before the catalyst');
+    expect(screen.queryByRole('list', { name: 'Findings' })).toBeNull();
+    await userEvent.type(screen.getByLabelText('Before the catalyst'), '250 ppm');
+    expect(screen.queryByRole('list', { name: 'Findings' })).toBeNull();
+  });
+
+  it('computes with every letter', async () => {
+    render(<Alone id="nox-conversion" />);
+    await userEvent.type(screen.getByLabelText('Before the catalyst'), '250 ppm');
+    // 250 to 130 ppm: 120 of 250 are gone, 48 %.
+    await userEvent.type(screen.getByLabelText('After the catalyst'), '130 ppm');
+    expect(findings()[0]).toContain('48 %');
+    await userEvent.type(
+      screen.getByLabelText('After the catalyst'),
+      '{Backspace}{Backspace}{Backspace}{Backspace}{Backspace}{Backspace}5 ppm',
+    );
+    // "1" was left: 15 ppm, 94 %.
+    expect(findings()[0]).toContain('94 %');
+  });
+
+  it('says what is wrong at the field where it is, and keeps what was typed', async () => {
+    render(<Alone id="nox-conversion" typed={{ before: '250 ppm', after: '130 bar' }} />);
+    expect(screen.queryByRole('list', { name: 'Findings' })).toBeNull();
+    screen.getByText(/^bar measures pressure; here a share is wanted/);
+    expect(screen.getByLabelText('After the catalyst')).toHaveProperty('value', '130 bar');
+  });
+
+  it('draws a circuit before the first reading, and a repeat beside its first run', async () => {
+    const first = render(<Alone id="switched-feed" />);
+    expect(await screen.findAllByText('Feed at the part')).not.toEqual([]);
+    first.unmount();
+    const each = (...values: string[]) => values.map((v, i) => ({ at: String(i + 1), entered: `${v} bar` }));
+    render(
+      <Alone
+        id="along-a-pipe"
+        typed={{ each: each('2.0', '2.1', '2.0') }}
+        earlier={{ each: each('2.0', '3.0', '2.0') }}
+      />,
+    );
+    expect(
+      await screen.findByRole('img', {
+        name: '1: before 2 bar, now 2 bar; 2: before 3 bar, now 2.1 bar; 3: before 2 bar, now 2 bar',
+      }),
+    ).toBeTruthy();
+  });
+});
