@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { asCurve, compareCurve } from '@/core/readings';
+import { asCurve, compareCurve, type CurveComparison } from '@/core/readings';
 import { defineCheck, type Finding } from '../contract';
-import { like, optional, table } from '../fields';
+import { like, optional, table, type Read } from '../fields';
 import { curveSentence, inside } from '../words';
 
 /** A sensor at rest may be off by this; common practice, no source. */
@@ -11,6 +11,46 @@ const columns = {
   flow: { title: 'Exhaust flow', unit: 'm³/h', min: 0 },
   pressure: { title: 'Differential pressure', unit: 'mbar', min: -1000, max: 5000 },
 } as const;
+
+/** Read at less than this share of the clean filter's highest flow, it says nothing; common practice, no source. */
+const ENOUGH_FLOW = 0.5;
+
+/** An excess that no sensor at rest explains: ten times what it may be off by. */
+const PLAIN_MBAR = 10 * ZERO_MBAR;
+
+interface Given {
+  off: Read | undefined;
+  clean: { flow: Read }[];
+  measured: { flow: Read }[];
+}
+
+/** What the comparison says of the filter: nothing where the sensor lies, or where little flowed. */
+function filterFinding(said: Finding, c: CurveComparison, i: Given, zeroBad: boolean): Finding {
+  if (zeroBad) return { verdict: 'unsure', because: 'Not judged while the sensor does not read 0 at rest.' };
+  const judged = c.points.filter((p) => p.side !== 'beyond');
+  const highest = Math.max(...i.clean.map((p) => p.flow.value));
+  const blocked = said.verdict === 'fail' && c.everywhere === 'above';
+  const flowed = Math.max(...judged.map((p) => p.x)) >= ENOUGH_FLOW * highest;
+  const plain = judged.some((p) => p.y - (p.reference ?? p.y) > PLAIN_MBAR);
+  if (!flowed && (said.verdict === 'pass' || (blocked && !plain)))
+    return {
+      verdict: 'unsure',
+      because: `${said.because} Little flowed: at idle a blocked filter and a clean one are close. Read it again at a higher speed, up to about ${like(highest, i.measured[0]!.flow)}.`,
+    };
+  const notRead = i.off ? '' : ' if the sensor reads 0 with the engine off; that was not read';
+  if (blocked)
+    return {
+      ...said,
+      because: `${said.because} The filter is blocked${notRead && `,${notRead}`}.`,
+      speaks: [{ says: 'for', part: 'particle filter', failure: 'blocked', where: '' }],
+    };
+  if (said.verdict === 'fail' && c.everywhere === 'below')
+    return { ...said, because: `${said.because} Filter cracked or removed, or a hose off.` };
+  if (said.verdict !== 'pass') return said;
+  // A sensor that reads too low makes a clean filter of any.
+  if (!i.off) return { ...said, because: `${said.because} That holds${notRead}.` };
+  return { ...said, speaks: [{ says: 'against', part: 'particle filter', failure: 'blocked', where: '' }] };
+}
 
 export default defineCheck({
   id: 'filter-back-pressure',
@@ -86,33 +126,7 @@ export default defineCheck({
       (v) => like(v, first.pressure),
       (v) => like(v, first.flow),
     );
-    findings.push(
-      zeroBad
-        ? {
-            about: 'Filter',
-            verdict: 'unsure',
-            because: 'Not judged while the sensor does not read 0 at rest.',
-          }
-        : {
-            ...said,
-            about: 'Filter',
-            ...(said.verdict === 'fail' && c.everywhere === 'above'
-              ? { speaks: [{ says: 'for' as const, part: 'particle filter', failure: 'blocked', where: '' }] }
-              : said.verdict === 'pass'
-                ? {
-                    speaks: [
-                      { says: 'against' as const, part: 'particle filter', failure: 'blocked', where: '' },
-                    ],
-                  }
-                : {}),
-            because:
-              said.verdict === 'fail' && c.everywhere === 'above'
-                ? `${said.because} The filter is blocked${i.off ? '' : ', if the sensor reads 0 with the engine off; that was not read'}.`
-                : said.verdict === 'fail' && c.everywhere === 'below'
-                  ? `${said.because} Filter cracked or removed, or a hose off.`
-                  : said.because,
-          },
-    );
+    findings.push({ about: 'Filter', ...filterFinding(said, c, i, zeroBad) });
     return findings;
   },
   draw(i) {
