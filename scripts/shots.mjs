@@ -34,7 +34,7 @@ const VIEWS = [
   },
   { name: 'case-tablet', url: '/cases/34', to: '#evidence', width: 768, height: 1024, touch: true },
   { name: 'review', url: '/shop/review' },
-  { name: 'check', url: '/tests/filter-back-pressure', press: 'Load example', height: 1100 },
+  { name: 'check', url: '/tests/switched-feed', press: 'Load example' },
   { name: 'find', url: '/find?q=corvane%20tessa%20P0171%20shakes%20at%20idle%20chunters' },
 ];
 
