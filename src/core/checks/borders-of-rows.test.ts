@@ -316,5 +316,10 @@ holds('urea-concentration', [
     /Sensor\|fail\|The tank sensor says 34\.1 % for a sample of 32\.5 %/,
   ],
   ['1.5 below agrees', urea('32.5 %', '31.0 %'), /Sensor\|pass/],
+  [
+    'beside a bad fluid, both are named',
+    urea('20 %', '30 %'),
+    /too thin[^]*Sensor\|fail.*as well as the fluid\.$/,
+  ],
   ['1.6 below does not', urea('32.5 %', '30.9 %'), /Sensor\|fail/],
 ]);

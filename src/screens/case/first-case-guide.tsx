@@ -32,7 +32,7 @@ const Strip = styled.section`
     font-size: 0.8125rem;
   }
   @media (max-width: 900px) {
-    top: 150px;
+    top: 86px;
   }
   @media print {
     display: none;

@@ -42,7 +42,7 @@ export default defineCheck({
         verdict: agrees ? 'pass' : 'fail',
         because: agrees
           ? `The tank sensor agrees with the sample (${like(i.sensor.value, i.sensor)}).`
-          : `The tank sensor says ${like(i.sensor.value, i.sensor)} for a sample of ${like(i.sample.value, i.sample)}: the sensor or its wiring, not the fluid.`,
+          : `The tank sensor says ${like(i.sensor.value, i.sensor)} for a sample of ${like(i.sample.value, i.sample)}: the sensor or its wiring, ${good ? 'not the fluid' : 'as well as the fluid'}.`,
       });
     }
     return findings;

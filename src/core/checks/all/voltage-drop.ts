@@ -1,8 +1,22 @@
 import { z } from 'zod';
 import { convert, writeQuantity } from '@/core/readings';
+import type { Verdict } from '@/core/case';
 import { defineCheck, type Finding } from '../contract';
-import { like, list, optional } from '../fields';
+import { like, list, optional, type Read, type ReadAt } from '../fields';
 import { zeroNotSeen } from '../zero-drop';
+
+/** Per connection, in V, where nothing else is given. */
+const USUAL_EACH = 0.1;
+
+/** Amperes from which a joint shows what it is like. */
+const FLOWS = 0.1;
+
+/** Without a current that was noted, and with a meter too coarse to show the limit, a small drop says nothing. */
+function verdictOf(drop: ReadAt, current: Read | undefined, each: number): Verdict {
+  if (current && (current.value < FLOWS || zeroNotSeen(drop, current.value, each))) return 'unsure';
+  if (Math.abs(drop.value) > each + 1e-9) return 'fail';
+  return current ? 'pass' : 'unsure';
+}
 
 export default defineCheck({
   id: 'voltage-drop',
@@ -55,26 +69,27 @@ export default defineCheck({
     current: '140 A',
   },
   run(i) {
-    if (i.current && i.current.value < 0.1)
+    if (i.current && i.current.value < FLOWS)
       return [
         {
           verdict: 'void',
           because: `Only ${like(i.current.value, i.current)} flows: without load nothing drops, whatever the joint is like. Switch the load on.`,
         },
       ];
-    const each = i.each?.value ?? 0.1;
+    const each = i.each?.value ?? USUAL_EACH;
     const all = i.all?.value ?? 0.5;
     const findings = i.drops.map((d): Finding => {
       const size = Math.abs(d.value);
       const unseen = i.current && zeroNotSeen(d, i.current.value, each);
-      if (unseen) return { about: d.at, verdict: 'unsure', figure: like(size, d), because: unseen };
-      const good = size <= each + 1e-9;
+      const verdict = verdictOf(d, i.current, each);
+      if (unseen) return { about: d.at, verdict, figure: like(size, d), because: unseen };
+      const good = verdict !== 'fail';
       const ohms = i.current
         ? `, ${writeQuantity(convert({ value: size / i.current.value, unit: 'Ω' }, 'mΩ'), 1)}`
         : '';
       return {
         about: d.at,
-        verdict: !good ? 'fail' : i.current ? 'pass' : 'unsure',
+        verdict,
         figure: like(size, d),
         because: good
           ? `${like(size, d)}${ohms}.`
@@ -104,7 +119,7 @@ export default defineCheck({
     bars: i.drops.map((d) => ({
       at: d.at,
       value: Math.abs(d.value),
-      verdict: Math.abs(d.value) <= (i.each?.value ?? 0.1) + 1e-9 ? 'pass' : 'fail',
+      verdict: verdictOf(d, i.current, i.each?.value ?? USUAL_EACH),
     })),
   }),
 });
