@@ -64,6 +64,8 @@ for (const view of VIEWS.filter((v) => only.length === 0 || only.includes(v.name
     isMobile: view.touch ?? false,
   });
   await page.goto(server.url + view.url, { waitUntil: 'networkidle' });
+  // What a page asks for once it stands moves what is below it.
+  await page.waitForTimeout(1000);
   if (view.press) await page.getByRole('button', { name: view.press }).click();
   if (view.file) {
     await page.setInputFiles('input[type=file]', view.file);
