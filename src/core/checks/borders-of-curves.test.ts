@@ -4,6 +4,51 @@ import { holds } from './test-borders';
 
 /** Borders of checks that hold readings against a curve, from both sides, and what checks say of causes; worked by hand. */
 
+const held = (start: string, end: string, time: string): Typed => ({ what: 'oil', start, end, time });
+holds('pressure-hold', [
+  [
+    'a gauge that has not moved in 12 s shows nothing',
+    held('3.8 bar', '3.8 bar', '0.2 min'),
+    /unsure.*0 % to 48 % in 5 min.*Wait the 5 min/,
+  ],
+  ['nor one that has moved by a digit', held('3.8 bar', '3.7 bar', '0.2 min'), /unsure/, /fail/],
+  ['a finer one does: 0 to 6 %', held('3.80 bar', '3.80 bar', '0.2 min'), /^\|pass/],
+  ['half of it gone in a minute is plain', held('3.8 bar', '1.9 bar', '1 min'), /^\|fail/],
+  [
+    'after the five minutes it counts as it is read',
+    held('3.8 bar', '3.1 bar', '5 min'),
+    /^\|pass.*18 % in 5 min, 20 % allowed/,
+  ],
+  ['20 % and a little more', held('3.8 bar', '3.0 bar', '5 min'), /^\|fail.*21 % in 5 min/],
+]);
+
+const air = (metered: string, more: Typed = {}): Typed => ({
+  displacement: '2.0 L',
+  speed: '3000 rpm',
+  strokes: 'four-stroke',
+  show: 'm³/h',
+  metered,
+  ...more,
+});
+// 2.0 L at 3000 rpm, four-stroke: 3 m³ a minute, 50 L/s; at 1.204 g/L (dry air, 20 °C, 101.325 kPa) 60.2 g/s.
+holds('engine-air-flow', [
+  ['as much as it pumps', air('60 g/s', { filling: '100 %' }), /pass\|It fits/],
+  ['86 % fits', air('52 g/s', { filling: '100 %' }), /pass/],
+  ['84 % does not', air('50.5 g/s', { filling: '100 %' }), /fail\|It does not fit: .*Dirty or false meter/],
+  [
+    'too little where nobody said how far the throttle was open',
+    air('8 g/s'),
+    /unsure\|It does not fit a throttle wide open: .*13 %.*give the filling or the intake pressure/,
+    /fail/,
+  ],
+  ['with the intake pressure of that moment', air('8 g/s', { pressure: '35 kPa' }), /fail/],
+  [
+    'too much is too much however far it was open',
+    air('75 g/s'),
+    /fail\|It does not fit: .*Meter reads high/,
+  ],
+]);
+
 const battery = (rest: string, measured = '', rated = '', type = 'flooded'): Typed => ({
   type,
   rest,
@@ -239,6 +284,10 @@ describe('what checks say of causes', () => {
       filter([[300, 160]], '20 mbar'),
       ['for differential pressure sensor, wrong reading'],
     ],
+    // That the throttle was wide open is a guess, and acquits no meter.
+    ['engine-air-flow', air('60 g/s'), []],
+    ['engine-air-flow', air('60 g/s', { filling: '100 %' }), ['against air-flow meter, wrong reading']],
+    ['engine-air-flow', air('60 g/s', { pressure: '101.3 kPa' }), ['against air-flow meter, wrong reading']],
     ['battery-rest', battery('12.6 V', '480', '600 CCA'), ['against battery, aged']],
     ['battery-rest', battery('12.6 V', '354', '600 CCA'), ['for battery, aged']],
     ['battery-rest', battery('12.6 V', '400', '600 CCA'), []],

@@ -110,7 +110,14 @@ describe.each<[string, [Typed, string, string | undefined, RegExp?][]]>([
       [{ start: '4 bar', end: '3.2 bar', time: '5 min' }, 'pass', undefined],
       [{ start: '4 bar', end: '3.1 bar', time: '5 min' }, 'fail', undefined],
       [{ start: '4 bar', end: '0 bar', time: '1 min' }, 'fail', undefined, /All of/],
-      [{ start: '4 bar', end: '3.9 bar', time: '1 min', allowed: '20 %', over: '5 min' }, 'pass', undefined],
+      [{ start: '4 bar', end: '3.90 bar', time: '1 min', allowed: '20 %', over: '5 min' }, 'pass', undefined],
+      // One digit of a coarse gauge in a minute is 0 to 22 % in five.
+      [
+        { start: '4 bar', end: '3.9 bar', time: '1 min', allowed: '20 %', over: '5 min' },
+        'unsure',
+        undefined,
+        /by the last digit of the gauge that is 0 % to 22 % in 5 min/,
+      ],
     ],
   ],
   [

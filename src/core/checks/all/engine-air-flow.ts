@@ -102,15 +102,26 @@ export default defineCheck({
             verdict: 'pass' as const,
             because: `It fits: ${says}.`,
             figure: percent(ratio),
-            speaks: [
-              { says: 'against' as const, part: 'air-flow meter', failure: 'wrong reading', where: '' },
-            ],
+            // That the throttle was wide open is then a guess.
+            ...(i.filling || i.pressure
+              ? {
+                  speaks: [
+                    { says: 'against' as const, part: 'air-flow meter', failure: 'wrong reading', where: '' },
+                  ],
+                }
+              : {}),
           }
-        : {
-            verdict: 'fail' as const,
-            because: `It does not fit: ${says}. ${ratio < 1 ? 'Dirty or false meter, air past it, or an engine that cannot fill (blocked exhaust or filter, valve timing).' : 'Meter reads high, or the filling or pressure given is too low.'}`,
-            figure: percent(ratio),
-          },
+        : ratio < 1 && !i.filling && !i.pressure
+          ? {
+              verdict: 'unsure' as const,
+              because: `It does not fit a throttle wide open: ${says}. With the throttle less open that has to be: give the filling or the intake pressure of that moment.`,
+              figure: percent(ratio),
+            }
+          : {
+              verdict: 'fail' as const,
+              because: `It does not fit: ${says}. ${ratio < 1 ? 'Dirty or false meter, air past it, or an engine that cannot fill (blocked exhaust or filter, valve timing).' : 'Meter reads high, or the filling or pressure given is too low.'}`,
+              figure: percent(ratio),
+            },
     ];
   },
 });
