@@ -88,7 +88,12 @@ describe.each<[string, [Typed, string, string | undefined, RegExp?][]]>([
       [{ rest: '12.6 V', lowest: '10.4 V' }, 'pass', undefined],
       [{ rest: '12.6 V', lowest: '8 V' }, 'fail', undefined, /Battery weak/],
       [{ rest: '12.0 V', lowest: '8 V' }, 'unsure', undefined, /charge it/],
-      [{ rest: '12.6 V', lowest: '12.5 V' }, 'unsure', undefined, /drew nothing/],
+      [{ rest: '12.6 V', lowest: '12.5 V' }, 'unsure', undefined, /drew next to nothing/],
+      // A solenoid that clicks and a starter that does not turn.
+      [{ rest: '12.6 V', lowest: '12.2 V' }, 'unsure', undefined, /Did the engine turn/],
+      [{ rest: '12.6 V', lowest: '12.1 V' }, 'pass', undefined],
+      [{ system: '24 V', rest: '25.2 V', lowest: '24.3 V' }, 'unsure', undefined, /Did the engine turn/],
+      [{ system: '24 V', rest: '25.2 V', lowest: '24.2 V' }, 'pass', undefined],
       [{ rest: '12.0 V', lowest: '12.6 V' }, 'unsure', undefined, /went up/],
     ],
   ],
