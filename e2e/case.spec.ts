@@ -23,6 +23,7 @@ test('a case from complaint to proof, and found again', async ({ page }) => {
   await page.getByLabel('Customer’s own words').fill('It shakes at the lights when it is warm.');
   // What comes in above may push it away from under the cursor on a slow machine: then one presses again.
   const offer = page.getByRole('button', { name: /^rough idle/ });
+  await expect(offer).toBeVisible();
   await expect(async () => {
     if (await offer.isVisible()) await offer.click();
     await expect(offer).toBeHidden({ timeout: 4000 });

@@ -61,7 +61,8 @@ test('two servers on one database: each sees the other’s writes at once, numbe
       .getByLabel('Photos and files of the case')
       .setInputFiles({ name: 'plug.png', mimeType: 'image/png', buffer: photo });
     await expect(first.getByRole('link', { name: 'Open plug.png' })).toBeVisible();
-    await second.reload();
+    // A field is not filled while React takes the page over: what was selected in it would no longer be.
+    await second.reload({ waitUntil: 'networkidle' });
     const link = second.getByRole('link', { name: 'Open plug.png' });
     const shown = await second.request.get(new URL((await link.getAttribute('href'))!, two.url).href);
     expect([shown.status(), shown.headers()['content-type']]).toEqual([200, 'image/png']);
