@@ -73,6 +73,17 @@ describe('a circuit drawn with what was found', () => {
     expect(marked).toEqual([[node.label, state.label]]);
   });
 
+  it('holds no reading against one design that another gives', () => {
+    // Some controllers pull an open signal down, others up: 5 V at the unplugged signal is good.
+    const probes = [volts('supply', 'in', 5), volts('return', 'in', 0), volts('signal', 'out', 5)];
+    const r = explainCircuit(threeWire, 5, probes);
+    expect([r.healthy, r.wrong]).toEqual([true, []]);
+    const signal = places(drawCircuit(threeWire, 5, probes, r)).find((p) => p.label === 'Signal at the plug');
+    expect(signal?.readings[1]).toMatchObject({ verdict: 'pass' });
+    // 220 kΩ up, a 10 MΩ meter at each end of the wire: 5 V × 5 / 5.22.
+    expect(signal?.readings[1]?.expected.replaceAll('\u00a0', ' ')).toBe('0.0 V or 4.8 V');
+  });
+
   it('finds the coil and the contact it moves', () => {
     const { moves, lines } = drawCircuit(relay, 12.6);
     const item = ([line, i]: [number, number]) => lines[line]![i];

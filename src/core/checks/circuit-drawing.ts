@@ -2,7 +2,7 @@ import type { Verdict } from '@/core/case';
 import { writeNumber, writeQuantity } from '@/core/readings';
 import type { DiagramItem, DiagramSymbol } from '@/core/readings/circuit/diagram';
 import {
-  truthTable,
+  healthyTables,
   type Circuit,
   type CircuitFault,
   type CircuitFinding,
@@ -47,7 +47,7 @@ export function drawCircuit(
   found: readonly Probed[] = [],
   result?: CircuitFinding,
 ): CircuitDrawing {
-  const good = truthTable(circuit, supply);
+  const good = healthyTables(circuit, supply);
   // Where nothing is wrong, what else would read the same is no suspicion.
   const left = result && !result.healthy ? result.explains : [];
   const parts = new Set(left.flatMap(partsOf));
@@ -59,7 +59,7 @@ export function drawCircuit(
       const p = found.find((x) => x.node === id && x.state === state.id);
       return {
         state: state.label,
-        expected: expectedAt(good[id]![state.id]!),
+        expected: [...new Set(good.map((table) => expectedAt(table[id]![state.id]!)))].join(' or '),
         found: p ? writeQuantity({ value: p.volts, unit: 'V' }, 2) : '',
         verdict: p ? (result?.wrong.includes(p) ? 'fail' : 'pass') : '',
         next: result?.next?.node === id && result.next.state === state.id,

@@ -17,6 +17,16 @@ describe('readings as bars', () => {
     ]);
   });
 
+  it('tells sensors of two banks apart by both numbers', () => {
+    const labels = ['bank 1 sensor 1', 'bank 1 sensor 2', 'bank 2 sensor 1'];
+    expect(
+      readingBars(
+        labels.map((l) => row(l, '0.6 V')),
+        pass,
+      )?.bars.map((b) => b.at),
+    ).toEqual(['1/1', '1/2', '2/1']);
+  });
+
   it('draws corners however they are written', () => {
     const bars = readingBars(
       [row('LF', '13 bar'), row('front right', '5 bar'), row('R/L', '10 bar'), row('HR', '10 bar')],

@@ -84,7 +84,11 @@ function namesOf(readings: readonly Facts[]): string[] | undefined {
   if (new Set(names).size < names.length) return undefined;
   if (names.every((n) => /^(?:FL|FR|RL|RR)$/.test(n))) return names;
   const kinds = new Set(readings.map((r) => r.label.trim().toLowerCase().replace(/\d+/g, '#')));
-  if (kinds.size === 1 && /#/.test([...kinds][0]!)) return readings.map((r) => /\d+/.exec(r.label)![0]);
+  // "Bank 1 sensor 2" is 1/2: the first number alone would stand under two bars.
+  if (kinds.size === 1 && /#/.test([...kinds][0]!)) {
+    const numbers = readings.map((r) => r.label.match(/\d+/g)!.join('/'));
+    return new Set(numbers).size === numbers.length ? numbers : undefined;
+  }
   const held = readings.every((r) => {
     const limit = readLimit(r.limit);
     return limit.ok && limit.limit?.form === 'siblings';

@@ -159,6 +159,15 @@ function tableOf(
   return table;
 }
 
+/**
+ * What a good circuit reads, once for each design.
+ *
+ * @param circuit the drawing
+ * @param supply volts, above 0
+ */
+export const healthyTables = (circuit: Circuit, supply: number): TruthTable[] =>
+  (circuit.designs ?? [{}]).map((design) => tableOf(circuit, supply, undefined, design));
+
 /** One measured place in one state. */
 export interface Probed {
   node: string;
@@ -249,7 +258,8 @@ export function explainCircuit(
       }) && Object.entries(lit).every(([state, on]) => works[state] === on)
     );
   };
-  const good = truthTable(circuit, supply);
+  // What one maker's design never reads another's may.
+  const good = healthyTables(circuit, supply);
   const healthy = fitsAs();
   // Readings as they have to be never exclude a little resistance; they exclude a fault when its worst form
   // would have shown.
@@ -261,7 +271,9 @@ export function explainCircuit(
   const partOf = (f: CircuitFault) => Object.keys(f.variants[0]!).join();
   const open = new Set(all.filter((f) => f.variants.length === 1 && !f.adds).map(partOf));
   const explains = all.filter((f) => f.variants.length === 1 || !open.has(partOf(f)));
-  const wrong = found.filter((p) => !goesWith(good[p.node]![p.state]!, p.volts, scaleOf(p.node)));
+  const wrong = found.filter(
+    (p) => !good.some((t) => goesWith(t[p.node]![p.state]!, p.volts, scaleOf(p.node))),
+  );
   const left: (CircuitFault | undefined)[][] = healthy ? [[undefined], ...forms] : forms;
   const next = nextProbe(circuit, supply, found, left);
   const works = left.map(([f]) => JSON.stringify(substituteWorks(circuit, supply, f)));
