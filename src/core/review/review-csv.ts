@@ -42,7 +42,7 @@ export function reviewCsv(review: Review, currency = ''): string {
       v.cases.join(' '),
     ]),
     ...review.inVain.flatMap((v) =>
-      v.spent
+      v.spent && v.spent.cases.length > 0
         ? [['spent without success', v.part, v.spent.sum.toFixed(2), currency, v.spent.cases.join(' ')]]
         : [],
     ),

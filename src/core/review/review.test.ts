@@ -132,13 +132,14 @@ describe('a review', () => {
       (typed) => (/^[\d.]+$/.test(typed) ? Number(typed) : undefined),
     );
     expect(inVain).toEqual([
-      { part: 'battery', cases: [1, 2, 3], spent: { sum: 305.5, cases: [1, 2] } },
-      { part: 'starter', cases: [1], spent: undefined },
+      { part: 'battery', cases: [1, 2, 3], spent: { sum: 305.5, cases: [1, 2], unread: [] } },
+      { part: 'starter', cases: [1], spent: { sum: 0, cases: [], unread: [1] } },
     ]);
     expect(
       reviewOf([profile(1, { vain: ['battery'], spent: [{ what: 'battery', price: '9' }] })], systemOf)
         .inVain,
-    ).toEqual([{ part: 'battery', cases: [1], spent: undefined }]);
+    ).toEqual([{ part: 'battery', cases: [1], spent: { sum: 0, cases: [], unread: [1] } }]);
+    expect(reviewOf([profile(1, { vain: ['battery'] })], systemOf).inVain[0]?.spent).toBeUndefined();
   });
 
   it('sets complaints beside causes, and counts a case once', () => {

@@ -22,8 +22,8 @@ export interface Review {
   inVain: {
     part: string;
     cases: number[];
-    /** What was spent on it, and on how many of the cases that is known; none where no price was noted. */
-    spent: { sum: number; cases: number[] } | undefined;
+    /** What was spent on it, on which cases that is known, and on which a price stands that cannot be read. */
+    spent: { sum: number; cases: number[]; unread: number[] } | undefined;
   }[];
   /** Tests that found something on cases whose cause was found, by how often for each hour spent on them. */
   tests: { question: string; found: number[]; done: number; minutes: number; perHour: number }[];
@@ -142,16 +142,16 @@ function inVainOf(
   priceOf: (typed: string) => number | undefined,
 ): Review['inVain'] {
   const vain = new Groups<{ part: string }>();
-  const spent = new Map<string, { sum: number; cases: number[] }>();
+  const spent = new Map<string, { sum: number; cases: number[]; unread: number[] }>();
   for (const p of profiles) {
     for (const part of p.vain) vain.add(part, p.number, () => ({ part }));
     for (const { what, price } of p.spent) {
       const amount = priceOf(price);
-      // A price that cannot be read is not nothing: the case is left out of the sum.
-      if (amount === undefined) continue;
-      const known = spent.get(what) ?? { sum: 0, cases: [] };
-      known.sum += amount;
-      if (!known.cases.includes(p.number)) known.cases.push(p.number);
+      const known = spent.get(what) ?? { sum: 0, cases: [], unread: [] };
+      known.sum += amount ?? 0;
+      // A price that cannot be read is neither nothing nor unnoted.
+      const cases = amount === undefined ? known.unread : known.cases;
+      if (!cases.includes(p.number)) cases.push(p.number);
       spent.set(what, known);
     }
   }

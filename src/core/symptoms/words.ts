@@ -27,25 +27,14 @@ export function tokens(text: string): { word: string; token: string }[] {
   return out;
 }
 
-/** Tokens by word: thousands of phrases are made of a few hundred words. */
-const known = new Map<string, readonly string[]>();
-const KNOWN = 20_000;
-
-function tokensOf(word: string): readonly string[] {
-  const there = known.get(word);
-  if (there) return there;
+function tokensOf(word: string): string[] {
   const w = word.toLowerCase();
-  const made = NOT.test(w)
-    ? ['not']
-    : w
-        .replace(/'s?$|'/g, '')
-        .split(/[-/&]/)
-        .filter(Boolean)
-        .map(stem);
-  // What customers write has no end.
-  if (known.size >= KNOWN) known.clear();
-  known.set(word, made);
-  return made;
+  if (NOT.test(w)) return ['not'];
+  return w
+    .replace(/'s?$|'/g, '')
+    .split(/[-/&]/)
+    .filter(Boolean)
+    .map(stem);
 }
 const NOT =
   /^(won't|can't|cannot|doesn't|don't|isn't|didn't|wouldn't|couldn't|aren't|hasn't|haven't|hadn't|wasn't|weren't|shouldn't|ain't)$/;

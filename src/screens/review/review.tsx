@@ -128,8 +128,11 @@ export function ReviewScreen({
 /** What is known to have been spent on a part in vain, and on how many of its cases that is known. */
 function spentInWords({ spent, cases }: Review['inVain'][number], currency: string): string {
   if (!spent) return 'not noted';
+  const unread = spent.unread.length > 0 ? `not read as ${currency} on ${spent.unread.length}` : '';
+  if (spent.cases.length === 0) return unread;
   const sum = writePrice(spent.sum, currency);
-  return spent.cases.length === cases.length ? sum : `${sum} on ${spent.cases.length} of them`;
+  const known = spent.cases.length === cases.length ? sum : `${sum} on ${spent.cases.length} of them`;
+  return [known, unread].filter(Boolean).join('; ');
 }
 
 function Sections({ review, currency }: { review: Review; currency: string }) {
