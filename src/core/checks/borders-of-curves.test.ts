@@ -176,6 +176,33 @@ holds('filter-back-pressure', [
   // Clean at 50 m³/h is 20 mbar: 50 is 30 above it, no more than ten times what the sensor may be off by.
   ['30 mbar too much at idle alone may be the sensor', filter([[50, 50]]), /Filter\|unsure/, /blocked\./],
   ['31 is plain', filter([[50, 51]]), /Filter\|fail.*The filter is blocked\./],
+  ['too little at idle is no cracked filter', filter([[50, 8]]), /Filter\|unsure.*Little flowed/, /cracked/],
+  [
+    'nor is what differs at one idle speed of two',
+    filter([
+      [50, 21],
+      [60, 40],
+    ]),
+    /Filter\|unsure.*Little flowed/,
+    /fail/,
+  ],
+  [
+    'too little through a sensor that nobody read at rest',
+    filter(
+      [
+        [150, 30],
+        [300, 80],
+      ],
+      '',
+    ),
+    /Filter\|fail.*or a sensor that reads too low: it was not read/,
+  ],
+  [
+    'nothing within the clean curve is nothing judged',
+    filter([[400, 500]]),
+    /Filter\|unsure/,
+    /Little flowed|blocked/,
+  ],
   ['the sensor may be 3 mbar off at rest', filter([[300, 150]], '3 mbar'), /Sensor\|pass.*\nFilter\|pass/s],
   ['either way', filter([[300, 150]], '-3 mbar'), /Sensor\|pass/],
   [

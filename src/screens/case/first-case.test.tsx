@@ -39,6 +39,12 @@ describe('the guide on a case', () => {
     expect((await guide()).textContent).toContain('2 done');
   });
 
+  it('calls nothing whole of which the half was skipped', async () => {
+    localStorage.setItem(KEPT, 'k vehicle said symptom scan test cause repair proof close');
+    renderOnCase(<FirstCase />, emptyRecord({ said: 'it stalls' }));
+    expect((await guide()).textContent).toMatch(/1 of 9 done.*The rest was skipped/);
+  });
+
   it('passes over a step for good, and ends for good', async () => {
     localStorage.setItem(KEPT, 'k');
     const first = renderOnCase(<FirstCase />, emptyRecord());

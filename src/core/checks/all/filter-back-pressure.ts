@@ -15,7 +15,7 @@ const columns = {
 /** Read at less than this share of the clean filter's highest flow, it says nothing; common practice, no source. */
 const ENOUGH_FLOW = 0.5;
 
-/** An excess that no sensor at rest explains: ten times what it may be off by. */
+/** A difference that no sensor at rest explains: ten times what it may be off by. */
 const PLAIN_MBAR = 10 * ZERO_MBAR;
 
 interface Given {
@@ -31,8 +31,8 @@ function filterFinding(said: Finding, c: CurveComparison, i: Given, zeroBad: boo
   const highest = Math.max(...i.clean.map((p) => p.flow.value));
   const blocked = said.verdict === 'fail' && c.everywhere === 'above';
   const flowed = Math.max(...judged.map((p) => p.x)) >= ENOUGH_FLOW * highest;
-  const plain = judged.some((p) => p.y - (p.reference ?? p.y) > PLAIN_MBAR);
-  if (!flowed && (said.verdict === 'pass' || (blocked && !plain)))
+  const plain = judged.some((p) => Math.abs(p.y - (p.reference ?? p.y)) > PLAIN_MBAR);
+  if (judged.length > 0 && !flowed && (said.verdict === 'pass' || !plain))
     return {
       verdict: 'unsure',
       because: `${said.because} Little flowed: at idle a blocked filter and a clean one are close. Read it again at a higher speed, up to about ${like(highest, i.measured[0]!.flow)}.`,
@@ -45,7 +45,10 @@ function filterFinding(said: Finding, c: CurveComparison, i: Given, zeroBad: boo
       speaks: [{ says: 'for', part: 'particle filter', failure: 'blocked', where: '' }],
     };
   if (said.verdict === 'fail' && c.everywhere === 'below')
-    return { ...said, because: `${said.because} Filter cracked or removed, or a hose off.` };
+    return {
+      ...said,
+      because: `${said.because} Filter cracked or removed, or a hose off${i.off ? '' : ', or a sensor that reads too low: it was not read with the engine off'}.`,
+    };
   if (said.verdict !== 'pass') return said;
   // A sensor that reads too low makes a clean filter of any.
   if (!i.off) return { ...said, because: `${said.because} That holds${notRead}.` };

@@ -50,7 +50,7 @@ export const threeWire: Circuit = {
   diagram: {
     lines: [
       [
-        { end: 'supply', label: '5 V' },
+        { end: 'supply', label: 'supply' },
         wire('regulator', 'supplyWire'),
         at('supply'),
         drawn('plug', 'plug', 'plugSupply', 'contactSupply'),

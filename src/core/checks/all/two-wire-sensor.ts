@@ -35,7 +35,7 @@ export const twoWire: Circuit = {
   diagram: {
     lines: [
       [
-        { end: 'supply', label: '5 V' },
+        { end: 'supply', label: 'supply' },
         drawn('resistor', 'pull-up', 'pullup'),
         at('pin'),
         wire('wire'),
