@@ -53,39 +53,31 @@ export function phrase(id: string, label: string, text: string): Phrase {
 /** Whether a phrase has a word that it could be met by: "the" and "!?" have none. */
 export const canBeMet = (text: string): boolean => phrase('', '', text).tokens.length > 0;
 
-/** All phrases that ship; of those that follow a pattern only what nobody claimed by hand for another symptom. */
-export function shippedPhrases(): Phrase[] {
-  const steps = shippedPhrasesInSteps();
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-}
-
-/** The same in steps of about a millisecond, so that a page can answer in between. */
-export function* shippedPhrasesInSteps(): Generator<undefined, Phrase[]> {
-  const out: Phrase[] = [];
-  for (const s of SYMPTOMS) {
-    for (const say of s.says) out.push(phrase(s.id, s.label, say));
-    yield;
-  }
+/**
+ * All phrases that ship, some for each symptom and step, so that a page can answer in between; of those that follow a
+ * pattern only what nobody claimed by hand for another symptom.
+ */
+export function* shippedPhrases(): Generator<Phrase[]> {
   const key = (p: Phrase) => [...p.tokens].sort().join(' ');
-  const claimed = new Map(out.map((p) => [key(p), p.id]));
+  const claimed = new Set<string>();
   for (const s of SYMPTOMS) {
+    const own = s.says.map((say) => phrase(s.id, s.label, say));
+    for (const p of own) claimed.add(key(p));
+    yield own;
+  }
+  for (const s of SYMPTOMS) {
+    const patterned: Phrase[] = [];
     for (const say of s.patterned) {
       // Nothing may stand between: a heater hose that is broken is no dead heater.
       const made = phrase(s.id, s.label, say);
       // A pattern yields to what names the thing more closely.
       const p = { ...made, gap: 0, weight: made.weight - 0.2 };
-      const k = key(p);
-      if (!claimed.has(k)) {
-        claimed.set(k, s.id);
-        out.push(p);
-      }
+      if (claimed.has(key(p))) continue;
+      claimed.add(key(p));
+      patterned.push(p);
     }
-    yield;
+    yield patterned;
   }
-  return out;
 }
 
 /** Phrases by the one of their tokens that fewest phrases have, so that few are looked at. */

@@ -6,7 +6,7 @@ import { frameTokens } from './frame-tables';
 import { readFrames } from './frames';
 import { GUESS, speaking } from './guess';
 import { ORDINARY } from './ordinary-words';
-import { byRarest, find, phrase, shippedPhrasesInSteps, SPREAD, type Hit, type Phrase } from './phrases';
+import { byRarest, find, phrase, shippedPhrases, SPREAD, type Hit, type Phrase } from './phrases';
 import { SYMPTOMS } from './vocabulary';
 import { canonical, nearWord, NEGATIONS, NOT_WHEN, SMALL, stem, tokens } from './words';
 
@@ -118,8 +118,11 @@ export class Vocabulary {
         const name = t.of === of ? label(t.concept) : undefined;
         return name === undefined ? [] : [phrase(t.concept, name, t.words)];
       });
-    const shipped = yield* shippedPhrasesInSteps();
-    const symptoms = [...own('symptom', (id) => symptomById(id)?.label), ...shipped];
+    const symptoms = own('symptom', (id) => symptomById(id)?.label);
+    for (const some of shippedPhrases()) {
+      symptoms.push(...some);
+      yield;
+    }
     const conditions = [
       ...own('condition', conditionLabel),
       // "Fuel pressure low" is no low fuel: a circumstance of two words is said in one piece.

@@ -62,9 +62,9 @@ describe('a phrase that names no thing', () => {
   });
 
   it('is never said of the car where a mirror, a radio or a seat does it, whichever phrase it is', () => {
-    const thin = shippedPhrases().filter(
-      (p) => p.tokens.length <= 2 && !p.tokens.some((t) => thingWords().has(t)),
-    );
+    const thin = [...shippedPhrases()]
+      .flat()
+      .filter((p) => p.tokens.length <= 2 && !p.tokens.some((t) => thingWords().has(t)));
     expect(thin.length).toBeGreaterThan(200);
     const OTHERS = ['the radio', 'the passenger seat', 'the door mirror', 'the sunroof'];
     const wrong: string[] = [];

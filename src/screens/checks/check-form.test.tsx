@@ -1,45 +1,19 @@
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { useState } from 'react';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { checkOf, rowsFor, type Typed } from '@/core/checks';
-import { Choice } from '@/ui/controls';
-import { LineInput } from '@/ui/line-input';
+import { checkOf, type Typed } from '@/core/checks';
 import { CheckForm } from './check-form';
-import type { Entries, Entry } from './entries';
+import { startRows, useEntriesOfPage } from './entries-of-page';
 
 beforeAll(() => import('@/ui/drawing'));
 
-/** A check whose entries nobody keeps. */
+/** A check on its page, with what was typed. */
 function Alone({ id, typed = {}, earlier }: { id: string; typed?: Typed; earlier?: Typed }) {
   const check = checkOf(id)!;
-  const start = (t: Typed): Entry[] =>
-    rowsFor(check, t).map((r, position) => ({ ...r, id: `e${position}`, position }));
-  const [rows, setRows] = useState(() => start(typed));
-  const set = (row: Entry, of: 'entered' | 'at', value: string) =>
-    setRows((all) => all.map((r) => (r.id === row.id ? { ...r, [of]: value } : r)));
-  const entries: Entries = {
-    rows,
-    cell: (row, of, { label, onEnter }) => (
-      <LineInput label={label} value={row[of]} onChange={(v) => set(row, of, v)} onEnter={onEnter} />
-    ),
-    choice: (row, label, options) => (
-      <Choice
-        label={label}
-        value={row.entered || options[0]!}
-        options={options}
-        onChange={(v) => set(row, 'entered', v)}
-      />
-    ),
-    add: (more) =>
-      setRows((all) => [
-        ...all,
-        ...more.map((r, i) => ({ ...r, id: `n${all.length + i}`, position: all.length + i })),
-      ]),
-    remove: (gone) => setRows((all) => all.filter((r) => !gone.some((g) => g.id === r.id))),
-    fill: (row, value) => set(row, 'entered', value),
-  };
-  return <CheckForm check={check} entries={entries} {...(earlier ? { earlier: start(earlier) } : {})} />;
+  const [entries] = useEntriesOfPage(check, typed);
+  return (
+    <CheckForm check={check} entries={entries} {...(earlier ? { earlier: startRows(check, earlier) } : {})} />
+  );
 }
 const findings = () =>
   within(screen.getByRole('list', { name: 'Findings' }))

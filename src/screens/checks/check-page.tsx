@@ -6,13 +6,12 @@ import Link from '@/ui/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { checkOf, rowsFor, type Check, type Typed } from '@/core/checks';
+import { checkOf, type Check, type Typed } from '@/core/checks';
 import { putCheck } from '@/core/guide';
 import { Button, Choice, Quiet, Tag } from '@/ui/controls';
-import { LineInput } from '@/ui/line-input';
-import type { Entries, Entry } from './entries';
+import type { Entry } from './entries';
+import { useEntriesOfPage } from './entries-of-page';
 import { CheckForm } from './check-form';
-import { pasteFigures } from '../paste-figures';
 import { post } from '../send';
 import { TestShelf } from './sections';
 
@@ -34,9 +33,6 @@ const Page = styled.div`
   }
 `;
 
-const startRows = (check: Check, typed: Typed): Entry[] =>
-  rowsFor(check, typed).map((r, position) => ({ ...r, id: `e${position}`, position }));
-
 /** One check: what it answers, its form to try, its source, and the way onto a case. */
 export function CheckPage({
   id,
@@ -49,33 +45,7 @@ export function CheckPage({
   start: string;
 }) {
   const check = checkOf(id)!;
-  const [rows, setRows] = useState<Entry[]>(() => startRows(check, {}));
-  const set = (row: Entry, of: 'entered' | 'at', value: string) =>
-    setRows((all) => all.map((r) => (r.id === row.id ? { ...r, [of]: value } : r)));
-  const entries: Entries = {
-    rows,
-    cell: (row, of, props) => (
-      <LineInput
-        key={row.id + of}
-        value={row[of]}
-        onChange={(v) => set(row, of, v)}
-        onPaste={props.figure ? (e) => pasteFigures(e, (v) => set(row, of, v)) : undefined}
-        {...props}
-      />
-    ),
-    choice: (row, label, options) => (
-      <Choice
-        label={label}
-        value={row.entered || options[0]!}
-        options={options}
-        onChange={(v) => set(row, 'entered', v)}
-      />
-    ),
-    add: (more) =>
-      setRows((all) => [...all, ...more.map((r, i) => ({ ...r, id: nanoid(8), position: all.length + i }))]),
-    remove: (gone) => setRows((all) => all.filter((r) => !gone.some((g) => g.id === r.id))),
-    fill: (row, value) => set(row, 'entered', value),
-  };
+  const [entries, beginWith] = useEntriesOfPage(check);
   return (
     <TestShelf>
       <Page>
@@ -91,14 +61,14 @@ export function CheckPage({
           )}
           <CheckForm check={check} entries={entries} />
           <p style={{ display: 'flex', gap: 8, paddingTop: 12 }}>
-            <Button onPress={() => setRows(startRows(check, check.example as Typed))}>Load example</Button>
-            <Button $kind="quiet" onPress={() => setRows(startRows(check, {}))}>
+            <Button onPress={() => beginWith(check.example as Typed)}>Load example</Button>
+            <Button $kind="quiet" onPress={() => beginWith({})}>
               Clear
             </Button>
           </p>
         </section>
         <aside>
-          <PutOnCase check={check} rows={rows} cases={cases} start={start} />
+          <PutOnCase check={check} rows={entries.rows} cases={cases} start={start} />
           <h2>How to do it</h2>
           <p>{check.explains}</p>
           {check.needs && (

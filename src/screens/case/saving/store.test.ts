@@ -3,19 +3,11 @@ import type { ChangedRows, ChangeResult } from '@/core/api';
 import { applyOps, KINDS, KIND_NAMES, type CaseRecord, type Change } from '@/core/case';
 import { emptyRecord } from '@/core/case/test-record';
 import { waitsForServer } from './flush';
-import { createCaseStore, type OpenCase } from './store';
+import { createCaseStore } from './store';
+import { openedCase } from './test-open-case';
 
 const record = emptyRecord;
-const opened = (r = record()): OpenCase => ({
-  record: r,
-  sameVehicle: [],
-  cameBackAs: [],
-  comebackOf: [],
-  comebackOffers: [],
-  twin: null,
-  money: { currency: 'EUR', hourRate: null },
-  followUp: { days: 30, distance: '' },
-});
+const opened = (r = record()) => openedCase(r);
 
 /** A browser's storage, as far as the outbox needs it. */
 function storage() {
