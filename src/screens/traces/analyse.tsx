@@ -1,7 +1,7 @@
 'use client';
 
 import { CopyPlus } from 'lucide-react';
-import { useEffect, useEffectEvent, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import styled from 'styled-components';
 import {
@@ -122,10 +122,16 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
   const [ran, setRan] = useState<Ran>({ roles: {}, settings: {} });
   const put = usePutFindings();
   const [busy, setBusy] = useState<{ stop: () => void; long: boolean }>();
+  /** Only the run started last says what is shown: the one of the opening may answer behind a press. */
+  const runs = useRef(0);
   const [problem, setProblem] = useState('');
   const whole = span.from <= loaded.from && span.to >= loaded.to;
 
   const choose = (next: string) => {
+    // What is under way answers another question.
+    runs.current++;
+    busy?.stop();
+    setBusy(undefined);
     setId(next);
     setRoles(rolesFor(ANALYSES.find((a) => a.id === next)!));
     setSettings({});
@@ -133,13 +139,13 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
     store.setState({ result: undefined, overResult: undefined, found: [] });
   };
   const fields = settingsOf(analysis.settings);
-  const last = lastRun(tests, id);
+  const before = lastRun(tests, id);
   const valueOf = (f: Setting): string => {
     const own = settings[f.name];
     if (own !== undefined) return own;
     if (f.name === 'cylinder' && sheet.crank) return String(sheet.crank.cylinder);
     if (f.name === 'advance' && sheet.crank) return String(sheet.crank.advance);
-    return String(last?.settings[f.name] ?? f.is ?? f.options?.[0] ?? '');
+    return String(before?.settings[f.name] ?? f.is ?? f.options?.[0] ?? '');
   };
   const run = async () => {
     const typed: Record<string, string | number> = {};
@@ -176,6 +182,7 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
     stretch: { from?: number; to?: number },
   ): Promise<{ result: TraceResult; ran: Ran } | undefined> => {
     setProblem('');
+    const mine = ++runs.current;
     const { worker, over } = store.getState();
     const engine = { order: sheet.order || order, strokes, angles: sheet.angles };
     const ask: AnalysisRequest = {
@@ -199,22 +206,27 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
     const running = startAnalysis(worker, samples, ask);
     setBusy({ stop: running.stop, long: samples >= LONG });
     const answer = await running.answer;
-    setBusy(undefined);
+    const last = mine === runs.current;
+    if (last) setBusy(undefined);
     if (!answer) return undefined;
     if (!answer.ok) {
-      setProblem(answer.message);
-      store.setState({ result: undefined, overResult: undefined, compared: [], found: [] });
+      if (last) {
+        setProblem(answer.message);
+        store.setState({ result: undefined, overResult: undefined, compared: [], found: [] });
+      }
       return undefined;
     }
-    store.setState({ result: answer.value, overResult: there, compared: [], found: answer.value.marks });
-    if (there && over) void compare(answer.value, there, over, ask);
     const names = (list: number[]) => list.map((i) => loaded.channels[i]!.name);
     const now: Ran = {
       roles: Object.fromEntries(Object.entries(roles).map(([role, list]) => [role, names(list)])),
       settings: typed,
       ...stretch,
     };
-    setRan(now);
+    if (last) {
+      store.setState({ result: answer.value, overResult: there, compared: [], found: answer.value.marks });
+      if (there && over) void compare(answer.value, there, over, ask);
+      setRan(now);
+    }
     return { result: answer.value, ran: now };
   };
   /** Both over their halves, to tell a difference from what either differs within itself. */
