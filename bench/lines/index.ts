@@ -79,12 +79,19 @@ export function judgeLine(row: string): Count {
       const kind = first.slice(0, first.indexOf(':') + 1);
       return [first, ...others.map((o) => (/^[a-z]+:/.test(o) ? o : kind + o))];
     });
-  const read = readQuery(line, KNOWN, CATALOGUE).flatMap(named);
+  const chips = readQuery(line, KNOWN, CATALOGUE);
+  // A guess is shown as a question, and counts as one.
+  const read = chips.filter((c) => !c.guess).flatMap(named);
+  const asked = chips.filter((c) => c.guess).flatMap(named);
   const unread = wanted.filter((any) => !any.some((l) => read.some((r) => meets(l, r))));
   return {
     right: wanted.length - unread.length,
     wrong: read.filter((r) => !wanted.flat().some((l) => meets(l, r))),
     unread: unread.map((any) => any.join('/')),
+    asked: [
+      ...unread.flatMap((any) => (any.some((l) => asked.some((r) => meets(l, r))) ? [any.join('/')] : [])),
+      ...asked.filter((r) => !wanted.flat().some((l) => meets(l, r))),
+    ],
   };
 }
 
@@ -97,7 +104,7 @@ const rowOf = (name: string, lines: readonly string[]): string => readingRow(nam
 /** Lines of the search field read into chips, of all that was meant. */
 export function lines(): string {
   return [
-    ...readingHead('Lines'),
+    ...readingHead('Lines', true),
     rowOf('looked at while mending: the first set', half(0)[0]!),
     rowOf('looked at while mending: at the bench', half(0)[1]!),
     rowOf('looked at while mending: all', LOOKED_AT),

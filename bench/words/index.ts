@@ -2,6 +2,8 @@ import { readSentence } from '@/core/symptoms';
 import { readingHead, readingRow, type Count } from '../reading-row';
 import { AT_THE_COUNTER } from './at-the-counter';
 import { BY_MESSAGE } from './by-message';
+import { BY_TELEPHONE } from './by-telephone';
+import { IN_LONG } from './in-long';
 import { labelled, type Labelled } from './labelled';
 import { ON_THE_JOB_CARD } from './on-the-job-card';
 import { ON_THE_ROAD } from './on-the-road';
@@ -9,12 +11,15 @@ import { TABLE } from './sentences';
 
 /** Symptoms: each meant one is read or not; each one read that was not meant, or was denied, is wrong. */
 export function judgeSentence({ text, symptoms, optional }: Labelled): Count {
-  const read = [...new Set(readSentence(text).symptoms.flatMap((s) => (s.negated ? [] : [s.id])))];
+  const reading = readSentence(text);
+  const read = [...new Set(reading.symptoms.flatMap((s) => (s.negated ? [] : [s.id])))];
   const unread = symptoms.filter((s) => !read.includes(s));
   return {
     right: symptoms.length - unread.length,
     wrong: read.filter((s) => !symptoms.includes(s) && !optional.includes(s)),
     unread,
+    // What may be meant as well is not asked in vain.
+    asked: reading.perhaps.map((p) => p.id).filter((id) => !optional.includes(id) && !read.includes(id)),
   };
 }
 
@@ -25,11 +30,12 @@ const SETS: readonly [name: string, table: string][] = [
   ['on the road', ON_THE_ROAD],
   ['on the job card', ON_THE_JOB_CARD],
   ['by message', BY_MESSAGE],
+  ['told at length', IN_LONG],
 ];
 const half = (rest: number) =>
   SETS.map(([name, table]) => ({ name, sentences: labelled(table).filter((_, i) => i % 2 === rest) }));
 export const LOOKED_AT = half(0);
-export const HELD_OUT = half(1);
+export const HELD_OUT = [...half(1), { name: 'by telephone', sentences: labelled(BY_TELEPHONE) }];
 
 /** Sentences read into symptoms, of all symptoms meant. */
 export function words(): string {
@@ -41,7 +47,7 @@ export function words(): string {
     ),
   ];
   return [
-    ...readingHead('Sentences'),
+    ...readingHead('Sentences', true),
     ...rows('looked at while mending', LOOKED_AT),
     ...rows('not looked at', HELD_OUT),
   ].join('\n');

@@ -11,6 +11,11 @@ export const SymptomsReading = z
         frequency: z.enum(['', 'always', 'intermittent', 'once']).describe('Empty where it is not told.'),
       }),
     ),
+    perhaps: z
+      .array(
+        z.object({ ...concept, share: z.number().describe('How far all its words speak for it, 0 to 1.') }),
+      )
+      .describe('What may be meant and is to be asked; nothing is taken for said.'),
     denied: z
       .array(z.object(concept))
       .describe('Symptoms that the text takes back: not there, no longer there.'),

@@ -88,6 +88,8 @@ export function readQuery(
       ...(or.length ? { or: or.slice(0, 1) } : {}),
     });
   }
+  for (const p of sentence.perhaps)
+    chips.push({ kind: 'symptom', label: p.label, value: p.id, words: p.words, guess: true });
   for (const c of sentence.conditions.filter((x) => !x.negated))
     chips.push({ kind: 'condition', label: c.label, value: c.id, words: c.words });
 
@@ -100,12 +102,6 @@ export function readQuery(
   const said = vehicleWords(unknown, line, chips);
   chips.push(...said.chips);
   const words = said.rest;
-  // Words that stood side by side are guessed at together; what they mean is asked for beside them.
-  for (const run of runsOf(line, words)) {
-    const guess = vocabulary.guess(run.join(' '));
-    if (guess && !chips.some((c) => c.kind === 'symptom' && c.value === guess.id))
-      chips.push({ kind: 'symptom', label: guess.label, value: guess.id, words: guess.words, guess: true });
-  }
   for (const w of words.filter((x) => !FILLERS.has(x.toLowerCase())))
     chips.push({ kind: 'text', label: w, value: w.toLowerCase(), words: w });
   const place = (c: Chip) => text.line.toLowerCase().indexOf(c.words.toLowerCase().split(' ')[0]!);
@@ -140,15 +136,6 @@ const ENGINE_AREAS = new Set(['starting', 'running', 'smoke']);
 
 /** They say nothing that a case could be found by. */
 const FILLERS = new Set('but fine still just also only very really'.split(' '));
-
-/** Words in the runs in which they follow each other within one clause of the line. */
-function runsOf(line: string, words: readonly string[]): string[][] {
-  const left = new Set(words);
-  return line.split(/[,;.!?]|\b(?:and|but)\b/).flatMap((clause) => {
-    const run = (clause.match(/[\p{L}\p{N}'’-]+/gu) ?? []).filter((w) => left.has(w));
-    return run.length ? [run] : [];
-  });
-}
 
 /**
  * Whether a code meets one asked for: `x` stands for any digit, the failure type byte is left aside.

@@ -25,7 +25,7 @@ describe('symptoms clause by clause', () => {
     ['stalls when hot, never when it starts cold', ['stall hot']],
     ['no lights on the dash apart from the airbag lamp', ['airbag-light']],
     ['no warning lights, stalls', ['stall']],
-    ['no lights on the trailer', ['lights-out']],
+    ['no lights on the left side', ['lights-out']],
     ['battery light off, will not start properly', ['no-start']],
     ['', []],
     ['when cold', []],

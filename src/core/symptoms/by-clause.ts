@@ -1,4 +1,4 @@
-import type { Vocabulary } from './read';
+import type { SentenceReading, Vocabulary } from './read';
 
 /** One symptom of a text, with what its own clause says of it. */
 export interface ClauseSymptom {
@@ -21,6 +21,19 @@ const IS_WELL = /\b(?:fine|ok(?:ay)?|good|normal(?:ly)?|perfect(?:ly)?|all right
 const NOT_WELL = /\b(?:not|never|no|n[’']t|isn|doesn|won)\b/iu;
 
 /**
+ * What a text may say and is to be asked: what neither the whole nor one of its clauses says for sure.
+ *
+ * @param vocabulary the shop's own
+ * @param text a complaint as it was written down
+ * @returns each symptom once, the likeliest first
+ * @example perhapsIn(the shipped vocabulary, 'someone has to pull over')[0].id // 'steer-pull'
+ */
+export function perhapsIn(vocabulary: Vocabulary, text: string): SentenceReading['perhaps'] {
+  const said = new Set(symptomsByClause(vocabulary, text).map((s) => s.id));
+  return vocabulary.read(text).perhaps.filter((p) => !said.has(p.id));
+}
+
+/**
  * The symptoms a text tells of, each with the conditions of its own clause; what is denied is left out. "Pulls left
  * when braking, noise when cold" gives braking to the one and cold to the other.
  *
@@ -32,11 +45,13 @@ const NOT_WELL = /\b(?:not|never|no|n[’']t|isn|doesn|won)\b/iu;
 export function symptomsByClause(vocabulary: Vocabulary, text: string): ClauseSymptom[] {
   const found = new Map<string, ClauseSymptom>();
   let before: ClauseSymptom[] = [];
+  const whole = new Set(vocabulary.read(text).symptoms.flatMap((s) => (s.negated ? [] : [s.id])));
   for (const clause of text.split(CLAUSES)) {
     if (clause.trim() === '') continue;
     const read = vocabulary.read(clause.trim());
     const conditions = read.conditions.filter((c) => !c.negated).map((c) => c.id);
-    const here = read.symptoms
+    // What its clause alone leaves open may be borne out by the rest.
+    const here = [...read.symptoms, ...read.perhaps.filter((p) => p.said && whole.has(p.id))]
       .filter((s) => !s.negated)
       .map(({ id, label, words }) => ({
         id,

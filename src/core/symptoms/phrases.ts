@@ -15,6 +15,8 @@ export interface Phrase {
   negative: boolean;
   /** The one word of a phrase of a single word, before another stood for it: "pulls" is not "drifts". */
   own?: string;
+  /** The shop taught it: it needs no second opinion. */
+  taught?: boolean;
 }
 export type Hit = Phrase & {
   from: number;

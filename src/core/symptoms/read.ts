@@ -1,4 +1,3 @@
-import { withoutLongRuns } from '@/core/text/long-runs';
 import { CONDITIONS, conditionLabel } from './conditions';
 import { isTakenBack } from './denial';
 import { symptomById } from './names';
@@ -6,14 +5,16 @@ import { frameTokens } from './frame-tables';
 import { readFrames } from './frames';
 import { GUESS, speaking } from './guess';
 import { ORDINARY } from './ordinary-words';
-import { byRarest, find, phrase, shippedPhrases, SPREAD, type Hit, type Phrase } from './phrases';
+import { byRarest, find, phrase, shippedPhrases, type Hit, type Phrase } from './phrases';
+import { weighed, type Perhaps } from './second-opinion';
 import { SYMPTOMS } from './vocabulary';
-import { canonical, nearWord, NEGATIONS, NOT_WHEN, SMALL, stem, tokens } from './words';
+import { walledClauses } from './walled-clauses';
+import { canonical, nearWord, NEGATIONS, SMALL, stem, tokens } from './words';
 
 export { GUESS } from './guess';
 export { stem, tokens } from './words';
 
-interface SymptomHit {
+export interface SymptomHit {
   id: string;
   label: string;
   /** Token positions in the sentence, first and one past the last. */
@@ -25,7 +26,10 @@ interface SymptomHit {
 }
 
 export interface SentenceReading {
+  /** What is said, or said not to be so. */
   symptoms: SymptomHit[];
+  /** What may be said, to be asked: a phrase that the rest of the sentence does not bear out, or only the words. */
+  perhaps: (SymptomHit & Pick<Perhaps, 'share' | 'said'>)[];
   conditions: SymptomHit[];
   frequency: '' | 'always' | 'intermittent' | 'once';
   /** Words that belong to no symptom, condition or frequency, in order. */
@@ -41,10 +45,6 @@ export interface TaughtWord {
 
 const MOST_CORRECTED = 5000;
 const MOST_KEPT = 4000;
-/** Comma, full stop and the like, but not within a number. */
-const CLAUSE_END = /[,;.!?\n](?!\d)/;
-const WALL = Array.from({ length: SPREAD }, () => ({ word: '', token: '|' }));
-
 const FREQUENCY: readonly [RegExp, SentenceReading['frequency']][] = [
   [/\b(always|every time|constantly|permanent(ly)?|all the time)\b/i, 'always'],
   [
@@ -61,21 +61,6 @@ const allIsWell = (sentence: string[], from: number): boolean => {
   return before.slice(wall + 1).some((t, i, list) => WELL.has(t) && !NEGATIONS.has(list[i - 1] ?? ''));
 };
 const WELL = new Set('fine ok okay good normal perfect alright well'.split(' ').map(stem));
-
-/** No lamp on the dash is no lamp that has failed: it is nothing at all. "No lamps" may be either, and is not told. */
-const NO_LAMPS =
-  /\bno (?:warning )?(?:lights?|lamps?) (?:(?:on|in|showing|lit|up) )*(?:on |in )?(?:the |my )?(?:dash(?:board)?|cluster|instruments?|display)\b|\bno (?:warning lights?|(?:warning )?lamps?)\b/giu;
-
-/** "Please check the oil light": what is to be looked at is not what is wrong; "check engine" is a lamp. */
-const REQUEST =
-  /\b(?:please|to|and|also|then|pls|plz|could you|can you|we|i)\s+check(?:ed)?\b|\bcheck(?:ed)?\s+(?:the|all|for|if|whether|his|her|my|our|over|wiring|both|that|how|why|with)\b/giu;
-
-const WHEN = new Set(['when', 'if', 'while', 'whenever', 'once']);
-/** Marks a denial that belongs to a circumstance: "not when cold", "never if it is wet". */
-const negatedWhen = (list: { word: string; token: string }[]): { word: string; token: string }[] =>
-  list.map((t, i) =>
-    NEGATIONS.has(t.token) && WHEN.has(list[i + 1]?.word.toLowerCase() ?? '') ? { ...t, token: NOT_WHEN } : t,
-  );
 
 /** Conditions that stay when a symptom's own phrase says them: they say nothing of the symptom itself. */
 const STAYS = new Set(['load', 'acceleration', 'bumps', 'rain', 'low-speed', 'high-speed', 'turning']);
@@ -116,7 +101,7 @@ export class Vocabulary {
     const own = (of: TaughtWord['of'], label: (id: string) => string | undefined): Phrase[] =>
       taught.flatMap((t) => {
         const name = t.of === of ? label(t.concept) : undefined;
-        return name === undefined ? [] : [phrase(t.concept, name, t.words)];
+        return name === undefined ? [] : [{ ...phrase(t.concept, name, t.words), taught: true }];
       });
     const symptoms = own('symptom', (id) => symptomById(id)?.label);
     for (const some of shippedPhrases()) {
@@ -171,28 +156,36 @@ export class Vocabulary {
     const { list, own, tokens: plain } = this.plain(text);
     const words = list.map((t) => t.word.toLowerCase());
     const frames = readFrames(plain, words);
-    const { kept: symptoms, again } = find(
+    const { kept, again } = find(
       plain,
       this.symptoms,
       frames.hits,
       own,
       (h) => h.tokens.length === 0 || !frames.isOfAnother(h),
     );
+    const saysNot = (h: Hit) =>
+      h.denied === true || isTakenBack(plain, h, plain.slice(Math.max(0, h.from - 2), h.from), true);
     const when = find(plain, this.conditions);
+    // "When hot" says nothing of what it does then.
+    const inOne = (i: number) => kept.some((h) => i >= h.from && i < h.to);
+    const told = plain.map((t, i) => (!inOne(i) && when.kept.some((c) => i >= c.from && i < c.to) ? '' : t));
+    const { sure: symptoms, perhaps } = weighed(told, kept, saysNot);
     const used = new Set<number>();
     const conditions = when.kept.filter((c) => {
       if (allIsWell(plain, c.from)) {
         for (let i = c.from; i < c.to; i++) used.add(i);
         return false;
       }
-      const inside = symptoms.find((s) => c.from >= s.from && c.to <= s.to);
+      const inside = kept.find((s) => c.from >= s.from && c.to <= s.to);
       // One word may belong to the symptom ("hot wheel"); "when braking" says when.
       const says = STAYS.has(c.id) || c.to - c.from > 1;
       return !inside || (says && !this.implied.get(inside.id)?.has(c.id));
     });
-    const saidBy = (i: number) => symptoms.some((s) => i >= s.from && i < s.to);
+    const saidBy = (i: number) => kept.some((s) => i >= s.from && i < s.to);
     // What is said twice is understood twice, and counts once.
     for (const h of [...again, ...when.again]) for (let i = h.from; i < h.to; i++) used.add(i);
+    const wordsOf = (from: number, to: number): string =>
+      [...new Set(list.slice(from, to).flatMap((t) => t.word || []))].join(' ');
     const hit = (h: Hit, of: 'symptom' | 'condition'): SymptomHit => {
       for (let i = h.from; i < h.to; i++) used.add(i);
       // The "no" of "no start" is the symptom's own: it takes no circumstance back.
@@ -200,11 +193,16 @@ export class Vocabulary {
         .slice(Math.max(0, h.from - 2), h.from)
         .map((t, i, list) => (of === 'condition' && saidBy(h.from - list.length + i) ? '' : t));
       const negated = h.denied === true || isTakenBack(plain, h, before, of === 'symptom');
-      const words = [...new Set(list.slice(h.from, h.to).map((t) => t.word))].join(' ');
-      return { id: h.id, label: h.label, from: h.from, to: h.to, words, negated };
+      return { id: h.id, label: h.label, from: h.from, to: h.to, words: wordsOf(h.from, h.to), negated };
     };
     return {
       symptoms: symptoms.map((s) => hit(s, 'symptom')),
+      perhaps: perhaps.map((p) => ({
+        ...p,
+        label: symptomById(p.id)?.label ?? p.id,
+        words: wordsOf(p.from, p.to),
+        negated: false,
+      })),
       conditions: conditions.map((c) => hit(c, 'condition')),
       frequency: FREQUENCY.find(([p]) => p.test(text))?.[1] ?? '',
       rest: [
@@ -255,15 +253,7 @@ export class Vocabulary {
     own: string[];
     tokens: string[];
   } {
-    // What belongs together is said within one clause: nothing is met across its end.
-    const list = withoutLongRuns(text)
-      .replace(NO_LAMPS, ', ')
-      .replace(REQUEST, (said) => said.replace(/check/iu, 'inspect'))
-      .split(CLAUSE_END)
-      .map((clause) => negatedWhen(tokens(clause)).filter((t) => t.token !== ''))
-      // A row of full stops ends one clause.
-      .filter((words, i) => i === 0 || words.length > 0)
-      .flatMap((words, i) => [...(i > 0 ? WALL : []), ...words]);
+    const list = walledClauses(text);
     // A misspelt word first finds its word, then the one that stands for it.
     const own = list.map((t) => this.correct(t.token));
     return { list, own, tokens: canonical(own) };

@@ -1,5 +1,5 @@
 import type { SymptomsReading } from '@/core/api';
-import { conditionLabel, symptomsByClause } from '@/core/symptoms';
+import { conditionLabel, perhapsIn, symptomsByClause } from '@/core/symptoms';
 import { shopVocabulary } from './words';
 
 /** Reads a complaint by the shop's own vocabulary; nothing is kept. */
@@ -11,6 +11,10 @@ export async function readSymptoms(text: string): Promise<SymptomsReading> {
     symptoms: symptoms.map((s) => ({
       ...s,
       conditions: s.conditions.map((id) => ({ id, label: conditionLabel(id) })),
+    })),
+    perhaps: perhapsIn(vocabulary, text).map(({ id, label, words, share }) => ({
+      ...{ id, label, words },
+      share: Number(share.toFixed(2)),
     })),
     denied: reading.symptoms
       .filter((s) => s.negated && !symptoms.some((x) => x.id === s.id))

@@ -12,6 +12,7 @@ import { useActions } from '../../frame/actions';
 import { AddFiles, Files } from '../files';
 import { OfferButton } from '../guidance/offer';
 import { useCase } from '../saving/store';
+import { Perhaps } from './perhaps';
 import { AddSymptom, SymptomRow } from './symptoms';
 import { VehicleFields } from './vehicle';
 
@@ -93,6 +94,11 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
             )}
           </div>
         )}
+        <Perhaps
+          words={said}
+          known={symptoms.map((s) => s.concept)}
+          onTake={(p) => add('symptom', { concept: p.id, words: p.words, position: symptoms.length })}
+        />
         <ProseField
           kind="case"
           id={id}

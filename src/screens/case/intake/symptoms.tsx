@@ -11,6 +11,7 @@ import { Button, IconButton, Input, Tag } from '@/ui/controls';
 import { useDraft } from '../../draft';
 import { ChoiceField } from '../fields';
 import { useCase } from '../saving/store';
+import { Perhaps } from './perhaps';
 import { useVocabulary } from './vocabulary';
 
 const SymptomBox = styled.div`
@@ -87,6 +88,9 @@ export function SymptomRow({ symptom: s }: { symptom: RowOf<'symptom'> }) {
           <X aria-hidden="true" />
         </IconButton>
       </span>
+      {!label && (
+        <Perhaps words={s.words} known={[]} onTake={(p) => edit('symptom', s.id, 'concept', p.id)} />
+      )}
       {choosing && (
         <div style={{ flexBasis: '100%', display: 'flex', flexWrap: 'wrap', gap: 5, paddingBottom: 6 }}>
           {CONDITIONS.map((c) => (
@@ -219,7 +223,9 @@ export function AddSymptom() {
         <div style={{ paddingLeft: 8, fontSize: '0.8125rem', color: 'var(--ink-2)' }} role="status">
           {hits.length
             ? `Read as: ${[...hits.map((h) => h.label), ...read.conditions.map((c) => c.label), read.frequency].filter(Boolean).join(' · ')}`
-            : 'Not in the vocabulary; kept in your words.'}
+            : read.perhaps.length
+              ? `Perhaps ${read.perhaps.map((p) => p.label).join(', or ')}: kept in your words, and asked.`
+              : 'Not in the vocabulary; kept in your words.'}
         </div>
       )}
     </div>
