@@ -1,4 +1,4 @@
-import { chromium } from 'playwright';
+import { chromium, type Page } from 'playwright';
 import sharp from 'sharp';
 import { grayOf, type Gray } from '@/core/pictures';
 import { pick, random } from '@/sim/random';
@@ -67,6 +67,9 @@ export function screenOf(n: number): Screen {
   };
 }
 
+/** A picture of a page; where two browsers share a busy processor the first try may come to nothing. */
+const photographed = (page: Page): Promise<Buffer> => page.screenshot().catch(() => page.screenshot());
+
 /** Draws screens as pictures. */
 export async function drawScreens(screens: readonly Screen[]): Promise<Gray[]> {
   const browser = await chromium.launch({ executablePath: CHROMIUM(), args: ['--no-sandbox'] });
@@ -75,7 +78,7 @@ export async function drawScreens(screens: readonly Screen[]): Promise<Gray[]> {
     const out: Gray[] = [];
     for (const screen of screens) {
       await page.setContent(screen.html);
-      const { data, info } = await sharp(await page.screenshot())
+      const { data, info } = await sharp(await photographed(page))
         .ensureAlpha()
         .raw()
         .toBuffer({ resolveWithObject: true });

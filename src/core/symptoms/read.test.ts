@@ -93,3 +93,14 @@ describe('reading symptoms (common practice, no source)', () => {
     expect(interrupted.read(text)).toEqual(atOnce);
   });
 });
+
+describe('a circumstance', () => {
+  const when = (text: string) => readSentence(text).conditions.map((c) => c.id);
+
+  it('is not what something is compared with', () => {
+    expect(when('a shudder like driving over cobbles')).toEqual([]);
+    expect(when('feels as if over bumps')).toEqual([]);
+    expect(when('knocks over cobbles')).toEqual(['bumps']);
+    expect(when('sounds like a tractor, over bumps')).toEqual(['bumps']);
+  });
+});

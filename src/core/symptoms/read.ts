@@ -62,6 +62,13 @@ const allIsWell = (sentence: string[], from: number): boolean => {
 };
 const WELL = new Set('fine ok okay good normal perfect alright well'.split(' ').map(stem));
 
+/** "Like driving over cobbles", "as if over bumps": what it is compared with is not when it happens. */
+const isLikened = (sentence: string[], from: number): boolean => {
+  const before = sentence.slice(Math.max(0, from - 3), from);
+  const clause = before.slice(before.lastIndexOf('|') + 1);
+  return clause.some((t, i) => t === 'like' || (t === 'as' && clause[i + 1] === 'if'));
+};
+
 /** Conditions that stay when a symptom's own phrase says them: they say nothing of the symptom itself. */
 const STAYS = new Set(['load', 'acceleration', 'bumps', 'rain', 'low-speed', 'high-speed', 'turning']);
 /** Together some milliseconds on a desk, some twenty on a tablet. */
@@ -172,7 +179,7 @@ export class Vocabulary {
     const { sure: symptoms, perhaps } = weighed(told, kept, saysNot);
     const used = new Set<number>();
     const conditions = when.kept.filter((c) => {
-      if (allIsWell(plain, c.from)) {
+      if (allIsWell(plain, c.from) || isLikened(plain, c.from)) {
         for (let i = c.from; i < c.to; i++) used.add(i);
         return false;
       }

@@ -9,6 +9,7 @@ import { useVocabulary } from './vocabulary';
 
 const Line = styled.div`
   display: flex;
+  flex-basis: 100%;
   flex-wrap: wrap;
   gap: 2px 6px;
   align-items: center;
