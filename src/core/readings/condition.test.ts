@@ -24,7 +24,7 @@ steady at 200 mbar: within 4 mbar | 203 mbar | | yes | 203 mbar is within range 
 steady at 200 mbar: within 4 mbar | 207 mbar | yes | no | 207 mbar is 3 mbar above the limit of 204 mbar.
 both within 4 mbar | 9 mbar | yes | yes |
 fuel ≥ 10 l | 12 l | | yes | 12 L is OK (10 L or more).
-min. 11.5 V while cranking | 10.9 V | | no | 10.9 V is 0.6 V below the limit of 11.5 V.
+min. 11.5 V while cranking | 10.9 V | | no | 10.9 V is 0.6 V below the limit of 11.5 V. The limit holds while cranking.
 `
   .split('\n')
   .filter((row) => row.trim() !== '')

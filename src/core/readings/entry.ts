@@ -1,11 +1,14 @@
 import { acrossTheAir } from './gauge';
+import { fractionsAsDecimals } from './fraction';
+import { isNote, MOST_WORDS } from './notes';
 import { askWhich, NUMERAL, readNumeral, decideNumber, type Figure, type Hints } from './numeral';
 import { comparable, findUnit, suggestUnit, unitsOf, type Quantity } from './units';
 
 /** What a person typed into a reading, understood. */
 export type Entry =
   | { kind: 'empty' }
-  | { kind: 'quantity'; quantity: Quantity; decimals: number; text: string }
+  /** `note`: what else was said, as in `13.9 V running`. */
+  | { kind: 'quantity'; quantity: Quantity; decimals: number; text: string; note?: string }
   | { kind: 'beyond'; text: string }
   | { kind: 'state'; state: string }
   /** `offer` is the whole entry as it was likely meant, ready to be taken; `or` what else it may be. */
@@ -27,11 +30,16 @@ export function readNumber(text: string): Figure | undefined {
   return readNumeral(text)?.figures.at(-1);
 }
 
+/** What it is, before a figure with a unit: `LTFT 22 %`. */
+const LABEL = /^(\p{L}[\p{L}\d .-]{0,20}?)[\s:=]{1,3}(?=[+\-−]?[\d.,]+\s?[\p{L}°%Ω"])/u;
+/** Where a bare number was read. */
+const SIDE = /^(?:left|right|front|rear|inside|outside|inner|outer|remaining|each)$/i;
 const quantityPattern = new RegExp(`^(${NUMERAL})[\\s\\u00a0\\u202f]*(.*)$`);
-/** Resistors are marked with the letter in the place of the point: `4k7`, `4R7`. IEC 60062. */
-const marked = /^(\d+)([kKRM])(\d+)$/;
+/** Resistors are marked with the letter in the place of the point: `4k7`, `4R7`, and so are voltages: `12V8`. IEC 60062. */
+const marked = /^(\d+)([kKRMV])(\d+)$/;
 /** A circuit without continuity, as a meter or a person says it. */
-export const OPEN = /^(o[./]?l\.?|over ?limit|∞|infinite|infinity|>\s*max|open(?: circuit)?|no continuity)$/i;
+export const OPEN =
+  /^(o[./]?l\.?|over ?limit|∞|infinite|infinity|>\s*max|open(?: (?:circuit|line|wire))?|no continuity)$/i;
 
 /**
  * Reads what was typed into a reading: a number with its unit, "OL" or "open" on a meter's display
@@ -47,19 +55,36 @@ export const OPEN = /^(o[./]?l\.?|over ?limit|∞|infinite|infinity|>\s*max|open
 export function readEntry(text: string, expected?: string, hints?: Omit<Hints, 'unit'>): Entry {
   const t = text.trim();
   if (t === '') return { kind: 'empty' };
-  if (OPEN.test(t) && !/^(open|no)/i.test(t)) return { kind: 'beyond', text: t };
+  const decimals = fractionsAsDecimals(t);
+  if (decimals !== t) {
+    const read = readEntry(decimals, expected, hints);
+    return read.kind === 'quantity' ? { ...read, text: t } : read;
+  }
+  // "OL loom side".
+  const [display, ...where] = t.split(/\s+/);
+  if (where.length > 0 && /^o[./]?l\.?$/i.test(display!) && isNote(where.join(' ')))
+    return { kind: 'beyond', text: t };
+  const shown = t.replace(/(?<=^o[./]?l\.?)\s+[kmM]?(?:Ω|ohms?)$/i, '');
+  if (OPEN.test(shown) && !/^(open|no)/i.test(t)) return { kind: 'beyond', text: t };
   const resistor = marked.exec(t);
   if (resistor) {
     const [, whole, letter, part] = resistor;
     const value = {
       value: Number(`${whole}.${part}`),
-      unit: { k: 'kΩ', K: 'kΩ', R: 'Ω', M: 'MΩ' }[letter!]!,
+      unit: { k: 'kΩ', K: 'kΩ', R: 'Ω', M: 'MΩ', V: 'V' }[letter!]!,
     };
     return { kind: 'quantity', quantity: value, decimals: part!.length, text: t };
   }
-  const m = quantityPattern.exec(t);
+  // A sign stands before its figure, with or without a blank.
+  const m = quantityPattern.exec(t.replace(/^([-−–])\s+(?=\d)/, '$1'));
   const numeral = m && readNumeral(m[1]!);
-  if (!numeral) return { kind: 'state', state: t };
+  if (!numeral) {
+    const label = LABEL.exec(t)?.[0];
+    const labelled = label && isNote(label) ? readEntry(t.slice(label.length), expected, hints) : undefined;
+    return labelled?.kind === 'quantity' && labelled.quantity.unit !== ''
+      ? { ...labelled, text: t }
+      : { kind: 'state', state: t };
+  }
   const typed = tidyUnit(m[2]!);
   const quantity = (unit: string): Entry => {
     const figure = decideNumber(numeral, { ...hints, unit });
@@ -78,6 +103,11 @@ export function readEntry(text: string, expected?: string, hints?: Omit<Hints, '
   if (unit && expected && !comparable(unit.sign, expected))
     return counted(quantity(unit.sign), expected, hints?.air) ?? misfit(t, m[1]!, unit, expected);
   if (unit) return quantity(unit.sign);
+  const noted = unitAndNote(typed);
+  if (noted) {
+    const alone = readEntry(`${m[1]!} ${noted.unit}`.trim(), expected, hints);
+    return alone.kind === 'quantity' ? { ...alone, note: noted.note } : alone;
+  }
   // "4 humps of 6", "2nd gear": words that start with a number are a state, not a broken unit.
   if (/\s/.test(typed) || /^(st|nd|rd|th|x)\b/i.test(typed)) return { kind: 'state', state: t };
   const wanted = expected ? findUnit(expected)?.measures : undefined;
@@ -102,6 +132,21 @@ export function readEntry(text: string, expected?: string, hints?: Omit<Hints, '
 export function waysToWrite(text: string, expected: string): string[] {
   const entry = readEntry(text, expected === '' ? undefined : expected);
   return entry.kind === 'problem' ? [entry.offer, entry.or].filter((o) => o !== undefined) : [];
+}
+
+/** `volts running`: the unit, and words behind it that say nothing of how much. */
+function unitAndNote(typed: string): { unit: string; note: string } | undefined {
+  const bracket = /^(\S*)\s?\(([^()]*)\)$/.exec(typed);
+  if (bracket && (bracket[1] === '' || findUnit(bracket[1]!)) && isNote(bracket[2]!, bracket[1]))
+    return { unit: bracket[1]!, note: bracket[2]! };
+  if (SIDE.test(typed)) return { unit: '', note: typed };
+  const words = typed.split(/\s+/);
+  for (let n = words.length - 1; n > Math.max(0, words.length - MOST_WORDS); n--) {
+    const unit = words.slice(0, n).join(' ');
+    const note = words.slice(n).join(' ');
+    if (findUnit(unit) && isNote(note, unit)) return { unit, note };
+  }
+  return undefined;
 }
 
 const tidyUnit = (typed: string): string => typed.trim().replace(/[.,;]+$/, '');

@@ -41,6 +41,8 @@ const MORE = tight(
       ...[
         'more than',
         'greater than',
+        'not lower than',
+        'no lower than',
         'larger than',
         'higher than',
         'above',
@@ -60,7 +62,14 @@ const LESS = tight(
       ...['≤', '≦', '<=', '=<', '<', 'at most', 'not more than', 'no more than', 'not above', 'not over'],
       ...[
         'not greater than',
+        'no greater than',
+        'not higher than',
+        'no higher than',
         'not exceeding',
+        'not to exceed',
+        'should not exceed',
+        'must not exceed',
+        'may not exceed',
         'less than',
         'lower than',
         'smaller than',
@@ -74,12 +83,23 @@ const LESS = tight(
   ),
 );
 const OR_MORE = tight(
-  word('or more', 'or above', 'or over', 'or greater', 'or higher', 'min', 'min.', 'minimum', 'and above'),
+  word(
+    'or more',
+    'or above',
+    'or over',
+    'or greater',
+    'or higher',
+    'or better',
+    'min',
+    'min.',
+    'minimum',
+    'and above',
+  ),
 );
 const OR_LESS = tight(
   word('or less', 'or below', 'or under', 'or lower', 'max', 'max.', 'maximum', 'and below'),
 );
-const TO = tight(word('...', '..', '…', '–', '—', '−', '-', 'to', 'and', 'through', 'bis'));
+const TO = tight(word('...', '..', '…', '–', '—', '−', '-', 'to', 'and', 'through', 'bis', 'à', 'bis zu'));
 const PLUS_MINUS = tight(word('±', '+/-', '+/−', '+-', '+−', '-/+', 'plus/minus', 'plus minus', 'within'));
 const ABOUT = tight(
   word('~', '≈', 'about', 'around', 'approx', 'approx.', 'approximately', 'ca', 'ca.', 'circa', 'roughly'),
@@ -98,13 +118,14 @@ const unit = P((input, at) => {
     if (/[\s*·–-]$/.test(name) || !findUnit(name)) continue;
     const next = input[at + n] ?? '';
     if (/[A-Za-z]$/.test(name) && /[A-Za-zΩµμ°]/.test(next)) continue;
+    if (/\d$/.test(name) && /\d/.test(next)) continue;
     return P.makeSuccess(at + n, name);
   }
   const unknown = /^[^\s\d±<>≤≥=|+,;:…–−()-]+/.exec(input.slice(at))?.[0];
   if (unknown && !KEYWORD.test(unknown)) return P.makeSuccess(at + unknown.length, unknown);
   return P.makeFailure(at, 'a unit');
 });
-const KEYWORD = /^(?:to|and|or|min\.?|minimum|max\.?|maximum|bis|through|within|plus|\.\.+|\/)$/i;
+const KEYWORD = /^(?:to|à|and|or|min\.?|minimum|max\.?|maximum|bis|through|within|plus|\.\.+|\/)$/i;
 
 const amount: P.Parser<Amount> = P.seqMap(numeral, space.then(unit).or(P.of('')).skip(space), (n, u) => ({
   numeral: n,
@@ -140,6 +161,13 @@ const around = P.seqMap(
   amount,
   (target, _, within): Typed => ({ form: 'around', target, plus: within, minus: within }),
 );
+/** `2.5 V (±0.1)`. */
+const inBrackets = P.seqMap(
+  P.alt(ABOUT, equals).then(amount),
+  tight(P.string('(')).then(PLUS_MINUS),
+  amount.skip(tight(P.string(')'))),
+  (target, _, within): Typed => ({ form: 'around', target, plus: within, minus: within }),
+);
 const bounds = P.seqMap(
   MORE,
   amount,
@@ -155,6 +183,13 @@ const range = P.seqMap(
   amount,
   (_, low, _to, high): Typed => ({ form: 'between', low, high }),
 );
+/** Words that turn the sense round: with one of these a limit is of something else. */
+const TURNING = new Set('not no if when or than too after at before fail replace'.split(' '));
+/** `min thickness 26 mm`: what is measured, between the word and the figure. */
+const WHAT = P.regexp(/[A-Za-z][A-Za-z-]{2,14}[ \u00a0]/)
+  .chain((w) => (TURNING.has(w.trim().toLowerCase()) ? (P.fail('a name') as P.Parser<string>) : P.of(w)))
+  .skip(space)
+  .times(1, 3);
 const oneSided = P.alt(
   P.seqMap(MORE, amount, (_, a): Typed => ({ form: 'at least', amount: a })),
   P.seqMap(LESS, amount, (_, a): Typed => ({ form: 'at most', amount: a })),
@@ -168,6 +203,10 @@ const NAME = tight(
   ),
 );
 const named = NAME.then(oneSided);
+const ofWhat = P.alt(
+  P.seqMap(MORE, WHAT, amount, (_, _w, a): Typed => ({ form: 'at least', amount: a })),
+  P.seqMap(LESS, WHAT, amount, (_, _w, a): Typed => ({ form: 'at most', amount: a })),
+);
 const deviation = PLUS_MINUS.atLeast(1)
   .then(amount)
   .map((within): Typed => ({ form: 'deviation', within }));
@@ -191,7 +230,20 @@ const exactly = P.alt(ABOUT, equals)
  * The grammar of limits, the fuller forms first. Each is tried on the whole line: what is left over means that the
  * form does not hold.
  */
-const FORMS = [siblings, asymmetric, around, bounds, range, oneSided, exactly, bracketed, named, deviation];
+const FORMS = [
+  siblings,
+  asymmetric,
+  around,
+  inBrackets,
+  bounds,
+  range,
+  oneSided,
+  exactly,
+  bracketed,
+  named,
+  ofWhat,
+  deviation,
+];
 
 /**
  * Reads a limit into its form, numbers and units as typed.

@@ -1,4 +1,6 @@
 import { parseLimit, type Amount, type Typed } from './limit-grammar';
+import { fractionsAsDecimals } from './fraction';
+import { limitAlone } from './notes';
 import { askWhich, decideNumber, type Figure, type Hints } from './numeral';
 import { comparable, convert, convertDifference, findUnit } from './units';
 
@@ -15,7 +17,8 @@ export type Limit =
   | { form: 'siblings'; tolerance?: { value: number; unit: string } };
 
 export type LimitReading =
-  | { ok: true; limit: Limit | null }
+  /** `note`: when it holds, where the limit says so. */
+  | { ok: true; limit: Limit | null; note?: string }
   /** `offers` are ways to write it, ready to be taken. */
   | { ok: false; message: string; offers?: readonly string[] };
 
@@ -50,6 +53,14 @@ export function readLimit(text: string, hints: Omit<Hints, 'unit'> = {}): LimitR
   } catch (e) {
     if (!(e instanceof Unread)) throw e;
     return { ok: false, message: e.message, ...(e.offers ? { offers: e.offers } : {}) };
+  }
+  const decimals = fractionsAsDecimals(t);
+  if (decimals !== t) return readLimit(decimals, hints);
+  const alone = limitAlone(t);
+  if (alone.text !== t) {
+    const read = readLimit(alone.text, hints);
+    if (!read.ok || (read.limit && read.limit.form !== 'states'))
+      return read.ok && alone.note !== '' ? { ...read, note: alone.note } : read;
   }
   if (/^(?:=\s*)?[<>≤≥±~≈+\-−\d]|±/.test(t))
     return {
@@ -136,6 +147,9 @@ function settled(typed: Typed, text: string, given: Omit<Hints, 'unit'>): Limit 
       const unit = named[0]!;
       const { value, decimals } = figure(typed.within, unit);
       const width = typed.within.numeral.text;
+      // "Within 10 s" is soon enough.
+      if (findUnit(unit)?.measures === 'time' && /^within\b/i.test(text))
+        return { form: 'at most', high: value, unit, decimals };
       // A trim is a deviation itself; of a voltage, nobody said from what.
       if (unit !== '%')
         throw new Unread(`${text} of what? Write the target too, as in 5 V ± 0.2, or the range.`, [

@@ -18,7 +18,7 @@ full | empty
 high | low
 hot | cold
 present = there = fitted | missing = absent
-steady = stable | erratic = unsteady = fluctuating
+steady = stable = solid | erratic = unsteady = fluctuating = flashing = blinking = flickering
 continuity | open
 leaks = leak = leaking | leak-free
 works = working = runs = running | dead

@@ -1,7 +1,10 @@
 import type { Verdict } from '@/core/case';
 import { OPEN, readEntry, unitOf, writeQuantity, type Entry } from './entry';
 import { decimalSignOf, readLimit, type Limit, type LimitReading } from './limit';
+import { COUNTED, ONE_UNIT, sameSize, withUnit } from './bare-limit';
+import { speakOfOtherStates } from './notes';
 import { readNumeral } from './numeral';
+import { judgeCount, judgeSpan, spanOf } from './span';
 import { uncertainty } from './accuracy';
 import { compareStates } from './states';
 import { comparable, convert, convertDifference, findUnit, type Quantity } from './units';
@@ -45,14 +48,26 @@ export function ends(limit: NumericLimit): { low: number; high: number } {
  */
 export function judgeReading(entered: string, limitText: string, accuracy = '', air?: number): Judgement {
   if (entered.trim() === '') return none;
+  const count = judgeCount(entered, limitText);
+  if (count) return count;
   const [read, entry] = readBoth(entered, limitText, air);
-  if (!read.ok) return { verdict: 'unsure', because: read.message };
+  if (!read.ok)
+    // "70 Nm + 90°" is no limit of a number, and is met by itself.
+    return sameText(entered, limitText)
+      ? { verdict: 'pass', because: `Found "${entered.trim()}", as expected.` }
+      : { verdict: 'unsure', because: read.message };
   const limit = read.limit;
   if (!limit) return entry.kind === 'problem' ? { verdict: 'unsure', because: entry.message } : none;
   // Judged with the whole test, where the others are known.
   if (limit.form === 'siblings') return none;
   if (limit.form === 'states') return holdAgainstStates(entered, entry, limit.states);
-  if (entry.kind === 'problem') return { verdict: 'unsure', because: entry.message };
+  if (entry.kind === 'problem') {
+    // "3 blinks" against "3": a word that is no unit says what was counted.
+    const counted = limit.unit === '' && COUNTED.exec(entered.trim())?.[1];
+    return counted
+      ? judgeReading(counted, limitText, accuracy)
+      : { verdict: 'unsure', because: entry.message };
+  }
   const ohms = findUnit(limit.unit)?.measures === 'resistance';
   if (entry.kind === 'beyond' || (entry.kind === 'state' && ohms && OPEN.test(entry.state))) {
     return limit.form === 'at least'
@@ -66,12 +81,20 @@ export function judgeReading(entered: string, limitText: string, accuracy = '', 
         };
   }
   if (entry.kind !== 'quantity') {
+    const span = limit.form === 'exactly' ? undefined : spanOf(entered);
+    if (span && limit.form !== 'exactly')
+      return judgeSpan(span, ends(limit), (figure) => judgeReading(figure, limitText, accuracy, air));
     return {
       verdict: 'unsure',
       because: `"${entered.trim()}" is not a number, so it cannot be held against ${limitText.trim()}.`,
     };
   }
-  const { quantity, decimals } = entry;
+  const { quantity, decimals, note = '' } = entry;
+  if (speakOfOtherStates(note, read.note ?? ''))
+    return {
+      verdict: 'unsure',
+      because: `It was read ${note}, and the limit holds ${read.note}. Read it again as the limit says.`,
+    };
   if (
     limit.form === 'between' &&
     /^(?:within\s*)?[±+]/.test(limitText.trim()) &&
@@ -81,8 +104,10 @@ export function judgeReading(entered: string, limitText: string, accuracy = '', 
       verdict: 'unsure',
       because: `${limitText.trim()} of what? ${entered.trim()} is no deviation. Write the target too, or the range.`,
     };
-  if (limit.unit === '' && limit.form !== 'exactly' && sameSize(quantity, limit))
-    return judgeReading(entered, `${limitText.trim()} ${quantity.unit}`, accuracy);
+  // A lambda or a ratio has one unit, whether it is written or not.
+  if (limit.unit === '' && ONE_UNIT.has(quantity.unit)) quantity.unit = '';
+  if (limit.unit === '' && limit.form !== 'exactly' && sameSize(quantity, ends(limit)))
+    return judgeReading(entered, withUnit(limitText, quantity.unit), accuracy);
   if (quantity.unit !== limit.unit && !comparable(quantity.unit, limit.unit)) {
     return {
       verdict: 'unsure',
@@ -93,7 +118,8 @@ export function judgeReading(entered: string, limitText: string, accuracy = '', 
     if (limit.form === 'exactly') return holdAgainstOne(quantity, decimals, limit);
     const doubt = uncertainty(accuracy, quantity, decimals);
     if (typeof doubt !== 'number') return { verdict: 'unsure', because: doubt.problem };
-    return holdAgainst(quantity, decimals, limit, doubt);
+    const held = holdAgainst(quantity, decimals, limit, doubt);
+    return read.note ? { ...held, because: `${held.because} The limit holds ${read.note}.` } : held;
   } catch (e) {
     return { verdict: 'unsure', because: e instanceof Error ? e.message : 'These two cannot be compared.' };
   }
@@ -122,25 +148,12 @@ export function readBoth(entered: string, limitText: string, air?: number): [Lim
   return [readLimit(limitText, { decimalSign: entrySign, beside: [entry.quantity.value] }), entry];
 }
 
+const plainText = (text: string) => text.replace(/\s+/g, '').toLowerCase();
+const sameText = (a: string, b: string): boolean => plainText(a) === plainText(b);
+
 /** Far more than a limit of deviation: then it is the value itself, and its target was not said. */
 const beyondDeviation = (q: Quantity, limit: Extract<Limit, { form: 'between' }>): boolean =>
   limit.low === -limit.high && Math.abs(q.value) > 3 * limit.high;
-
-/**
- * Kinds of which a bare limit can only be meant in the unit of the reading, when both are of one size: their units
- * are a thousand apart. (bar and psi, °C and °F, km/h and mph are not.)
- */
-const THOUSANDS = new Set(['voltage', 'current', 'resistance', 'time', 'engine speed', 'frequency']);
-
-/** A limit typed without a unit that stands beside a reading with one, and is of its size. */
-function sameSize(q: Quantity, limit: NumericLimit): boolean {
-  if (!THOUSANDS.has(findUnit(q.unit)?.measures ?? '') || q.value === 0) return false;
-  const sizes = Object.values(ends(limit)).filter((v) => Number.isFinite(v) && v !== 0);
-  return (
-    sizes.length > 0 &&
-    sizes.every((v) => Math.abs(q.value) < 10 * Math.abs(v) && Math.abs(v) < 10 * Math.abs(q.value))
-  );
-}
 
 /** The numbers that stand in a limit. */
 function edgesOf(limit: Limit | null): number[] {
@@ -194,6 +207,11 @@ function holdAgainstOne(
   const off = Math.abs(there.value - limit.target);
   if (off <= 1e-9 * Math.max(1, Math.abs(limit.target)))
     return { verdict: 'pass', because: `${shown}, as expected.` };
+  if (there.value === 0 && limit.target !== 0 && decimals === 0)
+    return {
+      verdict: 'fail',
+      because: `${shown}, expected ${wanted}: nothing is there, however far it may be off.`,
+    };
   const counts = decimals === 0 && limit.decimals === 0 && limit.unit === '' && quantity.unit === '';
   if (counts) return { verdict: 'fail', because: `${shown}, expected ${wanted}.` };
   return {

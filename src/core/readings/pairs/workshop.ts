@@ -54,7 +54,7 @@ OL | 120 Ω ± 10 % | fail
 14.1V | 13.8V-14.6V | pass
 13.1V | 13.8V-14.6V | fail
 27.6 V | 27 to 28.8 V | pass
-9.4V cranking | above 9.6 V | ask
+9.4V cranking | above 9.6 V | fail
 yes | yes | pass
 no | yes | fail
 lamp on | lamp on | pass
@@ -68,7 +68,7 @@ off | on | fail
 0.5 L/min | 20 to 30 l/h | pass
 1.0 L/min | 20 to 30 l/h | fail
 110 ppm | 100 ppm max | fail
-0.4 % CO | below 0.5 % | ask
+0.4 % CO | below 0.5 % | pass
 lambda 1.01 | 0.97-1.03 | ask
 1.01 | 0.97-1.03 | pass
 1.05 λ | 0.97-1.03 λ | fail
