@@ -20,7 +20,7 @@ export interface Wheel {
 /** Whether noise is so large beside the swing that teeth may be made or lost by it. */
 export function tooNoisy(c: Channel): boolean {
   const [low, high] = quantiles(c.samples, [0.03, 0.97]) as [number, number];
-  return noiseOf(c.samples) > 0.085 * (high - low);
+  return noiseOf(c.samples) > 0.07 * (high - low);
 }
 
 /** Moments at which a toothed wheel's signal goes down through its middle, or up: one per tooth. */

@@ -5,7 +5,7 @@ import { defineAnalysis, one, type Mark, type TraceFinding } from '../contract';
 import { angleAt, crankClock, firingsOf, timeOfAngle, triggersOf, type CrankClock } from '../crank';
 import { mod, nearestFiring, type FiringPlan } from '../engine';
 import { number, pick } from '../settings';
-import { median, spread } from '../signal';
+import { median, noiseOf, quantiles, spread } from '../signal';
 import { fixed, listed, moment, plural } from '../words';
 import { triggerCylinder, triggerRole } from './trigger';
 
@@ -32,6 +32,8 @@ export interface Mapping {
   missing: Map<number, { without: number; of: number }>;
 }
 
+/** Degrees that events of one cylinder may differ by, whatever the others do. */
+const OWN_ANGLE = 8;
 /** Room on either side that an event may use, as a share of half the distance to the next firing. */
 const SURE = 0.75;
 
@@ -49,7 +51,7 @@ export function mapEvents(
   triggerCylinder: number,
   triggers: readonly number[],
   events: readonly number[],
-  o: { every: number; burst: number; span: { from: number; to: number } },
+  o: { every: number; burst: number; span: { from: number; to: number }; noisy?: boolean },
 ): Mapping {
   const clock = crankClock(triggers, o.every);
   if (!clock || clock.marks.length < 3)
@@ -71,9 +73,12 @@ export function mapEvents(
     turn,
     strokes.map((e) => e.angle),
   );
-  const placed = strokes.map((e): Placed => {
-    const near = nearestFiring(turn, mod(e.angle - lead, turn.cycle));
-    const sure = Math.abs(near.past) < (SURE * near.room) / 2;
+  const nearest = strokes.map((e) => nearestFiring(turn, mod(e.angle - lead, turn.cycle)));
+  // A peak of the noise comes at any angle; the events themselves keep to theirs.
+  const own = o.noisy ? Math.max(OWN_ANGLE, 6 * spread(nearest.map((n) => n.past))) : Infinity;
+  const placed = strokes.map((e, i): Placed => {
+    const near = nearest[i]!;
+    const sure = Math.abs(near.past) < Math.min(own, (SURE * near.room) / 2);
     const cylinder = turn.order[near.place]!;
     return { at: e.at, cylinder: sure ? cylinder : undefined, past: near.past + lead, wasted: false };
   });
@@ -178,6 +183,7 @@ export const cylinderMap = defineAnalysis({
       every,
       burst: settings.burst,
       span: { from: channel.start, to: endOf(channel) },
+      noisy: drownsIn(channel),
     });
     return {
       findings: findingsOf(map, plan, every, channel, settings.carries === 'all cylinders'),
@@ -194,6 +200,15 @@ function nameOf(cylinder: number, plan: FiringPlan, every: number): string {
   return `cylinders ${listed([...pair].sort((x, y) => x - y))}`;
 }
 
+/** With more noise than this share of the whole swing, events are lost in it: measured on simulated recordings. */
+const NOISE = 0.05;
+/** So large a share of its events a cylinder may lose in noise. */
+const LOST_IN_NOISE = 0.3;
+function drownsIn(c: Channel): boolean {
+  const [low, high] = quantiles(c.samples, [0, 1]) as [number, number];
+  return noiseOf(c.samples) > NOISE * (high - low);
+}
+
 function findingsOf(
   map: Mapping,
   plan: FiringPlan,
@@ -202,6 +217,10 @@ function findingsOf(
   all: boolean,
 ): TraceFinding[] {
   const unsure = map.events.filter((e) => e.cylinder === undefined);
+  const shares = [...map.missing.values()].map((m) => m.without / m.of);
+  // In noise any cylinder may lose an event: one is missing that loses far more than the others do.
+  const noisy = drownsIn(channel);
+  const lostByAll = noisy ? Math.max(LOST_IN_NOISE, 4 * median(shares)) : 0;
   const findings = [...map.missing].flatMap(([cylinder, m]): TraceFinding[] => {
     const own = map.events.filter((e) => e.cylinder === cylinder);
     // A wire that carries some cylinders only says nothing of the others.
@@ -209,14 +228,18 @@ function findingsOf(
     const name = nameOf(cylinder, plan, every);
     // A few that could not be placed may be the ones that seem to be missing.
     const verdict =
-      m.without === 0 ? 'pass' : m.without <= Math.max(0.02 * m.of, unsure.length) ? 'unsure' : 'fail';
+      m.without === 0
+        ? 'pass'
+        : m.without <= Math.max(0.02 * m.of, lostByAll * m.of, unsure.length)
+          ? 'unsure'
+          : 'fail';
     return [
       {
         verdict,
         because:
           m.without === 0
             ? `${plural(own.length, 'event')} of ${name}, ${fixed(Math.abs(median(own.map((e) => e.past))), '°', 0)} ${median(own.map((e) => e.past)) < 0 ? 'before' : 'after'} its firing.`
-            : `${name} has no event in ${m.without} of ${plural(m.of, 'cycle')}.`,
+            : `${name} has no event in ${m.without} of ${plural(m.of, 'cycle')}.${noisy && verdict === 'unsure' ? ' The noise is so large that some may be lost in it: record again with less.' : ''}`,
         about: name,
         figure: `${m.without} missing`,
         ...(own[0] ? { place: { channel: channel.name, from: own[0].at, to: own[0].at } } : {}),
