@@ -141,9 +141,11 @@ test('an analysis is repeated on another recording in one press, and stands besi
   await expect(repeat).toHaveCount(0);
   await expect(page.getByRole('region', { name: 'What was found' })).toContainText('No cylinder stands out');
   await page.getByRole('link', { name: /^Case 25$/ }).click();
-  await expect(asked).toHaveCount(2);
-  await expect(asked.last().getByText('pass', { exact: true }).first()).toBeVisible();
-  await expect(asked.last().getByText(/Again, as on/)).toContainText('fail');
+  // The first is folded again where the page came with its repeat.
+  const again = asked.filter({ hasText: 'Again, as on' });
+  await expect(again).toHaveCount(1);
+  await expect(again.getByText('pass', { exact: true }).first()).toBeVisible();
+  await expect(again.getByText(/Again, as on/)).toContainText('fail');
   await saved(page);
 });
 
