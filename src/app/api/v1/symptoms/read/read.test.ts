@@ -24,6 +24,14 @@ describe('reading a complaint', () => {
     expect(reading.denied.map((s) => s.id)).toEqual(['misfire']);
     expect(reading.unread).toContain('zorblat');
   });
+  it('asks what the words as a whole do not bear out, and says how far they do', async () => {
+    const reading = await read('Since the chip tuning it goes into emergency programme at full throttle');
+    expect(reading.symptoms).toEqual([]);
+    expect(reading.perhaps.map((p) => p.id)).toEqual(['limp']);
+    expect(reading.perhaps[0]).toMatchObject({ label: 'in limp mode' });
+    expect(reading.perhaps[0]!.share).toBeGreaterThan(0.35);
+    expect((await read('stalls when hot')).perhaps).toEqual([]);
+  });
   it('knows the words the shop taught', async () => {
     expect((await read('it flumbers')).symptoms).toEqual([]);
     await changeWord({ do: 'teach', words: 'flumbers', of: 'symptom', concept: 'stall' }, 'lead');
