@@ -59,6 +59,17 @@ function namedBare(text: string): Labelled[] | undefined {
   return parts.map((m) => ({ at: m![1]!, entered: m![2]! }));
 }
 
+/** `LF 42 RF 41 LR 38 RR 38 psi`, `FL 5/32 FR 6/32`: corners with nothing between but blanks. */
+function cornersInARow(text: string): Labelled[] | undefined {
+  const found: { at: string; entered: string[] }[] = [];
+  for (const word of text.split(/[\s,;]+/)) {
+    if (/^[A-Za-z]{2}$/.test(word) && cornerOf(word)) found.push({ at: word, entered: [] });
+    else if (found.length === 0) return undefined;
+    else found.at(-1)!.entered.push(word);
+  }
+  return found.map((f) => ({ at: f.at, entered: f.entered.join(' ') }));
+}
+
 /** `2.7 2.7 3.3 2.7 bar`, `50 mph, 50, 50, 50`, `13; 5; 10; 10`: values in the order of their places. */
 function unnamed(text: string): Labelled[] | undefined {
   const marked = text.split(/\s*[;|]\s*|\s*,\s+/).filter(Boolean);
@@ -82,7 +93,7 @@ function unnamed(text: string): Labelled[] | undefined {
 export function readMany(text: string): Labelled[] | undefined {
   const t = text.trim();
   if (t.length > 2000) return undefined;
-  for (const read of [named, namedBare, unnamed]) {
+  for (const read of [named, namedBare, cornersInARow, unnamed]) {
     const found = read(t);
     if (!found || found.some((f) => f.entered === '')) continue;
     if (found.length < 2 && (read !== namedBare || !unitOf(found[0]!.entered))) continue;
