@@ -1,5 +1,10 @@
-/** Between two codes of a bare list. */
-const BARE = /^[\s,;/+&|]*(?:and|und|et|y|e)?[\s,;/+&|]*$/i;
+/** Between two codes of a bare list; the second may have its status before it: `P0171 and one pending P0420`. */
+const BARE =
+  /^[\s,;/+&|]*(?:\(?\d{1,3} ?[x×]\)?[\s,;/+&|]*)?(?:and|und|et|y|e|plus)?[\s,;/+&|]*(?:(?:an?|one) )?(?:(?:pending|stored|permanent|history|current|active|intermittent|confirmed) )?$/i;
+/** More stands between no two codes of a bare list. */
+const LONGEST_GAP = 60;
+/** A status at the end of what stands between two codes is that of the second. */
+const OF_THE_SECOND = /(?:pending|stored|permanent|history|current|active|intermittent|confirmed) $/i;
 
 /**
  * Takes a line that names several codes apart, so that none is taken for the wording of another: `P0102, P0113`,
@@ -20,8 +25,8 @@ export function separateCodes(line: string, code: RegExp, isModule: (words: stri
     if (m[0].toUpperCase() === last[0].toUpperCase()) continue;
     const from = last.index + last[0].length;
     const gap = line.slice(from, m.index);
-    if (BARE.test(gap)) {
-      cuts.push({ end: from, start: m.index });
+    if (gap.length <= LONGEST_GAP && BARE.test(gap)) {
+      cuts.push({ end: from, start: m.index - (OF_THE_SECOND.exec(gap)?.[0].length ?? 0) });
       continue;
     }
     const mark = Math.max(gap.lastIndexOf(','), gap.lastIndexOf(';'));

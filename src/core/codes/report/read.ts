@@ -236,7 +236,9 @@ function takeLabel(r: Reading, line: Line): boolean {
     r.mark(line.n, label, r.entries.length - 1);
     return true;
   }
-  if (!takeVehicle(line, r.out)) return false;
+  // "VIN ZZ…   Mileage: 61,204 mi": several things of the vehicle in one line.
+  const cells = line.cells.length > 1 ? line.cells.map((text) => ({ ...line, text })) : [line];
+  if (cells.filter((cell) => takeVehicle(cell, r.out)).length === 0) return false;
   r.mark(line.n, 'vehicle');
   return true;
 }

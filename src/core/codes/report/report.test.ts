@@ -122,4 +122,45 @@ describe('scan report', () => {
       { name: 'Engine' },
     ]);
   });
+
+  const codesOf = (...lines: string[]) =>
+    readReport(lines.join('\n')).codes.map((c) => [c.code, c.text, c.statuses.join(' ')]);
+
+  it('reads each of several codes in a line or a cell', () => {
+    expect(codesOf('Module  Codes', 'HVAC    B1421, B1422', 'Radio    U1113 (2x), U1000')).toEqual([
+      ['B1421', '', ''],
+      ['B1422', '', ''],
+      ['U1113', '', ''],
+      ['U1000', '', ''],
+    ]);
+    expect(codesOf('found these with my cheap reader: P0171, P0174 and one pending P0420')).toEqual([
+      ['P0171', '', ''],
+      ['P0174', '', ''],
+      ['P0420', '', 'pending'],
+    ]);
+  });
+
+  it('takes the code of a bulletin for no fault', () => {
+    const r = readReport('P0016 Crank and cam do not agree\nBulletin 21-044: P0420 reflash available');
+    expect(r.codes.map((c) => c.code)).toEqual(['P0016']);
+    expect(r.modules).toEqual([]);
+    expect(r.leftover).toEqual(['Bulletin 21-044: P0420 reflash available']);
+  });
+
+  it('is not led astray by an empty row of a table', () => {
+    const r = readReport(
+      'Code;Description;Status;Module\nP0128;Thermostat;stored;Engine\nC1A00;Wheel sensor;active;Brakes\n;;;\nP0562;System voltage low;not active;Engine',
+    );
+    expect(r.codes.at(-1)).toEqual({
+      code: 'P0562',
+      text: 'System voltage low',
+      statuses: ['history'],
+      module: r.modules.findIndex((m) => m.name === 'Engine'),
+    });
+  });
+
+  it('finds the odometer among other things of the vehicle', () =>
+    expect(readReport('Korrim Tessa 2019  Job: 55102  Mileage: 61,204 mi\nP0128 Thermostat').odometer).toBe(
+      '61,204 mi',
+    ));
 });

@@ -14,7 +14,8 @@ export interface Line {
 
 /** Longer lines are read in pieces: a report whose line breaks were lost, or no report at all. */
 const LONGEST_LINE = 1500;
-const RULE = /^[-=_*#~.\s|+─│┌┐└┘├┤┬┴┼═║]*$/u;
+/** Rules, and rows of a table in which every cell is empty. */
+const RULE = /^[-=_*#~.\s|+;,─│┌┐└┘├┤┬┴┼═║]*$/u;
 
 /**
  * Takes a text apart into its lines; rules and empty lines are left out, but counted.

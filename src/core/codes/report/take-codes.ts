@@ -15,14 +15,30 @@ import { leadOf, statusBefore, type Survey } from './survey';
 export function takeCodes(r: Reading, line: Line, survey: Survey): boolean {
   const [first] = findCodes(line.text);
   if (!first || CLEARED_TITLE.test(leadOf(line.text.slice(0, first.at)))) return false;
+  if (ADVISES.test(line.text.slice(0, first.at))) return false;
   let taken = false;
-  for (const piece of pieces(line.text)) {
+  const all = pieces(line.text);
+  // "Found these with my reader: P0171, P0174": a sentence that ends in a list of codes.
+  const [opening] = all;
+  const [listed] = findCodes(opening!);
+  if (all.length > 1 && listed && SAYS_LIST.test(opening!.slice(0, listed.at))) {
+    r.fault(listed.code, '', line.n);
+    all.shift();
+    taken = true;
+  }
+  for (const piece of all) {
     const [found] = findCodes(piece);
     if (found && takeCode(r, line.n, piece, found, survey)) taken = true;
   }
   return taken;
 }
 
+/** What is said before the code of a bulletin, or of advice: it stands in no memory. */
+const ADVISES =
+  /\b(?:bulletin|tsb|recall|campaign|service information|technical (?:note|information)|see also|refer to)\b/iu;
+/** Some words of a sentence and a colon, before a list of codes. */
+const SAYS_LIST =
+  /^(?=(?:\S+\s+){3})(?=.*\b(?:found|got|these|read|reads|shows?|showed|gave|gives|my|i|we|he|she)\b)[^:]{10,80}:\s*$/iu;
 /** A sentence about a code begins so, or the explanation of one in a manual; a wording never does. */
 const SAYS_OF_IT =
   /^\s*[:–-]?\s*(?:was|were|is|are|has|had|did|does|came|comes|returned|cleared|erased|gone|again|possible causes?|likely causes?|symptoms?|repairs?|wurde|war|ist|kam|kommt|gelöscht|möglich\p{L}* ursache\p{L}*|a été|était|est|causes? possibles?|fue|era|está|posibles? causas?|è|era stat\p{L}|possibili cause|werd|is|mogelijke oorza\p{L}*)(?!\p{L})/iu;

@@ -1,6 +1,7 @@
 import { readCode } from '../code';
 import { outcomeOf } from './outcome';
-import { findCodes } from './place';
+import { countsIn } from './details';
+import { findCodes, type Found } from './place';
 import type { Reading } from './reading';
 import type { Line } from './split';
 import { partStatus, statusOf, statusOfByte } from './status';
@@ -37,7 +38,13 @@ export function takeRow(r: Reading, row: Row, of: 'codes' | 'values', below?: Ro
   }
   const code = found?.code ?? ownCode(cells[0]!);
   if (code === undefined) return;
+  const others = furtherCodes(cells[0]!);
   const entry = r.fault(code, cells[1]!, row.n);
+  if (others.length > 0) {
+    // A count behind the first is its own: "U1113 (2x), U1000".
+    entry.details.push(...countsIn(cells[0]!.slice(found!.end, others[0]!.at)));
+    for (const other of others) r.fault(other.code, '', row.n).settled = true;
+  }
   const byte = /^(?:0x|\$)?([0-9A-F]{2})h?$/iu.exec(cells[2]!);
   const statuses = statusOf(cells[2]!) ?? (byte ? statusOfByte(parseInt(byte[1]!, 16)) : []);
   entry.statuses = statuses;
@@ -49,6 +56,13 @@ export function takeRow(r: Reading, row: Row, of: 'codes' | 'values', below?: Ro
   }
   entry.settled = true;
   if (row.detail) entry.details.push(/^\d+$/u.test(row.detail) ? `seen ${row.detail} times` : row.detail);
+}
+
+/** Codes behind the first in a cell that holds several: none of them is a wording. */
+function furtherCodes(cell: string): readonly Found[] {
+  const [first, ...others] = findCodes(cell);
+  const between = first ? cell.slice(first.end).replace(/\p{L}?\d[\dA-F:-]{3,7}/giu, '') : '';
+  return /\p{L}{3}/u.test(between) ? [] : others;
 }
 
 /** The maker's own number in a column of codes, as printed. */
