@@ -150,7 +150,7 @@ function takeCleared(r: Reading, { n, raw, text }: Line): boolean {
 }
 
 /** Titles of lists: what follows them is a list of that kind, or faults of one status. */
-function takeTitle(r: Reading, { n, text }: Line): boolean {
+function takeTitle(r: Reading, { n, raw, text }: Line): boolean {
   if (CLEARED_TITLE.test(text) && isFaultTitle(text) && text.split(/\s+/u).length <= 5) {
     // The codes behind it in the same line are all of them.
     if (findCodes(text).length) return false;
@@ -164,6 +164,8 @@ function takeTitle(r: Reading, { n, text }: Line): boolean {
     const [named] = findCodes(text);
     const of = named ? r.entries.findIndex((e) => e.code === named.code) : -1;
     r.freezeFor = of < 0 ? undefined : of;
+    takeValuesBehind(r, n, raw, text);
+    return true;
   } else if (LIVE_TITLE.test(text) && text.length < 60) r.list = 'live';
   else if (isReadinessHeading(text)) r.list = 'readiness';
   else if (isTitle(text)) {
@@ -174,6 +176,23 @@ function takeTitle(r: Reading, { n, text }: Line): boolean {
   } else return false;
   r.mark(n, 'heading');
   return true;
+}
+
+/** "Freeze frame for P0335: RPM 820, ECT 91 °C": values in the line of their title. What is none stays to be seen. */
+function takeValuesBehind(r: Reading, n: number, raw: string, title: string): void {
+  const rest = title.slice(title.indexOf(':') + 1).trim();
+  const code = r.freezeFor ?? r.entries.length - 1;
+  const pieces = title.includes(':') && rest !== '' && !findCodes(rest).length ? rest.split(/[,;]\s+/u) : [];
+  const values = pieces.map((piece) => valueOf([piece], true) ?? shortValue(piece));
+  for (const value of code >= 0 ? values : []) if (value) r.out.freeze.push({ code, ...value });
+  if (code < 0 || values.includes(undefined)) r.unread(n, raw);
+  else r.mark(n, 'heading');
+}
+
+/** `RPM 820`, `ECT 91 C`: a short name and a figure, with a unit or without. */
+function shortValue(piece: string): { name: string; entered: string } | undefined {
+  const m = /^(\p{L}[\p{L}\d /]{1,30}?)\s+([+\-−]?\d[\d.,]*(?:\s?\S{1,8})?)$/u.exec(piece.trim());
+  return m ? { name: m[1]!, entered: m[2]! } : undefined;
 }
 
 /** A module with its outcome in one line, or the outcome alone under its heading. */

@@ -163,4 +163,20 @@ describe('scan report', () => {
     expect(readReport('Korrim Tessa 2019  Job: 55102  Mileage: 61,204 mi\nP0128 Thermostat').odometer).toBe(
       '61,204 mi',
     ));
+
+  it('reads a freeze frame in the line of its title, and keeps what it cannot read', () => {
+    const r = readReport(
+      'P0335 CKP sensor [current]\nFreeze frame for P0335: RPM 820, ECT 91 C, Load 22 %, Speed 0 km/h',
+    );
+    expect(r.freeze).toEqual([
+      { code: 0, name: 'RPM', entered: '820' },
+      { code: 0, name: 'ECT', entered: '91 C' },
+      { code: 0, name: 'Load', entered: '22 %' },
+      { code: 0, name: 'Speed', entered: '0 km/h' },
+    ]);
+    expect(readReport('P0335 CKP sensor\nFreeze frame: see page two').leftover).toEqual([
+      'Freeze frame: see page two',
+    ]);
+    expect(readReport('P0335 CKP sensor\nFreeze frame\nRPM: 820 rpm').leftover).toEqual([]);
+  });
 });
