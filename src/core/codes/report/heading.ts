@@ -1,5 +1,5 @@
 import { CLEARED_TITLE, isTitle, labelOf } from './labels';
-import { isName, namedOutcome, outcomeOf } from './outcome';
+import { isName, namedOutcome, outcomeOf, SWITCHED } from './outcome';
 import { findCodes } from './place';
 import type { Reading } from './reading';
 import { isValue, valueOf } from './value';
@@ -121,6 +121,8 @@ export function continues(r: Reading, lines: readonly Line[], i: number, survey:
 
 /** Whether a line is the heading of a module: by what follows it. */
 export function isHeading(r: Reading, lines: readonly Line[], i: number, survey: Survey): boolean {
+  // "MIL: ON   DTC count: 2".
+  if (SWITCHED.test(lines[i]!.text)) return false;
   const line = lines[i]!;
   const { text } = line;
   if (!isName(text) || FURNITURE.test(text) || labelOf(text) !== undefined || isValue(text)) return false;

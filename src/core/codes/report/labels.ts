@@ -22,7 +22,7 @@ const WORDS: Record<Label, string> = {
   text: 'description|text|wording|meaning|definition|fault text|beschreibung|fehlertext|bezeichnung|klartext|libellé|libelle|désignation|descripción|descripcion|descrizione|testo|omschrijving|betekenis',
   status: 'status|state|fault status|fehlerstatus|zustand|état|etat|statut|estado|stato|toestand',
   module:
-    'module|control module|controller|ecu|unit|control unit|system|node|steuergerät|steuergeraet|calculateur|centralita|unidad|módulo|centralina|modulo|regeleenheid|module name|ecu name|system name',
+    'module|control module|ctrl unit|controller|ecu|unit|control unit|system|node|steuergerät|steuergeraet|calculateur|centralita|unidad|módulo|centralina|modulo|regeleenheid|module name|ecu name|system name',
   detail:
     'count|counter|frequency|occurrences?|occurred|hits|times|häufigkeit|zähler|anzahl|fréquence|frecuencia|frequenza|aantal|first seen|last seen|first occurrence|last occurrence|first|last|seen|erstmals|zuletzt|odometer at (?:the )?fault|mileage at (?:the )?fault|set at|at km|km|km-stand|kilometerstand bei fehler|drive cycles?|priority|priorität|failure type|fault type|symptom|fehlerart|subtype|environment|age|unlearn counter|aging counter',
   name: 'name|parameter|label|signal|measured value|value name|messwert|messgröße|paramètre|parámetro|parametro|meetwaarde|pid',
@@ -53,7 +53,7 @@ export function labelOf(text: string): Label | undefined {
 
 /** Titles over a list of faults, of values or of the report itself; never a module. */
 const TITLE =
-  /^(?:(?:the )?(?:stored|active|current|pending|permanent|confirmed|history|all|total|number of|fault|trouble|diagnostic|error|vehicle|system|full|complete|live|scan|health|test)[\s-]*)*(?:codes?|faults?|dtcs?|errors?|report|list|results?|memory|overview|systems?|modules|scan|summary|data|values|protocol|printout|check|log|readings|parameters)(?: (?:found|read|stored|list|memory|overview|summary|report))?$|^(?:fahrzeugbericht|fehlerspeicher(?:eintr(?:ag|äge))?|fehlerliste|fehler|prüfprotokoll|messwerte?|istwerte|diagnoseprotokoll|steuergeräte|übersicht|rapport(?: du véhicule)?|liste des défauts|défauts|mémoire des défauts|valeurs|informe(?: del vehículo)?|averías|lista de averías|memoria de averías|valores|rapporto(?: del veicolo)?|errori|memoria errori|valori|voertuigrapport|storingen|foutgeheugen|meetwaarden)$/iu;
+  /^(?:(?:the )?(?:stored|active|current|pending|permanent|confirmed|history|all|total|number of|fault|trouble|diagnostic|error|vehicle|system|full|complete|live|scan|health|test)[\s-]*)*(?:codes?|faults?|dtcs?|errors?|report|list|results?|memory|overview|systems?|modules|scan|summary|data|values|protocol|printout|check|log|readings|parameters)(?: (?:found|read|stored|list|memory|overview|summary|report))?$|^(?:fahrzeugbericht|fehlerspeicher(?:eintr(?:ag|äge))?|fehlerliste|fehler|prüfprotokoll|messwerte?|istwerte|diagnoseprotokoll|steuergeräte|übersicht|rapport(?: du véhicule)?|liste des défauts|défauts|mémoire des défauts|valeurs|informe(?: del vehículo)?|averías|lista de averías|memoria de averías|valores|rapporto(?: del veicolo)?|errori|memoria errori|valori|voertuigrapport|storingen|foutgeheugen|meetwaarden|codes? (?:défauts? )?(?:confirmés?|en attente|mémorisés?|présents?|permanents?)|códigos? (?:confirmados?|pendientes?|almacenados?|permanentes?)|codici (?:confermati|in attesa|memorizzati|permanenti)|(?:bestätigte|sporadische|anstehende|gespeicherte|aktive) (?:fehler|codes?|fehlercodes?))$/iu;
 
 /**
  * Whether a line is the title of a list or of the whole report.
@@ -88,13 +88,21 @@ export const CLEARED_TITLE =
  *
  * @example groupStatus('Pending codes') // ['pending']
  */
-export const groupStatus = (title: string): CodeStatus[] =>
-  statusOf(
-    title.replace(
-      /\b(?:fault|trouble|diagnostic)?\s*(?:codes?|faults?|dtcs?|errors?|list|memory)\b|:/giu,
+export const groupStatus = (title: string): CodeStatus[] => {
+  const words = title
+    .replace(
+      /\b(?:(?:fault|trouble|diagnostic)\s{1,3})?(?:codes?|codici|c[óo]digos?|faults?|dtcs?|errors?|fehler(?:codes?)?|list|memory)\b|:/giu,
       ' ',
-    ),
-  ) ?? [];
+    )
+    .trim();
+  // A title is of several: "confirmés", "pendientes".
+  return (
+    statusOf(words) ??
+    statusOf(words.replace(/(?<=\p{L}{3})e?s$/iu, '')) ??
+    statusOf(words.replace(/(?<=\p{L}{3})s$/iu, '')) ??
+    []
+  );
+};
 
 /** A heading after which values are live ones, and one after which they were stored with a code. */
 export const LIVE_TITLE =

@@ -74,6 +74,11 @@ function single(text: string): Outcome | undefined {
 const DATED = /\d{1,4}[-/.]\d{1,2}[-/.]\d{2,4}/u;
 const PARTED = /\s*(?:\.{2,}|\s[-–—|]\s|:\s?|\t|\s{2,}|,\s|(?=[([]))\s*/gu;
 
+/** A column between the name and the count that says the same in a word. */
+const STATE_COLUMN = /\s\s(?:ok|okay|pass(?:ed)?|faults?|faulty|fail(?:ed)?|errors?|dtcs?)$/iu;
+/** "MIL: ON   DTC count": a label with its value is no name. */
+export const SWITCHED = /:\s*(?:on|off|yes|no)\b/iu;
+
 /**
  * A module's name with the outcome behind it: "ABS: no response", "[FCM] front camera - 3 faults", "Engine 2 codes",
  * "Gearbox .... 1", "Door (0)".
@@ -84,8 +89,8 @@ const PARTED = /\s*(?:\.{2,}|\s[-–—|]\s|:\s?|\t|\s{2,}|,\s|(?=[([]))\s*/gu;
  */
 export function namedOutcome(line: string, bare: boolean): { name: string; outcome: Outcome } | undefined {
   for (const m of line.matchAll(PARTED)) {
-    const name = line.slice(0, m.index).trim();
-    if (!isName(name) || DATED.test(name)) continue;
+    const name = line.slice(0, m.index).trim().replace(STATE_COLUMN, '').trim();
+    if (!isName(name) || SWITCHED.test(name) || DATED.test(name)) continue;
     const rest = line.slice(m.index + m[0].length).trim();
     const outcome = outcomeOf(rest) ?? (bare ? countOf(rest) : undefined);
     if (outcome) return { name, outcome };

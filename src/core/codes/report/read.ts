@@ -19,7 +19,7 @@ import { statusOf } from './status';
 import { isBareOk, surveyOf, type Survey } from './survey';
 import { attributesOf, recordsAt, tableAt } from './table';
 import { takeCodes } from './take-codes';
-import { takeRow, wordFault } from './take-rows';
+import { takeRow, takeValuesBehind, wordFault } from './take-rows';
 import { finishFaults } from './finish-faults';
 import type { ScanReport } from './types';
 import { plainText } from './unmark';
@@ -86,6 +86,7 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
   if (takeCodes(r, line, survey)) return;
   if (readBroken(r, line)) return;
   if (takeTitle(r, line)) return;
+  if (takeModuleCell(r, line)) return;
   if (takeOutcome(r, line, survey)) return;
   if (takeLabel(r, line)) return;
   const entry = r.entries.at(-1);
@@ -178,23 +179,6 @@ function takeTitle(r: Reading, { n, raw, text }: Line): boolean {
   return true;
 }
 
-/** "Freeze frame for P0335: RPM 820, ECT 91 °C": values in the line of their title. What is none stays to be seen. */
-function takeValuesBehind(r: Reading, n: number, raw: string, title: string): void {
-  const rest = title.slice(title.indexOf(':') + 1).trim();
-  const code = r.freezeFor ?? r.entries.length - 1;
-  const pieces = title.includes(':') && rest !== '' && !findCodes(rest).length ? rest.split(/[,;]\s+/u) : [];
-  const values = pieces.map((piece) => valueOf([piece], true) ?? shortValue(piece));
-  for (const value of code >= 0 ? values : []) if (value) r.out.freeze.push({ code, ...value });
-  if (code < 0 || values.includes(undefined)) r.unread(n, raw);
-  else r.mark(n, 'heading');
-}
-
-/** `RPM 820`, `ECT 91 C`: a short name and a figure, with a unit or without. */
-function shortValue(piece: string): { name: string; entered: string } | undefined {
-  const m = /^(\p{L}[\p{L}\d /]{1,30}?)\s+([+\-−]?\d[\d.,]*(?:\s?\S{1,8})?)$/u.exec(piece.trim());
-  return m ? { name: m[1]!, entered: m[2]! } : undefined;
-}
-
 /** A module with its outcome in one line, or the outcome alone under its heading. */
 function takeOutcome(r: Reading, { n, text }: Line, survey: Survey): boolean {
   if (!survey.ofScan && isBareOk(text)) return false;
@@ -231,6 +215,16 @@ function takeOutcome(r: Reading, { n, text }: Line, survey: Survey): boolean {
   }
   r.under(named.name, named.outcome.kind !== 'silent', n);
   if (named.outcome.kind === 'none') r.settled.add(r.module!);
+  return true;
+}
+
+/** `Ctrl unit: ECM   Result: DTCs stored`: the module in the first cell, its outcome in another. */
+function takeModuleCell(r: Reading, { n, cells }: Line): boolean {
+  const own = cells.length > 1 ? labelled(cells[0]!) : undefined;
+  if (!own || labelOf(own.label) !== 'module' || /^\d+$/u.test(own.value)) return false;
+  const outcomes = cells.slice(1).map((c) => outcomeOf(labelled(c)?.value ?? c)?.kind);
+  r.under(own.value, !outcomes.includes('silent'), n);
+  if (outcomes.includes('none')) r.settled.add(r.module!);
   return true;
 }
 

@@ -179,4 +179,47 @@ describe('scan report', () => {
     ]);
     expect(readReport('P0335 CKP sensor\nFreeze frame\nRPM: 820 rpm').leftover).toEqual([]);
   });
+
+  it('keeps a column that says how a module is out of its name', () => {
+    const r = readReport(
+      'Module                  Status   Faults\nEngine control          OK       0\nTransmission            FAULT    1\n  P0741  Converter clutch     Stored\nCluster                 NO COMM',
+    );
+    expect(r.modules).toEqual([
+      { name: 'Engine control', answered: true },
+      { name: 'Transmission', answered: true },
+      { name: 'Cluster', answered: false },
+    ]);
+  });
+
+  it('reads numbered faults, numbers of so many and the status byte behind them', () => {
+    expect(
+      codesOf('[Motor]', '(01) 2B4F - Ladedruck - momentan vorhanden', '(02) 30FF - Turbolader - sporadisch'),
+    ).toEqual([
+      ['2B4F', 'Ladedruck', 'active'],
+      ['30FF', 'Turbolader', 'intermittent'],
+    ]);
+    const r = readReport(
+      'Ctrl unit: ECM   Result: DTCs stored\nDTC 1/2  P0113 IAT high   Status 0x2F\nDTC 2/2  P0102 MAF low   Status 0x08\nCtrl unit: TCM   Result: pass',
+    );
+    expect(r.codes.map((c) => [c.code, c.text, c.statuses.join(' '), c.module])).toEqual([
+      ['P0113', 'IAT high', 'active pending stored', 0],
+      ['P0102', 'MAF low', 'stored', 0],
+    ]);
+    expect(r.modules.map((m) => m.name)).toEqual(['ECM', 'TCM']);
+  });
+
+  it('says a status of all codes behind it, in other languages too', () => {
+    expect(codesOf('MIL: ON   DTC count: 2', 'Stored:  P0420  P0430', 'Pending: P0138')).toEqual([
+      ['P0420', '', 'stored'],
+      ['P0430', '', 'stored'],
+      ['P0138', '', 'pending'],
+    ]);
+    const french = readReport('Codes confirmés : P0401, P0403\nCodes en attente : P2002');
+    expect(french.codes.map((c) => [c.code, c.statuses.join(' ')])).toEqual([
+      ['P0401', 'stored'],
+      ['P0403', 'stored'],
+      ['P2002', 'pending'],
+    ]);
+    expect(french.modules).toEqual([]);
+  });
 });

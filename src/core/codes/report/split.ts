@@ -32,7 +32,7 @@ export function linesOf(text: string): Line[] {
       const text = withoutLongRuns(line)
         .trim()
         .replace(/^[│║|]\s*|\s*[│║|]$/gu, '')
-        .replace(/^[-–•*·▪►>]+\s+(?=\S)/u, '');
+        .replace(/^(?:[-–•*·▪►>]+|\(\d{1,3}\))\s+(?=\S)/u, '');
       return [{ n: i + 1, raw, text, indent: line.length - line.trimStart().length, cells }];
     }),
   );

@@ -144,6 +144,11 @@ function statusCell(text: string): Parted | undefined {
 export function partStatus(text: string): Parted | undefined {
   const whole = statusOf(text);
   if (whole) return { text: '', statuses: whole, by: 'mark', ends: true };
+  const byte = STATUS_BYTE.exec(text);
+  if (byte) {
+    const statuses = statusOfByte(parseInt(byte[1]!, 16));
+    return { text: text.slice(0, byte.index), statuses, by: 'mark', ends: true };
+  }
   const cell = statusCell(text);
   if (cell && /\p{L}/u.test(cell.text)) return cell;
   const end = BRACKET_END.exec(text);
@@ -163,6 +168,9 @@ export function partStatus(text: string): Parted | undefined {
   }
   return statusAtEnd(text) ?? statusAtStart(text);
 }
+
+/** The byte itself, with its name: `Status 0x2F`. */
+const STATUS_BYTE = /\bstatus(?: byte)?\s?[:=]?\s?(?:0x|\$)([0-9A-F]{2})\s*$/iu;
 
 /** The longest phrase that ends the text, with only a blank before it. */
 function statusAtEnd(text: string): Parted | undefined {

@@ -32,7 +32,7 @@ export interface Survey {
 
 /** Bullets, list numbers and words for "fault" before a code. */
 const LEAD =
-  /^[\s\-–•*·>#([]*(?:\d{1,3}(?:\.\d{1,3})*(?:[.):]\s*|\s+))?(?:(?:dtc|code|fault|fehler|défaut|error|errore|avería|storing)\s*(?:code|no\.?)?\s*#?\d*\s*[:=]?\s*)?[([]?\s*$/iu;
+  /^[\s\-–•*·>#([]*(?:\d{1,3}(?:\.\d{1,3})*(?:[.):]\s*|\s+))?(?:(?:dtc|code|fault|fehler|défaut|error|errore|avería|storing)\s*(?:code|no\.?)?\s*#?\d*(?:\/\d{1,3})?\s*[:=]?\s*)?[([]?\s*$/iu;
 
 /** What stands before a code, without bullets and numbers; empty where the code begins the line. */
 export function leadOf(before: string): string {

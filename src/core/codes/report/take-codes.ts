@@ -16,6 +16,7 @@ export function takeCodes(r: Reading, line: Line, survey: Survey): boolean {
   const [first] = findCodes(line.text);
   if (!first || CLEARED_TITLE.test(leadOf(line.text.slice(0, first.at)))) return false;
   if (ADVISES.test(line.text.slice(0, first.at))) return false;
+  const before = r.entries.length;
   let taken = false;
   const all = pieces(line.text);
   // "Found these with my reader: P0171, P0174": a sentence that ends in a list of codes.
@@ -30,6 +31,13 @@ export function takeCodes(r: Reading, line: Line, survey: Survey): boolean {
     const [found] = findCodes(piece);
     if (found && takeCode(r, line.n, piece, found, survey)) taken = true;
   }
+  // "Stored:  P0420  P0430": the status is said of all of them.
+  const [one, ...more] = r.entries.slice(before);
+  if (one?.statusFirst)
+    for (const entry of more.filter((e) => e.body.trim() === '' && !e.statusFirst)) {
+      entry.statuses = one.statuses;
+      entry.statusFirst = true;
+    }
   return taken;
 }
 

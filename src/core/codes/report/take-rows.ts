@@ -7,7 +7,7 @@ import type { Line } from './split';
 import { partStatus, statusOf, statusOfByte } from './status';
 import type { Survey } from './survey';
 import type { Row } from './table';
-import { isUnit, isValue } from './value';
+import { isUnit, isValue, valueOf } from './value';
 import { isTitle, labelOf } from './labels';
 import { isName } from './outcome';
 
@@ -112,4 +112,21 @@ export function wordFault(r: Reading, { n, text, cells }: Line, survey: Survey):
   entry.statuses = parted.statuses;
   entry.settled = true;
   return true;
+}
+
+/** "Freeze frame for P0335: RPM 820, ECT 91 °C": values in the line of their title. What is none stays to be seen. */
+export function takeValuesBehind(r: Reading, n: number, raw: string, title: string): void {
+  const rest = title.slice(title.indexOf(':') + 1).trim();
+  const code = r.freezeFor ?? r.entries.length - 1;
+  const pieces = title.includes(':') && rest !== '' && !findCodes(rest).length ? rest.split(/[,;]\s+/u) : [];
+  const values = pieces.map((piece) => valueOf([piece], true) ?? shortValue(piece));
+  for (const value of code >= 0 ? values : []) if (value) r.out.freeze.push({ code, ...value });
+  if (code < 0 || values.includes(undefined)) r.unread(n, raw);
+  else r.mark(n, 'heading');
+}
+
+/** `RPM 820`, `ECT 91 C`: a short name and a figure, with a unit or without. */
+function shortValue(piece: string): { name: string; entered: string } | undefined {
+  const m = /^(\p{L}[\p{L}\d /]{1,30}?)\s+([+\-−]?\d[\d.,]*(?:\s?\S{1,8})?)$/u.exec(piece.trim());
+  return m ? { name: m[1]!, entered: m[2]! } : undefined;
 }
