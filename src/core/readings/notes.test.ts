@@ -35,6 +35,16 @@ describe('words beside a figure (common practice, no source)', () => {
     ['sometimes', 'V', false],
     ['at 3 V ref', 'V', false],
     ['at 3000 rpm', 'V', true],
+    ['expected', 'V', false],
+    ['spec', 'V', false],
+    ['target', 'V', false],
+    ['on the other car', 'V', false],
+    ['before repair', 'V', false],
+    ['yesterday', 'V', false],
+    ['calculated', 'V', false],
+    ['peak', 'V', false],
+    ['with the battery connected', 'V', false],
+    ['pump off', 'V', false],
     ['', '', false],
   ])('%s behind a figure in %s: %s', (words, unit, is) => expect(isNote(words, unit)).toBe(is));
 

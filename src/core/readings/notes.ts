@@ -13,9 +13,26 @@ export interface Noted {
 
 /** A note has fewer words. */
 export const MOST_WORDS = 10;
-/** A word that turns the sense round, doubts it, or speaks of how much: with one of these it is no mere note. */
-const SPEAKS =
-  /\b(?:not?|never|non|none|cannot|except|unless|without|if|fail\w*|bad|fault\w*|replace\w*|renew\w*|reject\w*|leak\w*|wrong|too|defect\w*|worn|poor|scrap|below|above|over|under|up|less|more|than|least|most|lower|higher|better|max\w*|min\w*|or|and|to|then|within|between|about|approx\w*|of|per|each|times|fall\w*|ris(?:es|ing)|climb\w*|drops|dropping|sink\w*|fluctuat\w*|unstable|erratic\w*|jump\w*|intermittent\w*|sometimes)\b|n['’]t\b/i;
+/**
+ * Words of which a note is made: where, when and of what. One that is not among them may say anything: that the figure
+ * was expected, of another car, or before the repair.
+ */
+const PLAIN = new Set(
+  (
+    'at after across on in from between when while with during the a its side end and of ' +
+    'running idle idling hot warm cold cranking koeo koer key ignition engine off steady dry wet loaded unloaded ' +
+    'parked static switching fixed lights light lamps lamp load throttle closed ' +
+    'left right front rear inside outside inner outer remaining each feed ground earth loom sensor pin pins stat ' +
+    'housing bank cylinder cyl output input supply signal battery terminal plug connector head rail ' +
+    'leakage vacuum runout run-out play ref soc co hc vol return p-p ltft stft trim voltage pressure current ' +
+    'resistance temperature speed volt volts'
+  ).split(' '),
+);
+/** A word of those, a number, or a unit with its number or without. */
+const isPlain = (word: string): boolean =>
+  PLAIN.has(word) || /^\d[\d.,]*$/.test(word) || findUnit(word) !== undefined || unitBehind(word);
+const unitBehind = (word: string): boolean =>
+  /^\d[\d.,]*\D/.test(word) && findUnit(word.replace(/^[\d.,]+/, '')) !== undefined;
 /** Words that only announce what follows. */
 const ANNOUNCES =
   /^(?:the\s{1,3})?(?:spec(?:s|ified|ification)?|should\s{1,3}be|must\s{1,3}be|has\s{1,3}to\s{1,3}be|needs?\s{1,3}to\s{1,3}be|expected|wanted|normal\s{1,3}range|range|ok(?:ay)?\s{1,3}is|good\s{1,3}is)\b\s{0,3}[:=]?\s{0,3}(?=[\d<>≤≥~±.,+−-]|at\s|max|min|between|about|less|more|not|no\s|up\s|under|over|above|below)/i;
@@ -27,12 +44,8 @@ const WHEN = new RegExp(
   'i',
 );
 const BRACKET = /\s?\(([^()\d<>≤≥±|]{1,40})\)$/;
-const WORDS = /^\p{L}[\p{L}\s.,-]{0,40}$/u;
-/** Where and when it was read: `119 Ω between 6 and 14`, `28 mA after 40 min`. */
-const PLACE =
-  /^(?:at(?!\s(?:least|most)\b)|@|after|across|on|in|from|between|when|while|with|during)\b[^<>≤≥±|]{1,40}$/i;
-const TURNS =
-  /\b(?:not?|never|non|none|cannot|except|unless|without|if|then|or|too|fail\w*|bad|fault\w*|wrong|replace\w*|drop\w*|ris\w*|falls?|fell|rose|climb\w*|up|down|to)\b|n['’]t\b/i;
+/** Where and when it was read may have figures of its own. */
+const PLACE = /^(?:at|@|after|across|on|in|from|between|when|while|with|during)\s/i;
 const WITH_UNIT = /\d\s{0,2}([\p{L}°%Ωµ"]{1,6})/gu;
 
 /**
@@ -46,12 +59,14 @@ const WITH_UNIT = /\d\s{0,2}([\p{L}°%Ωµ"]{1,6})/gu;
  * @example isNote('after 40 min', 'mA') // true
  */
 export function isNote(words: string, unit = ''): boolean {
-  const w = words.trim();
-  if (WORDS.test(w) && !SPEAKS.test(w.replace(/\bleakage$/i, ''))) return true;
+  const w = words.trim().toLowerCase();
+  const all = w.split(/[\s,]+/).filter(Boolean);
+  if (all.length === 0 || all.length > MOST_WORDS || w.length > 42) return false;
+  if (!all.every((x) => x === '@' || isPlain(x)) || !/^[\p{L}@]/u.test(w)) return false;
+  if (!/\d/.test(w)) return true;
   const kind = findUnit(unit)?.measures;
   return (
     PLACE.test(w) &&
-    !TURNS.test(w) &&
     [...w.matchAll(WITH_UNIT)].every(([, u]) => kind === undefined || findUnit(u!)?.measures !== kind)
   );
 }
@@ -68,7 +83,15 @@ export function limitAlone(text: string): Noted {
   const bracket = BRACKET.exec(t);
   if (bracket && isNote(bracket[1]!)) return { text: t.slice(0, bracket.index), note: bracket[1]!.trim() };
   const when = WHEN.exec(t);
-  if (when && !TURNS.test(when[0].replace(/^\s\w+/, ''))) {
+  if (
+    when &&
+    isNote(
+      when[0]
+        .trim()
+        .replace(/^@\s?/, 'at ')
+        .replace(/\bdrop$/i, 'voltage'),
+    )
+  ) {
     const note = when[0].trim().replace(/^@\s?/, 'at ');
     return { text: t.slice(0, when.index), note: /^drop$/i.test(note) ? '' : note };
   }
@@ -84,15 +107,11 @@ export function limitAlone(text: string): Noted {
   return { text: t, note: '' };
 }
 
-const STATES = [
-  ['hot', 'warm'],
-  ['cold'],
-  ['idle', 'idling'],
-  ['cranking'],
-  ['koeo', 'key on', 'ignition on', 'engine off'],
-];
-const stateIn = (note: string): number =>
-  STATES.findIndex((words) => words.some((w) => new RegExp(`\\b${w}\\b`, 'i').test(note)));
+/** States of which one holds at a time: how warm it is, and how the engine turns. */
+const AXES = [
+  [/\b(?:hot|warm)\b/i, /\bcold\b/i],
+  [/\b(?:koeo|engine off)\b/i, /\b(?:running|koer|idle|idling)\b/i, /\bcranking\b/i],
+] as const;
 
 /**
  * Whether two notes say that the one was taken in another state than the other holds for: cold, and hot.
@@ -100,7 +119,8 @@ const stateIn = (note: string): number =>
  * @param read the note of the reading
  * @param holds the note of the limit
  */
-export function speakOfOtherStates(read: string, holds: string): boolean {
-  const [a, b] = [stateIn(read), stateIn(holds)];
-  return a >= 0 && b >= 0 && a !== b;
-}
+export const speakOfOtherStates = (read: string, holds: string): boolean =>
+  AXES.some((states) => {
+    const [a, b] = [read, holds].map((note) => states.findIndex((state) => state.test(note)));
+    return a! >= 0 && b! >= 0 && a !== b;
+  });

@@ -140,6 +140,14 @@ describe('scan report', () => {
     ]);
   });
 
+  it.each([
+    'my reader shows these are not present: P0171, P0174',
+    'the other shop found these before the repair: P0171, P0174',
+    'we cleared these with my reader yesterday: P0171, P0174',
+  ])('takes no list for faults that are not there: %s', (line) =>
+    expect(codesOf(line)).not.toContainEqual(['P0171', '', '']),
+  );
+
   it('takes the code of a bulletin for no fault', () => {
     const r = readReport('P0016 Crank and cam do not agree\nBulletin 21-044: P0420 reflash available');
     expect(r.codes.map((c) => c.code)).toEqual(['P0016']);

@@ -23,6 +23,10 @@ export function takeCodes(r: Reading, line: Line, survey: Survey): boolean {
   const [opening] = all;
   const [listed] = findCodes(opening!);
   if (all.length > 1 && listed && SAYS_LIST.test(opening!.slice(0, listed.at))) {
+    if (NOT_THERE.test(opening!.slice(0, listed.at))) {
+      r.unread(line.n, line.raw);
+      return true;
+    }
     r.fault(listed.code, '', line.n);
     all.shift();
     taken = true;
@@ -47,6 +51,8 @@ const ADVISES =
 /** Some words of a sentence and a colon, before a list of codes. */
 const SAYS_LIST =
   /^(?=(?:\S+\s+){3})(?=.*\b(?:found|got|these|read|reads|shows?|showed|gave|gives|my|i|we|he|she)\b)[^:]{10,80}:\s*$/iu;
+/** With one of these such a sentence tells of faults that are not there, or not of this car now. */
+const NOT_THERE = /\b(?:not?|never|gone|old|earlier|before|other car|example|instead|about)\b|n['’]t\b/iu;
 /** A sentence about a code begins so, or the explanation of one in a manual; a wording never does. */
 const SAYS_OF_IT =
   /^\s*[:–-]?\s*(?:was|were|is|are|has|had|did|does|came|comes|returned|cleared|erased|gone|again|possible causes?|likely causes?|symptoms?|repairs?|wurde|war|ist|kam|kommt|gelöscht|möglich\p{L}* ursache\p{L}*|a été|était|est|causes? possibles?|fue|era|está|posibles? causas?|è|era stat\p{L}|possibili cause|werd|is|mogelijke oorza\p{L}*)(?!\p{L})/iu;
