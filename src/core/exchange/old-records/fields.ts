@@ -97,7 +97,8 @@ function choicesOf(pattern: string): string[] {
   const choices = [''];
   let depth = 0;
   for (const ch of pattern) {
-    depth += ch === '(' ? 1 : ch === ')' ? -1 : 0;
+    if (ch === '(') depth++;
+    else if (ch === ')') depth--;
     if (ch === '|' && depth === 0) choices.push('');
     else choices[choices.length - 1] += ch;
   }

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Kind } from '@/core/case';
 import { Catalogue } from '@/core/cause';
-import { CaseFile } from './case-file';
-import { readCaseFile } from './read-case-file';
+import { CaseFile } from '../case-file';
+import { readCaseFile } from './index';
 
 const catalogue = new Catalogue([
   {
