@@ -216,6 +216,7 @@ export function changeInWords(change: HistoryChange, c: WordsContext): { part: s
   // A grade moves because of something else in the same change; that something says where it belongs.
   const first = change.rows.find((r) => !(r.kind === 'case' && r.after && 'grade' in r.after));
   const kind = first?.kind ?? '';
-  const part = first === undefined ? 'proof' : isKind(kind) ? (PART_OF[kind] ?? 'complaint') : 'complaint';
+  const known = (isKind(kind) && PART_OF[kind]) || 'complaint';
+  const part = first === undefined ? 'proof' : known;
   return { part, lines };
 }

@@ -24,11 +24,8 @@ export function testResult(test: Test, record: Rows): string {
     (r) => r.testId === test.id && r.verdict === test.verdict && r.entered !== '',
   );
   const finding = record.finding?.find((f) => f.testId === test.id && f.verdict === test.verdict);
-  const result = reading
-    ? [reading.label || test.question, reading.entered]
-    : finding
-      ? [finding.about || test.question, finding.figure]
-      : [];
+  const ofFinding = finding ? [finding.about || test.question, finding.figure] : [];
+  const result = reading ? [reading.label || test.question, reading.entered] : ofFinding;
   const words = result.filter(Boolean).join(' ') || test.question.trim() || 'Test';
   const said = `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
   const end = ENDS[test.verdict];

@@ -77,11 +77,9 @@ export function circuitCheck(circuit: Circuit, about: About): Check {
       if (probes.length === 0)
         return [{ verdict: 'unsure', because: 'Nothing measured yet: begin with the feed.' }];
       const r = explainCircuit(circuit, supply, probes, lit(i as Input));
-      const next = r.next
-        ? ` Measure next: ${name(r.next)}.`
-        : r.substitute && circuit.substitute
-          ? ` Try ${circuit.substitute.name}: it would tell.`
-          : '';
+      const tryPart =
+        r.substitute && circuit.substitute ? ` Try ${circuit.substitute.name}: it would tell.` : '';
+      const next = r.next ? ` Measure next: ${name(r.next)}.` : tryPart;
       const names = r.explains.map((f) => f.name);
       const unseen = circuit.faults
         .flatMap((f) => (f.unseen ? [` Voltages do not show ${f.name}: measure ${f.unseen}.`] : []))

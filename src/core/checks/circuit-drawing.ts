@@ -53,6 +53,7 @@ export function drawCircuit(
   const parts = new Set(left.flatMap(partsOf));
   const places = new Set(left.flatMap(placesOf));
   const isSuspect = (names: readonly string[]) => names.some((name) => parts.has(name));
+  const verdictOf = (p: Probed) => (result?.wrong.includes(p) ? 'fail' : 'pass');
   const placeOf = (id: string): DrawnPlace => ({
     label: circuit.nodes.find((n) => n.id === id)?.label ?? id,
     readings: circuit.states.map((state) => {
@@ -61,7 +62,7 @@ export function drawCircuit(
         state: state.label,
         expected: [...new Set(good.map((table) => expectedAt(table[id]![state.id]!)))].join(' or '),
         found: p ? writeQuantity({ value: p.volts, unit: 'V' }, 2) : '',
-        verdict: p ? (result?.wrong.includes(p) ? 'fail' : 'pass') : '',
+        verdict: p ? verdictOf(p) : '',
         next: result?.next?.node === id && result.next.state === state.id,
       };
     }),

@@ -47,18 +47,23 @@ export function optional(o: QuantityOptions) {
   }).meta(meta(o, { kind: 'quantity', unit: o.unit, difference: o.difference ?? false, optional: true }));
 }
 
+/** What is wrong with a number of things, if anything is. */
+function countProblem(
+  text: string,
+  n: number | undefined,
+  o: { min: number; max: number },
+): string | undefined {
+  if (text.trim() === '') return MISSING;
+  if (n === undefined || !Number.isInteger(n)) return `"${text.trim()}" is not a whole number.`;
+  if (n < o.min || n > o.max) return `A whole number from ${o.min} to ${o.max} is wanted.`;
+  return undefined;
+}
+
 /** A whole number of things. */
 export function count(o: Words & { min: number; max: number }) {
   return TYPED.transform((text, ctx): number => {
     const n = readNumber(text)?.value;
-    const problem =
-      text.trim() === ''
-        ? MISSING
-        : n === undefined || !Number.isInteger(n)
-          ? `"${text.trim()}" is not a whole number.`
-          : n < o.min || n > o.max
-            ? `A whole number from ${o.min} to ${o.max} is wanted.`
-            : undefined;
+    const problem = countProblem(text, n, o);
     if (problem === undefined) return n!;
     ctx.addIssue({ code: 'custom', message: problem });
     return z.NEVER;
@@ -76,6 +81,9 @@ export function choice<const T extends readonly [string, ...string[]]>(o: Words 
 }
 
 const Entry = z.object({ at: z.string().max(60), entered: z.string().max(400) });
+
+const twice = (at: string, names: ReadonlySet<string>): string | undefined =>
+  names.has(at) ? `There are two readings called ${at}.` : undefined;
 
 /** Several like readings with their labels; empty ones are left out. */
 export function list(
@@ -97,8 +105,7 @@ export function list(
         if (row.entered.trim() === '') return;
         const at = row.at.trim() || String(i + 1);
         const r = read(row.entered, unit, o.difference);
-        const problem =
-          typeof r === 'string' ? r : names.has(at) ? `There are two readings called ${at}.` : outside(r, o);
+        const problem = typeof r === 'string' ? r : (twice(at, names) ?? outside(r, o));
         if (problem !== undefined) ctx.addIssue({ code: 'custom', message: problem, path: [i, 'entered'] });
         else if (typeof r !== 'string') found.push({ ...r, at });
         names.add(at);

@@ -40,7 +40,9 @@ function fromVehicle(field: FormField, vehicle: VehicleGivens): string {
     case 'displacement':
       return vehicle.displacement ?? '';
     case 'strokes':
-      return vehicle.strokes === 2 ? 'two-stroke' : vehicle.strokes === 4 ? 'four-stroke' : '';
+      if (vehicle.strokes === 2) return 'two-stroke';
+      if (vehicle.strokes === 4) return 'four-stroke';
+      return '';
     default:
       return '';
   }

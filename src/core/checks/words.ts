@@ -71,18 +71,12 @@ export function siblingBars(
   readings: ReadAt[],
   comparison: Pick<SiblingComparison, 'odd' | 'outcome'>,
 ): Extract<Drawing, { kind: 'bars' }> {
+  const odd = new Set(comparison.odd.map((o) => o.at));
+  const others = comparison.outcome === 'agree' || comparison.outcome === 'odd' ? 'pass' : 'unsure';
   return {
     kind: 'bars',
     unit: readings[0]?.unit ?? '',
-    bars: readings.map((r) => ({
-      at: r.at,
-      value: r.value,
-      verdict: comparison.odd.some((o) => o.at === r.at)
-        ? 'fail'
-        : comparison.outcome === 'agree' || comparison.outcome === 'odd'
-          ? 'pass'
-          : 'unsure',
-    })),
+    bars: readings.map((r) => ({ at: r.at, value: r.value, verdict: odd.has(r.at) ? 'fail' : others })),
   };
 }
 

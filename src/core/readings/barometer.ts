@@ -20,7 +20,8 @@ export function barometerOf(readings: readonly Pick<Reading, 'label' | 'entered'
     if (entry.kind !== 'quantity' || !/pressure/.test(findUnit(entry.quantity.unit)?.measures ?? ''))
       continue;
     const pascal = convert({ ...entry.quantity, unit: entry.quantity.unit.replace(/ abs$/, '') }, 'Pa').value;
-    if (pascal >= AIR[0] && pascal <= AIR[1]) return pascal;
+    // 1.1 bar is 110,000.000 000 01 Pa to a computer.
+    if (pascal > AIR[0] - 1 && pascal < AIR[1] + 1) return pascal;
   }
   return undefined;
 }

@@ -39,7 +39,8 @@ function limitsIn(what: string): string[] {
   if (target) return [`${target[1]} ± ${target[2]}`];
   const m = phrase.exec(what);
   if (!m) return [];
-  const how = m[1] ? '≥ ' : m[2] ? '≤ ' : 'between ';
+  const oneSided = m[2] ? '≤ ' : 'between ';
+  const how = m[1] ? '≥ ' : oneSided;
   const whole = m[3]!.replace(/[.;]\s*$/, '');
   return [whole, amount.exec(whole)?.[0] ?? ''].map((w) => how + w);
 }

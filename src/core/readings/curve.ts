@@ -54,6 +54,12 @@ export function asCurve(points: readonly Point[]): Point[] {
   return sorted;
 }
 
+/** On which side of a band a value lies. */
+function sideOf(y: number, reference: number, half: number): 'above' | 'below' | 'within' {
+  if (y > reference + half) return 'above';
+  return y < reference - half ? 'below' : 'within';
+}
+
 /**
  * Holds measured points against a reference curve with a band.
  *
@@ -78,7 +84,7 @@ export function compareCurve(
       return {
         ...p,
         reference: r,
-        side: p.y > r + half ? 'above' : p.y < r - half ? 'below' : 'within',
+        side: sideOf(p.y, r, half),
       };
     });
   const judged = points.filter((p) => p.side !== 'beyond');

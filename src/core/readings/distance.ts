@@ -1,6 +1,7 @@
 import { writeQuantity } from './entry';
 import { comparable, convert } from './units';
-import { ends, readBoth } from './verdict';
+import { ends } from './hold';
+import { readBoth } from './verdict';
 
 /**
  * How far a reading is from the nearer edge of its limit.

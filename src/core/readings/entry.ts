@@ -1,7 +1,9 @@
 import { acrossTheAir } from './gauge';
-import { fractionsAsDecimals } from './fraction';
+import { ONE_UNIT } from './bare-limit';
+import { compositesAsDecimals } from './composite';
 import { isNote, MOST_WORDS } from './notes';
 import { askWhich, NUMERAL, readNumeral, decideNumber, type Figure, type Hints } from './numeral';
+import { agree, saidTwice } from './two-units';
 import { comparable, findUnit, suggestUnit, unitsOf, type Quantity } from './units';
 
 /** What a person typed into a reading, understood. */
@@ -10,7 +12,8 @@ export type Entry =
   /** `note`: what else was said, as in `13.9 V running`. */
   | { kind: 'quantity'; quantity: Quantity; decimals: number; text: string; note?: string }
   | { kind: 'beyond'; text: string }
-  | { kind: 'state'; state: string }
+  /** `figure`: the figure in it alone, and the words `beside` it, where what they mean is not known. */
+  | { kind: 'state'; state: string; figure?: string; beside?: string }
   /** `offer` is the whole entry as it was likely meant, ready to be taken; `or` what else it may be. */
   | { kind: 'problem'; message: string; offer?: string; or?: string };
 
@@ -32,6 +35,8 @@ export function readNumber(text: string): Figure | undefined {
 
 /** What it is, before a figure with a unit: `LTFT 22 %`. */
 const LABEL = /^(\p{L}[\p{L}\d .-]{0,20}?)[\s:=]{1,3}(?=[+\-−]?[\d.,]+\s?[\p{L}°%Ω"])/u;
+/** Some stand before their figure: `λ = 1.05`, `AFR 13.2`, `pH 7.5`. */
+const UNIT_BEFORE = /^(\p{L}{1,6})[\s:=]{0,3}([\d.,]{1,8})$/u;
 /** Where a bare number was read. */
 const SIDE = /^(?:left|right|front|rear|inside|outside|inner|outer|remaining|each)$/i;
 const quantityPattern = new RegExp(`^(${NUMERAL})[\\s\\u00a0\\u202f]*(.*)$`);
@@ -39,7 +44,10 @@ const quantityPattern = new RegExp(`^(${NUMERAL})[\\s\\u00a0\\u202f]*(.*)$`);
 const marked = /^(\d+)([kKRMV])(\d+)$/;
 /** A circuit without continuity, as a meter or a person says it. */
 export const OPEN =
-  /^(o[./]?l\.?|over ?limit|∞|infinite|infinity|>\s*max|open(?: (?:circuit|line|wire))?|no continuity)$/i;
+  /^(o[./]?l\.?|over ?limit|∞|infinite(?: ohms)?|infinity|>\s*max|open(?: (?:circuit|line|wire))?|no continuity)$/i;
+
+/** A circuit through which everything passes. */
+export const SHORT = /^(?:dead )?short(?:ed)?(?: circuit)?$/i;
 
 /**
  * Reads what was typed into a reading: a number with its unit, "OL" or "open" on a meter's display
@@ -55,11 +63,15 @@ export const OPEN =
 export function readEntry(text: string, expected?: string, hints?: Omit<Hints, 'unit'>): Entry {
   const t = text.trim();
   if (t === '') return { kind: 'empty' };
-  const decimals = fractionsAsDecimals(t);
+  const decimals = compositesAsDecimals(t);
   if (decimals !== t) {
     const read = readEntry(decimals, expected, hints);
-    return read.kind === 'quantity' ? { ...read, text: t } : read;
+    // A sixtieth has no end of places; two are shown.
+    return read.kind === 'quantity' ? { ...read, text: t, decimals: Math.min(read.decimals, 2) } : read;
   }
+  const [one, other] = (saidTwice(t) ?? []).map((half) => readEntry(half, expected, hints));
+  if (one?.kind === 'quantity' && other?.kind === 'quantity' && agree([one.quantity], [other.quantity]))
+    return { ...one, text: t };
   // "OL loom side".
   const [display, ...where] = t.split(/\s+/);
   if (where.length > 0 && /^o[./]?l\.?$/i.test(display!) && isNote(where.join(' ')))
@@ -79,6 +91,9 @@ export function readEntry(text: string, expected?: string, hints?: Omit<Hints, '
   const m = quantityPattern.exec(t.replace(/^([-−–])\s+(?=\d)/, '$1'));
   const numeral = m && readNumeral(m[1]!);
   if (!numeral) {
+    const before = UNIT_BEFORE.exec(t);
+    if (before && ONE_UNIT.has(findUnit(before[1]!)?.sign ?? ''))
+      return readEntry(`${before[2]} ${before[1]}`, expected, hints);
     const label = LABEL.exec(t)?.[0];
     const labelled = label && isNote(label) ? readEntry(t.slice(label.length), expected, hints) : undefined;
     return labelled?.kind === 'quantity' && labelled.quantity.unit !== ''
@@ -100,6 +115,7 @@ export function readEntry(text: string, expected?: string, hints?: Omit<Hints, '
   };
   if (typed === '') return quantity(expected ?? '');
   const unit = meant(typed, expected);
+  if (unit?.sign === '°ATDC' && expected === '°BTDC') return beforeDeadCentre(quantity(unit.sign));
   if (unit && expected && !comparable(unit.sign, expected))
     return counted(quantity(unit.sign), expected, hints?.air) ?? misfit(t, m[1]!, unit, expected);
   if (unit) return quantity(unit.sign);
@@ -109,7 +125,11 @@ export function readEntry(text: string, expected?: string, hints?: Omit<Hints, '
     return alone.kind === 'quantity' ? { ...alone, note: noted.note } : alone;
   }
   // "4 humps of 6", "2nd gear": words that start with a number are a state, not a broken unit.
-  if (/\s/.test(typed) || /^(st|nd|rd|th|x)\b/i.test(typed)) return { kind: 'state', state: t };
+  if (/\s/.test(typed) || /^(st|nd|rd|th|x)\b/i.test(typed)) {
+    const apart = unitBefore(typed);
+    if (!apart) return { kind: 'state', state: t };
+    return { kind: 'state', state: t, figure: `${m[1]!.trim()} ${apart.unit}`, beside: apart.beside };
+  }
   const wanted = expected ? findUnit(expected)?.measures : undefined;
   const likely = suggestUnit(typed, wanted) ?? expected;
   return {
@@ -131,6 +151,7 @@ export function readEntry(text: string, expected?: string, hints?: Omit<Hints, '
  */
 export function waysToWrite(text: string, expected: string): string[] {
   const entry = readEntry(text, expected === '' ? undefined : expected);
+  if (entry.kind === 'state') return entry.figure === undefined ? [] : [entry.figure];
   return entry.kind === 'problem' ? [entry.offer, entry.or].filter((o) => o !== undefined) : [];
 }
 
@@ -145,6 +166,17 @@ function unitAndNote(typed: string): { unit: string; note: string } | undefined 
     const unit = words.slice(0, n).join(' ');
     const note = words.slice(n).join(' ');
     if (findUnit(unit) && isNote(note, unit)) return { unit, note };
+  }
+  return undefined;
+}
+
+/** The unit before other words, of which none has a figure of its own. */
+function unitBefore(typed: string): { unit: string; beside: string } | undefined {
+  const words = typed.split(/\s+/);
+  for (let n = words.length - 1; n > 0; n--) {
+    const unit = words.slice(0, n).join(' ');
+    const beside = words.slice(n).join(' ');
+    if (findUnit(unit) && !/\d/.test(beside)) return { unit, beside };
   }
   return undefined;
 }
@@ -165,6 +197,12 @@ export function unitOf(text: string, expected = ''): string {
 function meant(typed: string, expected: string | undefined): { sign: string; measures: string } | undefined {
   if (typed === 'K' && expected && findUnit(expected)?.measures === 'resistance') return findUnit('kΩ');
   return findUnit(typed);
+}
+
+/** So many degrees after dead centre, where they are counted before it. */
+function beforeDeadCentre(read: Entry): Entry {
+  if (read.kind !== 'quantity') return read;
+  return { ...read, quantity: { value: -read.quantity.value, unit: '°BTDC' } };
 }
 
 /**

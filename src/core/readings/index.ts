@@ -18,6 +18,7 @@ export * from './sibling-readings';
 export * from './siblings';
 export * from './test-verdict';
 export * from './units';
+export { ends, type Judgement, type NumericLimit } from './hold';
 export * from './verdict';
 export * from './known-good';
 export * from './distance';

@@ -146,12 +146,8 @@ function fill(
   const vehicles = new Set(alike.map((r) => r.v.vehicle.id)).size;
   // One car that is well says what one car reads; how far another may be from it, it does not say.
   const around = accuracy.trim() === '' ? 0 : uncertainty(accuracy, { value: high, unit }, decimals);
-  const limitFrom =
-    vehicles >= LEAST_VEHICLES && low < high
-      ? ('vehicles' as const)
-      : typeof around === 'number' && around > 0
-        ? ('accuracy' as const)
-        : ('' as const);
+  const byAccuracy = typeof around === 'number' && around > 0 ? ('accuracy' as const) : ('' as const);
+  const limitFrom = vehicles >= LEAST_VEHICLES && low < high ? ('vehicles' as const) : byAccuracy;
   const widen = limitFrom === 'accuracy' && typeof around === 'number' ? around : 0;
   // Rounded outwards: a limit is not made closer than what it rests on.
   const step = 10 ** -decimals;
@@ -170,13 +166,13 @@ function fill(
   const now = readEntry(entered, unit === '' ? undefined : unit);
   if (now.kind !== 'quantity') return filled;
   const here = convert(now.quantity, unit).value;
-  filled.stands =
-    here > high
-      ? `This one is ${say(here - high)} above the highest.`
-      : here < low
-        ? `This one is ${say(low - here)} below the lowest.`
-        : low === high
-          ? 'This one reads the same.'
-          : 'This one lies among them.';
+  filled.stands = stands(here, low, high, say);
   return filled;
+}
+
+/** Where a reading stands among those of healthy vehicles. */
+function stands(here: number, low: number, high: number, say: (value: number) => string): string {
+  if (here > high) return `This one is ${say(here - high)} above the highest.`;
+  if (here < low) return `This one is ${say(low - here)} below the lowest.`;
+  return low === high ? 'This one reads the same.' : 'This one lies among them.';
 }

@@ -1,4 +1,5 @@
 import P from 'parsimmon';
+import { ABOUT, LESS, MORE, OR_LESS, OR_MORE, PLUS_MINUS, space, tight, TO, word } from './limit-words';
 import { NUMERAL, readNumeral, type Numeral } from './numeral';
 import { findUnit, LONGEST_UNIT } from './units';
 
@@ -16,94 +17,6 @@ export type Typed =
   | { form: 'around'; target: Amount; plus: Amount; minus: Amount }
   /** `± 10 %` of nothing that is named: so far from zero, where the reading is a deviation itself. */
   | { form: 'deviation'; within: Amount };
-
-const word = (...words: string[]) =>
-  P.alt(
-    ...[...words]
-      .sort((a, b) => b.length - a.length)
-      .map((w) =>
-        P.regexp(
-          new RegExp(
-            `${w.replace(/[.+*?^$()|[\]\\/]/g, '\\$&').replace(/ /g, '\\s+')}${/\w$/.test(w) ? '(?![A-Za-z])' : ''}`,
-            'i',
-          ),
-        ),
-      ),
-  );
-
-const space = P.regexp(/[\s\u00a0\u202f]*/);
-const tight = <T>(p: P.Parser<T>) => p.skip(space);
-
-const MORE = tight(
-  P.seq(
-    word(
-      ...['≥', '≧', '>=', '=>', '>', 'at least', 'not less than', 'no less than', 'not below', 'not under'],
-      ...[
-        'more than',
-        'greater than',
-        'not lower than',
-        'no lower than',
-        'larger than',
-        'higher than',
-        'above',
-        'over',
-        'from',
-        'min',
-        'min.',
-        'minimum',
-      ],
-    ),
-    P.regexp(/\s*:?/),
-  ),
-);
-const LESS = tight(
-  P.seq(
-    word(
-      ...['≤', '≦', '<=', '=<', '<', 'at most', 'not more than', 'no more than', 'not above', 'not over'],
-      ...[
-        'not greater than',
-        'no greater than',
-        'not higher than',
-        'no higher than',
-        'not exceeding',
-        'not to exceed',
-        'should not exceed',
-        'must not exceed',
-        'may not exceed',
-        'less than',
-        'lower than',
-        'smaller than',
-        'below',
-        'under',
-        'up to',
-      ],
-      ...['max', 'max.', 'maximum'],
-    ),
-    P.regexp(/\s*:?/),
-  ),
-);
-const OR_MORE = tight(
-  word(
-    'or more',
-    'or above',
-    'or over',
-    'or greater',
-    'or higher',
-    'or better',
-    'min',
-    'min.',
-    'minimum',
-    'and above',
-  ),
-);
-const OR_LESS = tight(
-  word('or less', 'or below', 'or under', 'or lower', 'max', 'max.', 'maximum', 'and below'),
-);
-const TO = tight(word('...', '..', '…', '–', '—', '−', '-', 'to', 'and', 'through', 'bis', 'à', 'bis zu'));
-const PLUS_MINUS = tight(word('±', '+/-', '+/−', '+-', '+−', '-/+', 'plus/minus', 'plus minus', 'within'));
-const ABOUT = tight(
-  word('~', '≈', 'about', 'around', 'approx', 'approx.', 'approximately', 'ca', 'ca.', 'circa', 'roughly'),
-);
 
 const numeral = P.regexp(new RegExp(NUMERAL)).chain((t) => {
   const n = readNumeral(t);
@@ -141,19 +54,31 @@ const equals = tight(P.string('=')).atMost(1);
 
 /** `5 V +0.1/-0.2`, the two in either order, the unit behind the first number or the last. */
 const signed = (sign: RegExp) => tight(P.regexp(sign)).then(amount);
+const upAndDown = P.alt(
+  P.seqMap(signed(/\+(?![/−-])/), tight(P.regexp(/[/,]?/)), signed(/[-−–]/), (plus, _, minus) => ({
+    plus,
+    minus,
+  })),
+  P.seqMap(signed(/[-−–](?!\/)/), tight(P.regexp(/[/,]/)), signed(/\+/), (minus, _, plus) => ({
+    plus,
+    minus,
+  })),
+);
 const asymmetric = P.seqMap(
   equals.then(amount),
   P.alt(
-    P.seqMap(signed(/\+(?![/−-])/), tight(P.regexp(/[/,]?/)), signed(/[-−–]/), (plus, _, minus) => ({
-      plus,
-      minus,
-    })),
-    P.seqMap(signed(/[-−–](?!\/)/), tight(P.regexp(/[/,]/)), signed(/\+/), (minus, _, plus) => ({
-      plus,
-      minus,
-    })),
+    upAndDown,
+    tight(P.string('('))
+      .then(upAndDown)
+      .skip(tight(P.string(')'))),
   ),
-  (target, { plus, minus }): Typed => ({ form: 'around', target, plus, minus }),
+  unit.skip(space).or(P.of('')),
+  (target, { plus, minus }, behind): Typed => ({
+    form: 'around',
+    target: { ...target, unit: target.unit || behind },
+    plus,
+    minus,
+  }),
 );
 const around = P.seqMap(
   P.alt(ABOUT, equals).then(amount),
@@ -186,7 +111,7 @@ const range = P.seqMap(
 /** Words that turn the sense round: with one of these a limit is of something else. */
 const TURNING = new Set('not no if when or than too after at before fail replace'.split(' '));
 /** `min thickness 26 mm`: what is measured, between the word and the figure. */
-const WHAT = P.regexp(/[A-Za-z][A-Za-z-]{2,14}[ \u00a0]/)
+const WHAT = P.regexp(/(?:[A-Za-z][A-Za-z-]{2,14}|[A-Za-z]{2,8}\.|TH|th)[ \u00a0]/)
   .chain((w) => (TURNING.has(w.trim().toLowerCase()) ? (P.fail('a name') as P.Parser<string>) : P.of(w)))
   .skip(space)
   .times(1, 3);
@@ -210,17 +135,23 @@ const ofWhat = P.alt(
 const deviation = PLUS_MINUS.atLeast(1)
   .then(amount)
   .map((within): Typed => ({ form: 'deviation', within }));
-/** `approx. 60 Ω (55-65)`: the range in brackets says how near. */
+/** `approx. 60 Ω (55-65)`: the range in brackets says how near. One that leaves the figure out is something else. */
 const bracketed = P.seqMap(
   P.alt(ABOUT, equals).then(amount),
   tight(P.string('(')),
   range,
   tight(P.string(')')),
-  (target, _o, within): Typed =>
-    within.form === 'between' && within.high.unit === '' && within.low.unit === ''
-      ? { ...within, high: { ...within.high, unit: target.unit } }
-      : within,
-);
+  (target, _o, within) => ({ target, within }),
+).chain(({ target, within }) => {
+  const nothing = P.fail('a range about the figure') as P.Parser<Typed>;
+  if (within.form !== 'between') return nothing;
+  const { low, high } = within;
+  if (high.unit !== '' || low.unit !== '') return P.of<Typed>(within);
+  const [at, from, to] = [target, low, high].map((a) => a.numeral.figures.at(-1)?.value ?? NaN);
+  return from! <= at! && at! <= to!
+    ? P.of<Typed>({ ...within, high: { ...high, unit: target.unit } })
+    : nothing;
+});
 /** `~5 V` says that there is a tolerance, not how much: it is asked for, as for `5 V`. */
 const exactly = P.alt(ABOUT, equals)
   .then(amount)

@@ -1,8 +1,9 @@
 import { parseLimit, type Amount, type Typed } from './limit-grammar';
-import { fractionsAsDecimals } from './fraction';
+import { compositesAsDecimals } from './composite';
 import { limitAlone } from './notes';
 import { askWhich, decideNumber, type Figure, type Hints } from './numeral';
-import { comparable, convert, convertDifference, findUnit } from './units';
+import { agree, saidTwice } from './two-units';
+import { comparable, convert, convertDifference, findUnit, type Quantity } from './units';
 
 /** A limit in one of its forms. `unit` is empty for a bare number; `decimals` is what was typed. */
 export type Limit =
@@ -18,8 +19,8 @@ export type Limit =
 
 export type LimitReading =
   /** `note`: when it holds, where the limit says so. */
-  | { ok: true; limit: Limit | null; note?: string }
-  /** `offers` are ways to write it, ready to be taken. */
+  /** `offers` are ways to write it, ready to be taken: words that have a limit of a number within them. */
+  | { ok: true; limit: Limit | null; note?: string; offers?: readonly string[] }
   | { ok: false; message: string; offers?: readonly string[] };
 
 /** What keeps a limit from being read, as a sentence for the person who typed it. */
@@ -47,6 +48,8 @@ const DENIES = /\b(?:not|no|nor|neither|never|none|without|free of)\b|n't\b/i;
 export function readLimit(text: string, hints: Omit<Hints, 'unit'> = {}): LimitReading {
   const t = text.trim();
   if (t === '') return { ok: true, limit: null };
+  const decimals = compositesAsDecimals(t);
+  if (decimals !== t) return withFewPlaces(readLimit(decimals, hints));
   const typed = parseLimit(t);
   try {
     if (typed) return { ok: true, limit: settled(typed, t, hints) };
@@ -54,17 +57,20 @@ export function readLimit(text: string, hints: Omit<Hints, 'unit'> = {}): LimitR
     if (!(e instanceof Unread)) throw e;
     return { ok: false, message: e.message, ...(e.offers ? { offers: e.offers } : {}) };
   }
-  const decimals = fractionsAsDecimals(t);
-  if (decimals !== t) return readLimit(decimals, hints);
+  const twice = saidTwice(t);
+  if (twice) return inOneUnit(twice, hints);
   const alone = limitAlone(t);
   if (alone.text !== t) {
     const read = readLimit(alone.text, hints);
     if (!read.ok || (read.limit && read.limit.form !== 'states'))
       return read.ok && alone.note !== '' ? { ...read, note: alone.note } : read;
   }
+  const within = limitWithin(t);
+  const offers = within === undefined ? {} : { offers: [within] };
   if (/^(?:=\s*)?[<>≤≥±~≈+\-−\d]|±/.test(t))
     return {
       ok: false,
+      ...offers,
       message: `"${t}" is not a limit. Write 3.0–3.6 V, ≥ 12 V, ≤ 200 mV, 0.8 V ± 0.1, or words with | between them.`,
     };
   // "No cracks or leaks" wants neither: there "or" parts no states.
@@ -74,8 +80,69 @@ export function readLimit(text: string, hints: Omit<Hints, 'unit'> = {}): LimitR
     .map((s) => s.trim())
     .filter(Boolean);
   return states.length
-    ? { ok: true, limit: { form: 'states', states } }
+    ? { ok: true, limit: { form: 'states', states }, ...offers }
     : { ok: false, message: 'That limit is empty.' };
+}
+
+/** A sixtieth has no end of places; two are shown. */
+function withFewPlaces(read: LimitReading): LimitReading {
+  if (!read.ok || !read.limit || !('decimals' in read.limit)) return read;
+  return { ...read, limit: { ...read.limit, decimals: Math.min(read.limit.decimals, 2) } };
+}
+
+/** With one of these a limit says when it is not met, or is of something else. */
+const TURNS_ROUND =
+  /\b(?:not?|never|non|except|unless|if|when|fail\w*|bad|fault\w*|replace\w*|renew|reject\w*|leak\w*|wrong|too|defect\w*|worn|out|poor|scrap|was|before|after|other|or|and)\b/i;
+
+/**
+ * A limit with words before or behind it that are not known: never taken by itself, but to be offered.
+ *
+ * @returns the limit alone, or undefined where there is none, or where a word may turn it round
+ * @example limitWithin('fan on at 92–97 °C') // '92–97 °C'
+ */
+function limitWithin(text: string): string | undefined {
+  const words = text.split(/\s+/);
+  if (words.length > 10) return undefined;
+  const parts = words.slice(1).flatMap((_, i) => [
+    { alone: words.slice(i + 1), rest: words.slice(0, i + 1) },
+    { alone: words.slice(0, words.length - 1 - i), rest: words.slice(words.length - 1 - i) },
+  ]);
+  return parts
+    .filter(({ rest }) => !/[\d<>≤≥±]/.test(rest.join(' ')) && !TURNS_ROUND.test(rest.join(' ')))
+    .map(({ alone }) => alone.join(' '))
+    .find((alone) => {
+      const typed = parseLimit(alone);
+      return (
+        typed !== undefined &&
+        typed.form !== 'exactly' &&
+        amountsOf(typed).every((a) => a.unit === '' || findUnit(a.unit))
+      );
+    });
+}
+
+/** `30 N·m (22 lb·ft)`: one limit in two units. The first holds, where the second does not contradict it. */
+function inOneUnit([first, second]: [string, string], hints: Omit<Hints, 'unit'>): LimitReading {
+  const [a, b] = [readLimit(first, hints), readLimit(second, hints)];
+  if (!a.ok) return a;
+  // "≥ 4 bar (max 58 psi)" says two things with one figure; what has no figure of its own says nothing of the first.
+  const alike = b.ok && b.limit && (b.limit.form === 'exactly' || b.limit.form === a.limit?.form);
+  if (alike && agree(edgesOf(a.limit), edgesOf(b.limit))) return a;
+  return {
+    ok: false,
+    message: `${first} and ${second} are not the same. Write the one that holds.`,
+    offers: [first, second],
+  };
+}
+
+/** The figures that stand in a limit, with their unit. */
+export function edgesOf(limit: Limit | null): Quantity[] {
+  if (!limit || limit.form === 'states' || limit.form === 'siblings') return [];
+  const values: number[] = [];
+  if (limit.form === 'exactly') values.push(limit.target);
+  else if (limit.form === 'target')
+    values.push(limit.target - limit.tolerance, limit.target + limit.tolerance);
+  else values.push('low' in limit ? limit.low : NaN, 'high' in limit ? limit.high : NaN);
+  return values.filter(Number.isFinite).map((value) => ({ value, unit: limit.unit }));
 }
 
 /** The numerals of a limit. */

@@ -144,12 +144,20 @@ export function pastedLine(text: string): string | undefined {
   const names = (cells: string[]) => cells.every((c) => c !== '' && !isValue(c));
   if (rows.length === 2 && rows[0]!.length > 1 && rows[0]!.length === rows[1]!.length && names(rows[0]!))
     return rows[0]!.map((name, i) => `${name}: ${rows[1]![i]}`).join('; ');
-  return rows
-    .map((cells) => cells.filter(Boolean))
+  const filled = rows.map((cells) => cells.filter(Boolean));
+  // "1 0.9", "3 0.4": places by their numbers, from the first on; "13 5" is two values beside each other.
+  const counted =
+    filled.length > 1 &&
+    filled[0]![0] === '1' &&
+    filled.every(
+      (cells, i) =>
+        cells.length === 2 &&
+        /^\d{1,2}$/.test(cells[0]!) &&
+        (i === 0 || Number(cells[0]) > Number(filled[i - 1]![0])),
+    );
+  return filled
     .map((cells) =>
-      cells.length === 2 && (names([cells[0]!]) || /^\d{1,2}$/.test(cells[0]!))
-        ? `${cells[0]}: ${cells[1]}`
-        : cells.join('; '),
+      cells.length === 2 && (names([cells[0]!]) || counted) ? `${cells[0]}: ${cells[1]}` : cells.join('; '),
     )
     .join('; ');
 }

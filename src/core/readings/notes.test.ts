@@ -46,6 +46,35 @@ describe('words beside a figure (common practice, no source)', () => {
     ['with the battery connected', 'V', false],
     ['pump off', 'V', false],
     ['', '', false],
+    ['  idle ,  hot ', 'V', true],
+    ['@ 3000 rpm', 'V', true],
+    ['2000 rpm', 'V', false],
+    ['5', 'V', false],
+    ['at 5', 'V', true],
+    ['at 5x', 'V', false],
+    ['at 1-2', 'V', false],
+    ['at 20C and 3000 rpm', 'V', true],
+    ['at 20C and 3 V', 'V', false],
+    ['at 3 V and 20C', 'V', false],
+    // Without a unit of its own, any figure in it may be another reading's, and is taken for its place.
+    ['at 3 V', '', true],
+    ['min', 'V', false],
+    ['after min', 'V', false],
+    ['after 5 min', 'V', true],
+    ['side side side side side side side side side', 'V', false],
+    ['in in in in in in in in in in', 'V', true],
+    ['in in in in in in in in in in in', 'V', false],
+    // 42 letters and 43.
+    ['resistance temperature pressure current hot', 'V', false],
+    ['resistance temperature voltage current hot', 'V', true],
+    ['to ground', 'Ω', true],
+    ['to 9', 'V', false],
+    ['under load', 'V', true],
+    ['under', 'V', false],
+    ['at the pump', 'V', true],
+    ['pump', 'V', false],
+    ['cyl 3', 'kV', true],
+    ['cyl 3 and 4', 'kV', false],
   ])('%s behind a figure in %s: %s', (words, unit, is) => expect(isNote(words, unit)).toBe(is));
 
   it.each([
@@ -57,6 +86,30 @@ describe('words beside a figure (common practice, no source)', () => {
     ['0.5V max drop', '0.5V max', ''],
     ['spec: 3.8 - 4.2 bar', '3.8 - 4.2 bar', ''],
     ['should be 12.4 or better', '12.4 or better', ''],
+    ['≥ 15 bar (80 °C)', '≥ 15 bar', 'at 80 °C'],
+    ['500–600 Ω (20 °C)', '500–600 Ω', 'at 20 °C'],
+    ['≥ 4 bar (58 psi)', '≥ 4 bar (58 psi)', ''],
+    ['  12 V hot  ', '12 V', 'hot'],
+    ['12 V @ idle', '12 V', 'at idle'],
+    ['12 V @idle', '12 V', 'at idle'],
+    ['12 V (at idle)', '12 V', 'at idle'],
+    ['80–90 °C (at 100 °C)', '80–90 °C (at 100 °C)', ''],
+    ['12 V (2 pins)', '12 V', 'at 2 pins'],
+    ['12 V dropping', '12 V dropping', ''],
+    ['0.2 V max drop', '0.2 V max', ''],
+    ['0.2 V max loaded drop', '0.2 V max', 'loaded drop'],
+    ['20 inHg vacuum', '20 inHg', ''],
+    ['0.1  to  0.9 V   switching', '0.1 to 0.9 V', ''],
+    ['0.1 to 0.9 V V', '0.1 to 0.9 V V', ''],
+    ['at 5 V', 'at 5 V', ''],
+    ['max 5 V', 'max 5 V', ''],
+    ['baro 97–102 kPa', '97–102 kPa', ''],
+    ['CO max 0.3 %', 'max 0.3 %', ''],
+    ['lambda 1.00 ± 0.03', '1.00 ± 0.03', ''],
+    ['rev limit 5,800 rpm max', '5,800 rpm max', ''],
+    ['24 V nominal, min 23.8 V', 'min 23.8 V', ''],
+    ['10 A fuse, 9 A or less', '10 A fuse, 9 A or less', ''],
+    ['min 9.6 V while cranking', 'min 9.6 V', 'while cranking'],
     ['12 V at least', '12 V at least', ''],
     ['replace if > 2 mm', 'replace if > 2 mm', ''],
     ['-0.5 bar vacuum', '-0.5 bar vacuum', ''],
@@ -75,9 +128,65 @@ describe('words beside a figure (common practice, no source)', () => {
     expect(speakOfOtherStates('after a drive', 'hot')).toBe(false);
     expect(judged('5.2 bar cold', '2.5 bar minimum when hot')).toEqual([
       'unsure',
-      'It was read cold, and the limit holds when hot. Read it again as the limit says.',
+      '"5.2 bar cold" and the limit "2.5 bar minimum when hot" are not of the same state or side. Read it as the limit says.',
     ]);
   });
+
+  it.each([
+    ['6 mm front', 'rear min 5 mm', 'unsure'],
+    ['6 mm rear', 'rear min 5 mm', 'pass'],
+    ['4 mm rear', 'rear min 5 mm', 'fail'],
+    ['12.1 V left', '12 V min right', 'unsure'],
+    ['0.2 mm inner', 'max 0.15 mm outer', 'unsure'],
+    ['4.9 V input', 'output 4.8–5.2 V', 'unsure'],
+    ['825 rpm in D', '750±50 rpm in drive', 'fail'],
+    ['790 rpm in D', '750±50 rpm in drive', 'pass'],
+  ])('%s against %s: %s', (value, limit, verdict) =>
+    expect(judgeReading(value, limit).verdict).toBe(verdict),
+  );
+
+  it.each([
+    ['0.9 V p-p surge', { figure: '0.9 V p-p', beside: 'surge' }],
+    ['3.1 V flexed a little', { figure: '3.1 V', beside: 'flexed a little' }],
+    // A second figure may be a second reading.
+    ['0.11 mm then 0.2 mm', {}],
+    ['4 humps of 6', {}],
+    ['lamp lights', {}],
+  ])('offers the figure alone where the words beside it are not known: %s', (typed, apart) =>
+    expect(readEntry(typed)).toEqual({ kind: 'state', state: typed, ...apart }),
+  );
+
+  it.each([
+    ['fan on at 92–97 °C', ['92–97 °C']],
+    ['14.7 V max surge', ['14.7 V max']],
+    // What turns a limit round, or is of something else, is not offered.
+    ['replace if > 2 mm', undefined],
+    ['not good under 3 bar', undefined],
+    ['worn: 0.5–0.6 mm', undefined],
+    ['3.1–3.3 V before repair', undefined],
+    ['on', undefined],
+  ])('offers the limit within "%s": %j', (typed, offers) =>
+    expect((readLimit(typed) as { offers?: string[] }).offers).toEqual(offers),
+  );
+
+  it.each([
+    ['5.5 bar limit', '4 bar min'],
+    ['12.4 V fan on', '12 V min'],
+    ['3 mm new', '2 mm min'],
+    ['14 V other car', '13.5 V min'],
+  ])('does not take "%s" for a reading of the part', (value, limit) =>
+    expect(judgeReading(value, limit).verdict).toBe('unsure'),
+  );
+
+  it.each([
+    ['230 mV drop', '0.2 V max drop', 'fail'],
+    ['180 mV drop', '0.2 V max', 'pass'],
+    ['0.5 bar drop', '3 bar min', 'unsure'],
+    ['0.5 bar drop', '3–4 bar', 'unsure'],
+    ['0.5 bar drop', 'min drop 0.3 bar', 'pass'],
+  ])('a drop is no level: %s against %s is %s', (value, limit, verdict) =>
+    expect(judgeReading(value, limit).verdict).toBe(verdict),
+  );
 
   const noted = fc.constantFrom('running', 'KOEO', '(hot)', 'on feed side', 'after 20 min', 'steady');
   it('change neither the figure nor the verdict', () => {
@@ -162,7 +271,7 @@ describe('fractions', () => {
     ['3/32"', '0.09375"'],
     ['1 1/2 turns', '1.5 turns'],
     ['1/4 to 1/2 turn', '0.25 to 0.5 turn'],
-    ['5/32', '0.15625'],
+    ['5/32', '0.15625 in'],
     ['2/4', '2/4'],
     ['1/3 full', '1/3 full'],
     ['12/24 V', '12/24 V'],

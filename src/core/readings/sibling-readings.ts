@@ -3,7 +3,7 @@ import { readEntry, writeQuantity } from './entry';
 import { readLimit } from './limit';
 import { compareSiblings, type SiblingComparison } from './siblings';
 import { convert, convertDifference, findUnit, type Quantity } from './units';
-import type { Judgement } from './verdict';
+import type { Judgement } from './hold';
 
 type Facts = Pick<Reading, 'label' | 'entered' | 'limit'>;
 

@@ -14,13 +14,11 @@ const figureOf = ({ numeral }: Amount) => (numeral.figures.length === 1 ? numera
 /** `0.1–0.9 V switching`. */
 const withoutNote = (text: string): string => {
   const words = text.split(/\s+/);
-  for (let n = words.length - 1; n > Math.max(0, words.length - MOST_WORDS); n--)
-    if (
-      /[\d\p{L}Ω%°]$/u.test(words[n - 1]!) &&
-      isNote(words.slice(n).join(' ')) &&
-      !findUnit(words.slice(n).join(' '))
-    )
+  for (let n = Math.max(1, words.length - MOST_WORDS); n < words.length; n++) {
+    const note = words.slice(n).join(' ');
+    if (/[\d\p{L}Ω%°]$/u.test(words[n - 1]!) && !findUnit(words[n]!) && isNote(note))
       return words.slice(0, n).join(' ');
+  }
   return text;
 };
 

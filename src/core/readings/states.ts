@@ -12,7 +12,7 @@ tight | loose = slack
 dry | wet = damp
 clean | dirty = contaminated = fouled
 smooth | rough
-free = moves = moves freely = moving | stuck = seized = jammed
+free = moves = moves freely = moving = turns freely = spins freely = runs freely | stuck = seized = jammed
 clear = free | blocked = clogged = restricted
 full | empty
 high | low
@@ -20,7 +20,12 @@ hot | cold
 present = there = fitted | missing = absent
 steady = stable = solid | erratic = unsteady = fluctuating = flashing = blinking = flickering
 continuity | open
-leaks = leak = leaking | leak-free
+leaks = leak = leaking = leakage | leak-free
+cracks = crack = cracked | crack-free
+corrosion = corroded | corrosion-free
+rust = rusty = rusted | rust-free
+damage = damaged | undamaged
+wear = worn | unworn
 works = working = runs = running | dead
 intact | broken = cracked = torn = split
 `
@@ -55,9 +60,16 @@ const HAPPENS =
 const isOf = (state: readonly string[], word: string): boolean =>
   state.some((s) => s === word || stem(s) === stem(word));
 
+/** Of two colours one is not the other. */
+const COLOURS = new Set(
+  'black brown red orange yellow green blue violet purple grey gray white pink'.split(' '),
+);
+
 /** Whether two affirmed words are of one state, of opposite ones, or stand in no pair together. */
 function pairOf(a: string, b: string): 'same' | 'other' | undefined {
   if (stem(a) === stem(b)) return 'same';
+  if (COLOURS.has(a) && COLOURS.has(b))
+    return a.replace('gray', 'grey') === b.replace('gray', 'grey') ? 'same' : 'other';
   for (const states of OPPOSITES) {
     const [of, against] = [states.findIndex((s) => isOf(s, a)), states.findIndex((s) => isOf(s, b))];
     if (of >= 0 && against >= 0) return of === against ? 'same' : 'other';

@@ -1,6 +1,7 @@
 import type { Condition, Reading, Test } from '@/core/case';
 import { judgeCondition } from './condition';
-import { judgeReading, type Judgement } from './verdict';
+import type { Judgement } from './hold';
+import { judgeReading } from './verdict';
 
 type TestFacts = Pick<Test, 'setup' | 'setupResult' | 'overrule' | 'overruleWhy'> &
   Partial<Pick<Test, 'setupReading' | 'watch' | 'tries' | 'took' | 'caughtUnder' | 'skipped'>>;
@@ -17,6 +18,9 @@ export interface Elsewhere {
   missing?: readonly string[];
 }
 
+/** What a set-up result ticks. */
+const TICKED: Record<string, 'yes' | 'no'> = { ok: 'yes', failed: 'no' };
+
 /** Conditions and set-up as they really were: a reading of theirs outranks the tick. */
 function validity(test: TestFacts, conditions: readonly ConditionFacts[]) {
   const judged = conditions
@@ -25,7 +29,7 @@ function validity(test: TestFacts, conditions: readonly ConditionFacts[]) {
       what: c.what,
       ...judgeCondition({ what: c.what, met: c.met, reading: c.reading ?? '' }),
     }));
-  const ticked = test.setupResult === 'ok' ? 'yes' : test.setupResult === 'failed' ? 'no' : '';
+  const ticked = TICKED[test.setupResult] ?? '';
   const setup = judgeCondition({ what: test.setup, met: ticked, reading: test.setupReading ?? '' });
   return { judged, setup };
 }
@@ -104,11 +108,8 @@ function computedVerdict(
     };
   }
   if (setup.met === 'no') {
-    const why = setup.because
-      ? `: ${setup.because.replace(/\.$/, '')}`
-      : test.setup
-        ? ` (${test.setup})`
-        : '';
+    const named = test.setup ? ` (${test.setup})` : '';
+    const why = setup.because ? `: ${setup.because.replace(/\.$/, '')}` : named;
     return {
       verdict: 'void',
       because: `Proves nothing: the set-up check failed${why}. Put the leads or the tool right first.`,

@@ -55,12 +55,7 @@ export default defineCheck({
     const first = i.steps[0]!;
     const unit = first.truth.unit;
     const c = calibrate(points(i.steps));
-    const share = i.band && unit !== '%' ? inUnit(i.band, '%') : undefined;
-    const band = share
-      ? (c.span * share.value) / 100
-      : i.band
-        ? convertDifference({ value: i.band.value, unit: i.band.unit || unit }, unit).value
-        : 0.03 * c.span;
+    const band = bandOf(i.band, unit, c.span);
     // With the places of the finest reading: 0.03 bar are not 0.0.
     const places = Math.max(1, ...i.steps.flatMap((s) => [s.truth.decimals, s.shown.decimals]));
     const d = (v: number) => likeDifference(v, first.truth, places);
@@ -75,9 +70,7 @@ export default defineCheck({
       const bent = i.steps.length >= 3 && c.nonlinearity > band;
       const why = bent
         ? `and not straight (up to ${d(c.nonlinearity)} from a line): damaged, or air in the hose`
-        : Math.abs(c.gain - 1) * c.span > Math.abs(c.offset)
-          ? `by gain: it shows ${percent(c.gain)} of what is there. Wrong sensor, leak in the hose, or supply off`
-          : 'by the same everywhere: offset, often a ground or a zero not learned';
+        : offWords(c);
       findings.push({
         verdict: 'fail',
         figure: d(c.worst),
@@ -108,3 +101,18 @@ export default defineCheck({
     ],
   }),
 });
+
+/** How far off still passes, in the unit of the steps: as given, as a share of the span, or 3 % of it. */
+function bandOf(band: Read | undefined, unit: string, span: number): number {
+  if (!band) return 0.03 * span;
+  const share = unit === '%' ? undefined : inUnit(band, '%');
+  if (share) return (span * share.value) / 100;
+  return convertDifference({ value: band.value, unit: band.unit || unit }, unit).value;
+}
+
+/** How a straight line lies beside the truth. */
+function offWords(c: { gain: number; offset: number; span: number }): string {
+  if (Math.abs(c.gain - 1) * c.span > Math.abs(c.offset))
+    return `by gain: it shows ${percent(c.gain)} of what is there. Wrong sensor, leak in the hose, or supply off`;
+  return 'by the same everywhere: offset, often a ground or a zero not learned';
+}

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { interpolate } from '@/core/readings';
 import { defineCheck, type Finding } from '../contract';
-import { choice, like, optional, quantity } from '../fields';
+import { choice, like, optional, quantity, type Read } from '../fields';
 import { percent } from '../words';
 
 /** Open-circuit voltage against state of charge in %, 12 V at 25 °C; the trade's tables, from memory. */
@@ -58,45 +58,10 @@ export default defineCheck({
   example: { type: 'flooded', rest: '12,28 V', measured: '310', rated: '640 CCA' },
   run(i) {
     const charge = stateOfCharge(i.rest.value, i.type);
-    const findings: Finding[] = [
-      i.rest.value > 13.1
-        ? {
-            about: 'Charge',
-            verdict: 'unsure',
-            because: `${like(i.rest.value, i.rest)} is surface charge or a charger still on: draw it off with the lights, wait, read again.`,
-          }
-        : i.rest.value < 10.5
-          ? {
-              about: 'Charge',
-              verdict: 'fail',
-              because: `${like(i.rest.value, i.rest)} is below empty: deeply discharged, or a cell is shorted.`,
-            }
-          : {
-              about: 'Charge',
-              figure: `${Math.round(charge)} %`,
-              verdict: charge >= 75 ? 'pass' : charge >= 50 ? 'unsure' : 'fail',
-              because: `${like(i.rest.value, i.rest)} is about ${Math.round(charge)} % full${charge >= 75 ? '' : ': charge it before any other test'}.`,
-            },
-    ];
+    const findings: Finding[] = [{ about: 'Charge', ...chargeFinding(i.rest, charge) }];
     if (i.measured && i.rated) {
       const share = i.measured.value / i.rated.value;
-      const worn = share < 0.6 - 1e-9;
-      findings.push({
-        about: 'Plates',
-        figure: percent(share),
-        ...(worn && charge >= 50
-          ? { speaks: [{ says: 'for' as const, part: 'battery', failure: 'aged', where: '' }] }
-          : share >= 0.8 - 1e-9
-            ? { speaks: [{ says: 'against' as const, part: 'battery', failure: 'aged', where: '' }] }
-            : {}),
-        verdict: share >= 0.8 - 1e-9 ? 'pass' : worn && charge >= 50 ? 'fail' : 'unsure',
-        because:
-          share >= 0.8 - 1e-9
-            ? `${percent(share)} of the rating is left.`
-            : worn && charge >= 50
-              ? `${percent(share)} of the rating is left: worn out.`
-              : `${percent(share)} of the rating${charge < 50 ? ' while nearly empty: charge and test again before condemning it' : ': ageing; test again charged and warm'}.`,
-      });
+      findings.push({ about: 'Plates', figure: percent(share), ...platesFinding(share, charge) });
     } else
       findings.push({
         about: 'Plates',
@@ -109,3 +74,43 @@ export default defineCheck({
     return findings;
   },
 });
+
+/** How full it is; nothing above surface charge or below empty is a share of the charge. */
+function chargeFinding(rest: Read, charge: number): Finding {
+  const says = like(rest.value, rest);
+  if (rest.value > 13.1)
+    return {
+      verdict: 'unsure',
+      because: `${says} is surface charge or a charger still on: draw it off with the lights, wait, read again.`,
+    };
+  if (rest.value < 10.5)
+    return {
+      verdict: 'fail',
+      because: `${says} is below empty: deeply discharged, or a cell is shorted.`,
+    };
+  const figure = `${Math.round(charge)} %`;
+  const full = `${says} is about ${figure} full`;
+  if (charge >= 75) return { verdict: 'pass', figure, because: `${full}.` };
+  return {
+    verdict: charge >= 50 ? 'unsure' : 'fail',
+    figure,
+    because: `${full}: charge it before any other test.`,
+  };
+}
+
+/** How much plate is left; what is nearly empty is not condemned. */
+function platesFinding(share: number, charge: number): Finding {
+  const aged = { part: 'battery', failure: 'aged', where: '' };
+  const left = `${percent(share)} of the rating`;
+  if (share >= 0.8 - 1e-9)
+    return { verdict: 'pass', speaks: [{ says: 'against', ...aged }], because: `${left} is left.` };
+  if (share < 0.6 - 1e-9 && charge >= 50)
+    return { verdict: 'fail', speaks: [{ says: 'for', ...aged }], because: `${left} is left: worn out.` };
+  return {
+    verdict: 'unsure',
+    because:
+      charge < 50
+        ? `${left} while nearly empty: charge and test again before condemning it.`
+        : `${left}: ageing; test again charged and warm.`,
+  };
+}

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { defineCheck, type Finding } from '../contract';
-import { like, optional, quantity } from '../fields';
+import { like, optional, quantity, type Read } from '../fields';
 import { inside } from '../words';
 
 /** What "OL" counts as. */
@@ -50,62 +50,63 @@ export default defineCheck({
   run(i) {
     const r = i.between.value;
     const says = r >= OPEN ? 'open' : like(r, i.between);
-    const between: Finding = inside(r, 55, 65)
-      ? {
-          verdict: 'pass',
-          because: `${says}: two terminators, and the pair is whole between them.${i.highGround && i.lowGround ? '' : ' Shorts to ground were not measured.'}`,
-        }
-      : r < 5
-        ? {
-            verdict: 'fail',
-            because: `${says}: high and low touch. Unplug modules and halves of the harness until it rises.`,
-          }
-        : inside(r, 108, 132)
-          ? {
-              verdict: 'fail',
-              because: `${says} is about ${terminators(1)} Ω, one terminator alone: the other one is unplugged, or the pair is broken on the way to it.`,
-            }
-          : inside(r, 36, 44)
-            ? {
-                verdict: 'fail',
-                because: `${says} is about what three terminators give: a module with one fitted where none belongs.`,
-              }
-            : r > 1000
-              ? {
-                  verdict: 'fail',
-                  because: `${says}: no terminator in reach. Broken near the socket, or the wrong pins.`,
-                }
-              : inside(r, 45, 75)
-                ? {
-                    verdict: 'unsure',
-                    because: `${says} is near 60 Ω but not on it: is the network asleep, are the leads zeroed?`,
-                  }
-                : {
-                    verdict: 'fail',
-                    because: `${says} fits no number of 120 Ω terminators: resistance in a joint, water, or a damaged module.`,
-                  };
-    const findings: Finding[] = [{ ...between, about: 'High to low', figure: says }];
-    for (const [about, g] of [
-      ['High to ground', i.highGround],
-      ['Low to ground', i.lowGround],
-    ] as const) {
-      if (!g) continue;
-      findings.push(
-        g.value < 100
-          ? { about, verdict: 'fail', because: `${like(g.value, g)}: shorted to ground.` }
-          : g.value < 1000
-            ? {
-                about,
-                verdict: 'unsure',
-                because: `${like(g.value, g)} is low for a resting network; unplug modules and see whether it rises.`,
-              }
-            : {
-                about,
-                verdict: 'pass',
-                because: `${g.value >= OPEN ? 'open' : like(g.value, g)}: no short.`,
-              },
-      );
-    }
-    return findings;
+    const grounds = [
+      { about: 'High to ground', read: i.highGround },
+      { about: 'Low to ground', read: i.lowGround },
+    ];
+    const unmeasured = grounds.some((g) => !g.read);
+    return [
+      { ...betweenFinding(r, says, unmeasured), about: 'High to low', figure: says },
+      ...grounds.flatMap(({ about, read }) => (read ? [{ about, ...groundFinding(read) }] : [])),
+    ];
   },
 });
+
+/** What the resistance between both wires says of the terminators. */
+function betweenFinding(r: number, says: string, unmeasured: boolean): Finding {
+  if (inside(r, 55, 65))
+    return {
+      verdict: 'pass',
+      because: `${says}: two terminators, and the pair is whole between them.${unmeasured ? ' Shorts to ground were not measured.' : ''}`,
+    };
+  if (r < 5)
+    return {
+      verdict: 'fail',
+      because: `${says}: high and low touch. Unplug modules and halves of the harness until it rises.`,
+    };
+  if (inside(r, 108, 132))
+    return {
+      verdict: 'fail',
+      because: `${says} is about ${terminators(1)} Ω, one terminator alone: the other one is unplugged, or the pair is broken on the way to it.`,
+    };
+  if (inside(r, 36, 44))
+    return {
+      verdict: 'fail',
+      because: `${says} is about what three terminators give: a module with one fitted where none belongs.`,
+    };
+  if (r > 1000)
+    return {
+      verdict: 'fail',
+      because: `${says}: no terminator in reach. Broken near the socket, or the wrong pins.`,
+    };
+  if (inside(r, 45, 75))
+    return {
+      verdict: 'unsure',
+      because: `${says} is near 60 Ω but not on it: is the network asleep, are the leads zeroed?`,
+    };
+  return {
+    verdict: 'fail',
+    because: `${says} fits no number of 120 Ω terminators: resistance in a joint, water, or a damaged module.`,
+  };
+}
+
+/** One wire against ground. */
+function groundFinding(g: Read): Finding {
+  if (g.value < 100) return { verdict: 'fail', because: `${like(g.value, g)}: shorted to ground.` };
+  if (g.value < 1000)
+    return {
+      verdict: 'unsure',
+      because: `${like(g.value, g)} is low for a resting network; unplug modules and see whether it rises.`,
+    };
+  return { verdict: 'pass', because: `${g.value >= OPEN ? 'open' : like(g.value, g)}: no short.` };
+}

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { searchChain, type ChainNode } from '@/core/readings';
+import { searchChain, type ChainNode, type ChainState } from '@/core/readings';
 import { defineCheck, type Drawing, type Finding } from '../contract';
 import { table, type TableRow } from '../fields';
 
@@ -48,32 +48,7 @@ export default defineCheck({
     ],
   },
   run(i) {
-    const s = searchChain(nodesOf(i.path));
-    const finding: Finding =
-      s.state === 'contradiction'
-        ? {
-            verdict: 'unsure',
-            because: `Bad at ${s.bad}, yet good further on at ${s.good}: one of the two readings is wrong, or the path is drawn wrong.`,
-          }
-        : s.state === 'whole'
-          ? {
-              verdict: 'pass',
-              because: `Good as far as ${s.at}, the end of the path. If it fails only at times, it is good now and no more.`,
-            }
-          : s.state === 'found'
-            ? {
-                verdict: 'fail',
-                because: s.before
-                  ? `It lies between ${s.before} (good) and ${s.at} (bad).`
-                  : `It lies before ${s.at}: already the first place is bad.`,
-                figure: s.at,
-              }
-            : {
-                verdict: '',
-                figure: s.next,
-                because: `Between ${s.from || 'the source'} and ${s.to}. Probe ${s.next} next: ${s.best.toFixed(0)} min expected to the end${s.inOrder > s.best + 0.5 ? `, against ${s.inOrder.toFixed(0)} min going along in order` : ', and no order is quicker'}.`,
-              };
-    return [finding];
+    return [found(searchChain(nodesOf(i.path)))];
   },
   draw(i): Drawing {
     const nodes = nodesOf(i.path);
@@ -82,17 +57,48 @@ export default defineCheck({
       kind: 'table',
       head: ['Place', 'Found', ''],
       rows: nodes.map((n) => ({
-        cells: [
-          n.name,
-          n.found,
-          s.state === 'open' && n.name === s.next
-            ? 'probe next'
-            : s.state === 'found' && n.name === s.at
-              ? 'lost before here'
-              : '',
-        ],
-        verdict: n.found === 'good' ? 'pass' : n.found === 'bad' ? 'fail' : '',
+        cells: [n.name, n.found, mark(s, n.name)],
+        verdict: VERDICTS[n.found] ?? '',
       })),
     };
   },
 });
+
+/** Where the fault lies, or which place to probe next. */
+function found(s: ChainState): Finding {
+  if (s.state === 'contradiction')
+    return {
+      verdict: 'unsure',
+      because: `Bad at ${s.bad}, yet good further on at ${s.good}: one of the two readings is wrong, or the path is drawn wrong.`,
+    };
+  if (s.state === 'whole')
+    return {
+      verdict: 'pass',
+      because: `Good as far as ${s.at}, the end of the path. If it fails only at times, it is good now and no more.`,
+    };
+  if (s.state === 'found')
+    return {
+      verdict: 'fail',
+      because: s.before
+        ? `It lies between ${s.before} (good) and ${s.at} (bad).`
+        : `It lies before ${s.at}: already the first place is bad.`,
+      figure: s.at,
+    };
+  const against =
+    s.inOrder > s.best + 0.5
+      ? `, against ${s.inOrder.toFixed(0)} min going along in order`
+      : ', and no order is quicker';
+  return {
+    verdict: '',
+    figure: s.next,
+    because: `Between ${s.from || 'the source'} and ${s.to}. Probe ${s.next} next: ${s.best.toFixed(0)} min expected to the end${against}.`,
+  };
+}
+
+/** What the search says of one place of the path. */
+function mark(s: ChainState, place: string): string {
+  if (s.state === 'open' && place === s.next) return 'probe next';
+  if (s.state === 'found' && place === s.at) return 'lost before here';
+  return '';
+}
+const VERDICTS: Record<string, Finding['verdict']> = { good: 'pass', bad: 'fail' };

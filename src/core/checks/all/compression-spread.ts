@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { defineCheck, Refusal, type Finding } from '../contract';
-import { count, like, list, optional, type ReadAt } from '../fields';
+import { count, like, list, optional, type ReadAt, type Read } from '../fields';
 import { CYLINDERS, percent } from '../words';
 
 const pressures = (i: { cylinders: number; dry: ReadAt[] }) => {
@@ -76,20 +76,13 @@ export default defineCheck({
     const low = i.dry.filter((r) => r.value < high * share - 1e-9 || r.value < (i.least?.value ?? 0) - 1e-9);
     const findings: Finding[] = low.map((r) => {
       const wet = i.wet.find((w) => w.at === r.at);
-      const up = wet && wet.value > r.value * 1.1 + 1e-9;
+      const under =
+        i.least && r.value < i.least.value ? `, and under the least of ${like(i.least.value, i.least)}` : '';
       return {
         about: `Cylinder ${r.at}`,
         verdict: 'fail',
         figure: like(r.value, r),
-        because: `${like(r.value, r)} is ${percent(r.value / high)} of the highest${i.least && r.value < i.least.value ? `, and under the least of ${like(i.least.value, i.least)}` : ''}.${
-          wet
-            ? up
-              ? ` With oil ${like(wet.value, wet)}: the rings.`
-              : wet.value < r.value * 0.8
-                ? ` With oil ${like(wet.value, wet)}, which is less than dry: one of the two was not read right.`
-                : ` With oil no better (${like(wet.value, wet)}): valves or head gasket.`
-            : ''
-        }`,
+        because: `${like(r.value, r)} is ${percent(r.value / high)} of the highest${under}.${wet ? ` ${withOil(wet, r)}` : ''}`,
       };
     });
     const neighbours = low.find((r, k) => low[k + 1] && Number(low[k + 1]!.at) === Number(r.at) + 1);
@@ -123,3 +116,12 @@ export default defineCheck({
     };
   },
 });
+
+/** What a little oil in the cylinder told. */
+function withOil(wet: Read, dry: Read): string {
+  const says = like(wet.value, wet);
+  if (wet.value > dry.value * 1.1 + 1e-9) return `With oil ${says}: the rings.`;
+  if (wet.value < dry.value * 0.8)
+    return `With oil ${says}, which is less than dry: one of the two was not read right.`;
+  return `With oil no better (${says}): valves or head gasket.`;
+}

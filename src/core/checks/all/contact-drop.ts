@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { convert, writeQuantity } from '@/core/readings';
 import { defineCheck, type Finding } from '../contract';
-import { like, optional, quantity } from '../fields';
+import { like, optional, quantity, type Read } from '../fields';
 import { zeroNotSeen } from '../zero-drop';
 
 export default defineCheck({
@@ -66,18 +66,23 @@ export default defineCheck({
           : `${like(v, i.closed)}${ohms} across it, more than ${like(limit, i.closed)}: burnt. Replace it and look for what overloaded it.`,
       });
     if (i.open) {
-      const o = Math.abs(i.open.value);
-      const opens = o >= 0.9 * i.supply.value;
-      findings.push({
-        about: 'Open',
-        verdict: opens ? 'pass' : o < 0.1 * i.supply.value ? 'fail' : 'unsure',
-        because: opens
-          ? 'Opens fully.'
-          : o < 0.1 * i.supply.value
-            ? `${like(o, i.open)}: it does not open (welded or bridged), or no supply reaches it: read its feed.`
-            : `${like(o, i.open)} is only part of the supply: something feeds back from behind it.`,
-      });
+      findings.push({ about: 'Open', ...openFinding(i.open, i.supply.value) });
     }
     return findings;
   },
 });
+
+/** An open contact has the whole supply across it. */
+function openFinding(open: Read, supply: number): Finding {
+  const across = Math.abs(open.value);
+  if (across >= 0.9 * supply) return { verdict: 'pass', because: 'Opens fully.' };
+  if (across < 0.1 * supply)
+    return {
+      verdict: 'fail',
+      because: `${like(across, open)}: it does not open (welded or bridged), or no supply reaches it: read its feed.`,
+    };
+  return {
+    verdict: 'unsure',
+    because: `${like(across, open)} is only part of the supply: something feeds back from behind it.`,
+  };
+}

@@ -1,5 +1,5 @@
 import { convert } from '@/core/readings';
-import { defineCheck } from '../contract';
+import { defineCheck, type Finding } from '../contract';
 import { choice, like, optional, quantity } from '../fields';
 import { inside, percent } from '../words';
 import { z } from 'zod';
@@ -97,31 +97,28 @@ export default defineCheck({
     const says = `the meter shows ${like(i.metered.value, i.metered)}, ${percent(ratio)} of what the engine pumps`;
     return [
       expected,
-      inside(ratio, 0.85, 1.15)
-        ? {
-            verdict: 'pass' as const,
-            because: `It fits: ${says}.`,
-            figure: percent(ratio),
-            // That the throttle was wide open is then a guess.
-            ...(i.filling || i.pressure
-              ? {
-                  speaks: [
-                    { says: 'against' as const, part: 'air-flow meter', failure: 'wrong reading', where: '' },
-                  ],
-                }
-              : {}),
-          }
-        : ratio < 1 && !i.filling && !i.pressure
-          ? {
-              verdict: 'unsure' as const,
-              because: `It does not fit a throttle wide open: ${says}. With the throttle less open that has to be: give the filling or the intake pressure of that moment.`,
-              figure: percent(ratio),
-            }
-          : {
-              verdict: 'fail' as const,
-              because: `It does not fit: ${says}. ${ratio < 1 ? 'Dirty or false meter, air past it, or an engine that cannot fill (blocked exhaust or filter, valve timing).' : 'Meter reads high, or the filling or pressure given is too low.'}`,
-              figure: percent(ratio),
-            },
+      { figure: percent(ratio), ...meterFinding(ratio, says, Boolean(i.filling || i.pressure)) },
     ];
   },
 });
+
+/** The meter against what the engine pumps; that the throttle was wide open is a guess unless the filling was given. */
+function meterFinding(ratio: number, says: string, known: boolean): Finding {
+  if (inside(ratio, 0.85, 1.15))
+    return {
+      verdict: 'pass',
+      because: `It fits: ${says}.`,
+      ...(known
+        ? { speaks: [{ says: 'against', part: 'air-flow meter', failure: 'wrong reading', where: '' }] }
+        : {}),
+    };
+  if (ratio < 1 && !known)
+    return {
+      verdict: 'unsure',
+      because: `It does not fit a throttle wide open: ${says}. With the throttle less open that has to be: give the filling or the intake pressure of that moment.`,
+    };
+  return {
+    verdict: 'fail',
+    because: `It does not fit: ${says}. ${ratio < 1 ? 'Dirty or false meter, air past it, or an engine that cannot fill (blocked exhaust or filter, valve timing).' : 'Meter reads high, or the filling or pressure given is too low.'}`,
+  };
+}

@@ -63,24 +63,8 @@ export default defineCheck({
     const judge = (about: string, short?: number, long?: number) => {
       if (short === undefined || long === undefined) return undefined;
       const total = short + long;
-      const size = Math.abs(total);
-      const way = total > 0 ? 'fuel is added: lean' : 'fuel is taken away: rich';
-      const pegged = Math.abs(long) >= 25 ? ' The long term has gone about as far as it can.' : '';
-      findings.push({
-        about,
-        figure: sign(total),
-        ...(size <= 10 + 1e-9
-          ? {
-              verdict: 'pass' as const,
-              because: `${sign(total)} together, inside ± 10 %.${about === 'Idle' && !i.longFast ? ' Only at idle: fuel that does not arrive under flow shows at speed.' : ''}`,
-            }
-          : size <= 15 + 1e-9
-            ? {
-                verdict: 'unsure' as const,
-                because: `${sign(total)} together; ${way}, between 10 and 15 % where some engines live and others are ill.`,
-              }
-            : { verdict: 'fail' as const, because: `${sign(total)} together; ${way}.${pegged}` }),
-      });
+      const onlyIdle = about === 'Idle' && !i.longFast;
+      findings.push({ about, figure: sign(total), ...trimFinding(total, long, onlyIdle) });
       return total;
     };
     const idle = judge('Idle', value(i.short), value(i.long))!;
@@ -107,3 +91,22 @@ export default defineCheck({
     return findings;
   },
 });
+
+/** Both trims together; a long term at its stop says that it would go further. */
+function trimFinding(total: number, long: number, onlyIdle: boolean): Finding {
+  const size = Math.abs(total);
+  const says = `${sign(total)} together`;
+  if (size <= 10 + 1e-9)
+    return {
+      verdict: 'pass',
+      because: `${says}, inside ± 10 %.${onlyIdle ? ' Only at idle: fuel that does not arrive under flow shows at speed.' : ''}`,
+    };
+  const way = total > 0 ? 'fuel is added: lean' : 'fuel is taken away: rich';
+  if (size <= 15 + 1e-9)
+    return {
+      verdict: 'unsure',
+      because: `${says}; ${way}, between 10 and 15 % where some engines live and others are ill.`,
+    };
+  const pegged = Math.abs(long) >= 25 ? ' The long term has gone about as far as it can.' : '';
+  return { verdict: 'fail', because: `${says}; ${way}.${pegged}` };
+}

@@ -71,8 +71,7 @@ export default defineCheck({
       const high = s.peak && s.peak.value > usual * 1.5;
       const low = seen && s.peak!.value < usual * 0.6;
       const notes: string[] = [];
-      let verdict: Finding['verdict'] =
-        s.burn.value >= BURN_GOOD - 1e-9 ? 'pass' : s.burn.value <= BURN_SHORT + 1e-9 ? 'fail' : 'unsure';
+      let verdict = byBurn(s.burn.value);
       if (verdict === 'fail')
         notes.push(
           high
@@ -95,11 +94,15 @@ export default defineCheck({
           `${s.rings.value} oscillations after the burn instead of at least ${RINGS}: coil with shorted turns`,
         );
       }
+      const missing = [...(seen ? [] : ['its peak']), ...(s.rings ? [] : ['the oscillations after it'])];
+      const fine = missing.length === 0 ? ', healthy' : ', long enough';
+      const untold =
+        missing.length === 0 ? '' : `; not told without ${missing.join(' and ')}: lead, plug and coil`;
       return {
         about,
         verdict,
         figure: burn,
-        because: `Burns ${burn}${notes.length ? `; ${notes.join('; ')}` : seen && s.rings ? ', healthy' : ', long enough'}${verdict === 'pass' && !(seen && s.rings) ? `; not told without ${[...(seen ? [] : ['its peak']), ...(s.rings ? [] : ['the oscillations after it'])].join(' and ')}: lead, plug and coil` : ''}.`,
+        because: `Burns ${burn}${notes.length ? `; ${notes.join('; ')}` : fine}${verdict === 'pass' ? untold : ''}.`,
       };
     });
   },
@@ -110,7 +113,13 @@ export default defineCheck({
     bars: i.sparks.map((s) => ({
       at: s.cylinder,
       value: s.burn.value,
-      verdict: s.burn.value >= BURN_GOOD ? 'pass' : s.burn.value <= BURN_SHORT ? 'fail' : 'unsure',
+      verdict: byBurn(s.burn.value),
     })),
   }),
 });
+
+/** The verdict of a burn time alone, in milliseconds. */
+function byBurn(ms: number): Finding['verdict'] {
+  if (ms >= BURN_GOOD - 1e-9) return 'pass';
+  return ms <= BURN_SHORT + 1e-9 ? 'fail' : 'unsure';
+}

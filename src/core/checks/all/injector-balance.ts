@@ -87,12 +87,7 @@ export default defineCheck({
         verdict: 'fail',
         figure: drop,
         speaks: [{ says: 'for', part: 'fuel injector', failure: '', where: `cylinder ${odd.at}` }],
-        because:
-          odd.value < odd.others * 0.15
-            ? `Drops only ${drop}: it hardly opens. Check its circuit before its nozzle.`
-            : odd.delta > 0
-              ? `Drops ${drop} against ${likeDifference(odd.others, r)} of the others: leaks, or lets too much through.`
-              : `Drops ${drop} against ${likeDifference(odd.others, r)} of the others: clogged, or opens late.`,
+        because: oddSays(odd, drop, likeDifference(odd.others, r)),
       });
     }
     if (i.pulses && i.width) {
@@ -109,3 +104,17 @@ export default defineCheck({
     return siblingBars(each, siblings(each, (i.band?.value ?? 15) / 100, 'injector').comparison);
   },
 });
+
+/** What a drop unlike the others means. */
+function oddSays(
+  odd: { value: number; others: number; delta: number },
+  drop: string,
+  others: string,
+): string {
+  if (odd.value < odd.others * 0.15)
+    return `Drops only ${drop}: it hardly opens. Check its circuit before its nozzle.`;
+  const against = `Drops ${drop} against ${others} of the others`;
+  return odd.delta > 0
+    ? `${against}: leaks, or lets too much through.`
+    : `${against}: clogged, or opens late.`;
+}

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { convert, convertDifference, didAsWanted } from '@/core/readings';
 import { defineCheck, Refusal } from '../contract';
-import { ANY, choice, like, likeDifference, optional, quantity } from '../fields';
+import { ANY, choice, like, likeDifference, optional, quantity, type Read } from '../fields';
 
 const WANT = ['has to rise', 'has to fall', 'has to change', 'must not change'] as const;
 const AS = {
@@ -44,9 +44,7 @@ export default defineCheck({
           ? i.after.value
           : convert({ value: i.after.value, unit: i.after.unit }, unit).value;
       least = i.least
-        ? i.least.unit === '%' && unit !== '%'
-          ? Math.abs(i.before.value) * (i.least.value / 100)
-          : convertDifference({ value: i.least.value, unit: i.least.unit || unit }, unit).value
+        ? leastOf(i.least, unit, i.before.value)
         : 0.02 * Math.max(Math.abs(i.before.value), Math.abs(after));
     } catch (e) {
       throw new Refusal(e instanceof Error ? e.message : 'The units do not fit.', 'after');
@@ -71,3 +69,9 @@ export default defineCheck({
     ];
   },
 });
+
+/** The least change that counts, in the unit of the readings; a percentage is one of the value before. */
+function leastOf(least: Read, unit: string, before: number): number {
+  if (least.unit === '%' && unit !== '%') return Math.abs(before) * (least.value / 100);
+  return convertDifference({ value: least.value, unit: least.unit || unit }, unit).value;
+}

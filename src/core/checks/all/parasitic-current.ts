@@ -109,39 +109,17 @@ export default defineCheck({
     });
     const total = rows.reduce((s, r) => s + r.milli, 0);
     const allowed = i.allowed?.value ?? 50;
-    const say = (mA: number) => writeQuantity({ value: mA, unit: 'mA' }, mA < 10 ? 1 : 0);
-    const most = rows.reduce((a, b) => (b.milli > a.milli ? b : a));
     const findings: Finding[] = rows.map((r) => ({
       about: r.name,
       verdict: '',
       figure: say(r.milli),
       because: `about ${say(r.milli)} through it.`,
     }));
-    // The table is good to 15 %, so the edge is that wide.
-    const under = total <= allowed * 0.85;
-    const whole = i.whole?.value;
-    // What flows through some of the fuses cannot be more than the whole; too much by either is too much.
-    const contradicts = whole !== undefined && whole <= allowed && total * 0.85 > whole;
-    const verdict = contradicts
-      ? 'unsure'
-      : whole !== undefined
-        ? whole <= allowed
-          ? 'pass'
-          : 'fail'
-        : total > allowed * 1.15
-          ? 'fail'
-          : 'unsure';
+    const most = rows.reduce((a, b) => (b.milli > a.milli ? b : a));
     findings.push({
       about: 'In all',
-      verdict,
       figure: say(total),
-      because: contradicts
-        ? `${say(whole)} at the battery, yet ${say(total)} through these fuses: not at the same time, or in another unit. Read both again while it sleeps.`
-        : whole !== undefined
-          ? `${say(whole)} at the battery against ${say(allowed)} allowed, ${say(total)} of it through these fuses.${verdict === 'fail' ? ` Most goes through ${most.name}: look at what hangs on it.` : ''}`
-          : under
-            ? `${say(total)} through the fuses that were measured, under the ${say(allowed)} allowed. One that was not may draw more: a clamp at the battery cable would tell.`
-            : `${say(total)} against ${say(allowed)} allowed${verdict === 'unsure' ? ', too near for fuses that differ by 15 %: clamp or shunt it' : ''}. Most goes through ${most.name}: look at what hangs on it.`,
+      ...inAll({ total, allowed, whole: i.whole?.value, most: most.name }),
     });
     return findings;
   },
@@ -155,3 +133,37 @@ export default defineCheck({
     }),
   }),
 });
+
+const say = (mA: number): string => writeQuantity({ value: mA, unit: 'mA' }, mA < 10 ? 1 : 0);
+
+/**
+ * All of it against what is allowed, in milliamperes. The table is good to 15 %, so the edge of what fuses say is that
+ * wide; a clamp at the battery decides where there is one.
+ */
+function inAll(m: { total: number; allowed: number; whole: number | undefined; most: string }): Finding {
+  const { total, allowed, whole } = m;
+  const most = `Most goes through ${m.most}: look at what hangs on it.`;
+  if (whole !== undefined) {
+    // What flows through some of the fuses cannot be more than the whole; too much by either is too much.
+    if (whole <= allowed && total * 0.85 > whole)
+      return {
+        verdict: 'unsure',
+        because: `${say(whole)} at the battery, yet ${say(total)} through these fuses: not at the same time, or in another unit. Read both again while it sleeps.`,
+      };
+    const against = `${say(whole)} at the battery against ${say(allowed)} allowed, ${say(total)} of it through these fuses.`;
+    return whole <= allowed
+      ? { verdict: 'pass', because: against }
+      : { verdict: 'fail', because: `${against} ${most}` };
+  }
+  if (total <= allowed * 0.85)
+    return {
+      verdict: 'unsure',
+      because: `${say(total)} through the fuses that were measured, under the ${say(allowed)} allowed. One that was not may draw more: a clamp at the battery cable would tell.`,
+    };
+  const against = `${say(total)} against ${say(allowed)} allowed`;
+  if (total > allowed * 1.15) return { verdict: 'fail', because: `${against}. ${most}` };
+  return {
+    verdict: 'unsure',
+    because: `${against}, too near for fuses that differ by 15 %: clamp or shunt it. ${most}`,
+  };
+}

@@ -46,83 +46,9 @@ export default defineCheck({
   example: { kind: 'temperature', value: '-40 °F' },
   run(i) {
     const unit = i.value.unit;
-    const findings: Finding[] = [];
     const says = like(i.value.value, i.value);
-    if (i.kind === 'temperature') {
-      if (findUnit(unit)?.measures !== 'temperature')
-        throw new Refusal('A temperature needs °C or °F.', 'value');
-      const c = at(i.value, '°C', 'value');
-      if (isOpenTemperature(c))
-        findings.push({
-          verdict: 'fail',
-          because: `${says} is the cold end of the scale: the circuit is open (plug, wire, sensor).`,
-        });
-      else if (c < -41 && !i.low)
-        findings.push({
-          verdict: 'unsure',
-          because: `${says} is colder than the scale of nearly every such sensor goes: read the unit again.`,
-        });
-      else if (c >= HOT_END && !i.high)
-        findings.push({
-          verdict: 'unsure',
-          because: `${says} is near the hot end of most coolant and air scales: shorted to ground, unless this one sits in the exhaust.`,
-        });
-      else
-        findings.push({
-          verdict: 'unsure',
-          because: `${says} can be; whether it is right is not told. A second sensor or a thermometer would tell.`,
-        });
-    } else if (i.kind === '5 V signal') {
-      const v = at(i.value, 'V', 'value');
-      findings.push(
-        v > 5.5
-          ? { verdict: 'fail', because: `${says} is more than the 5 V there are: shorted to battery.` }
-          : v >= 4.8
-            ? {
-                verdict: 'fail',
-                because: `${says} is the upper end: open ground or signal, or shorted to the supply.`,
-              }
-            : v <= 0.2
-              ? { verdict: 'fail', because: `${says} is the lower end: shorted to ground, or no supply.` }
-              : {
-                  verdict: 'unsure',
-                  because: `${says} lies inside 0.5 to 4.5 V or near it: no broken circuit, but whether it is right is not told. Move what it measures and watch.`,
-                },
-      );
-    } else if (i.kind === 'manifold pressure, engine off') {
-      if (!i.barometer)
-        throw new Refusal(
-          'Give the barometer: another module, a weather report for this height, a gauge.',
-          'barometer',
-        );
-      const off = at(i.value, 'kPa', 'value') - i.barometer.value;
-      const shown = likeDifference(
-        convertDifference({ value: Math.abs(off), unit: 'kPa' }, i.value.unit || 'kPa').value,
-        i.value,
-        1,
-      );
-      findings.push(
-        isAtBarometer(off)
-          ? { verdict: 'pass', because: `${says} is the barometer, within ${shown}.` }
-          : {
-              verdict: 'fail',
-              because: `${says} with the engine off is ${shown} ${off > 0 ? 'above' : 'below'} the barometer: the sensor, its hose or its ground.`,
-            },
-      );
-    } else if (i.kind === 'share of a range') {
-      const p = i.value.unit === '' ? i.value.value : at(i.value, '%', 'value');
-      findings.push(
-        p <= 0.4 || p >= 99.6
-          ? {
-              verdict: 'fail',
-              because: `${says} is an end of the range: a circuit, or a stop, not a measurement.`,
-            }
-          : {
-              verdict: 'unsure',
-              because: `${says} lies inside its range; whether it is right is not told.`,
-            },
-      );
-    }
+    const kind = KINDS_JUDGED[i.kind];
+    const findings: Finding[] = kind ? [kind(i, says)] : [];
     for (const [name, end] of [
       ['lower', i.low],
       ['upper', i.high],
@@ -138,29 +64,7 @@ export default defineCheck({
     }
     if (i.low && i.high && i.low.value >= i.high.value)
       throw new Refusal('The lower end has to be below the upper end.', 'low');
-    if (i.previous) {
-      if (!i.apart || !i.fastest)
-        throw new Refusal(
-          'To judge a jump, give the time between and how fast it can change.',
-          i.apart ? 'fastest' : 'apart',
-        );
-      const before =
-        i.previous.unit === unit || i.previous.unit === ''
-          ? i.previous.value
-          : at(i.previous, unit, 'previous');
-      const can =
-        convertDifference({ value: i.fastest.value, unit: i.fastest.unit || unit }, unit).value *
-        i.apart.value;
-      const jump = Math.abs(i.value.value - before);
-      findings.push(
-        jump > can * (1 + 1e-9)
-          ? {
-              verdict: 'fail',
-              because: `It jumped by ${likeDifference(jump, i.value)} in ${like(i.apart.value, i.apart)}; no more than ${likeDifference(can, i.value)} is possible: a contact.`,
-            }
-          : { verdict: '', because: `The step of ${likeDifference(jump, i.value)} is possible.` },
-      );
-    }
+    if (i.previous) findings.push(jumpFinding({ ...i, previous: i.previous }));
     if (findings.length === 0)
       findings.push({
         verdict: '',
@@ -169,3 +73,104 @@ export default defineCheck({
     return findings;
   },
 });
+
+interface Plausible {
+  value: Read;
+  low?: Read | undefined;
+  high?: Read | undefined;
+  barometer?: Read | undefined;
+  apart?: Read | undefined;
+  fastest?: Read | undefined;
+}
+type Judge = (i: Plausible, says: string) => Finding;
+
+const KINDS_JUDGED: Record<string, Judge | undefined> = {
+  temperature(i, says) {
+    if (findUnit(i.value.unit)?.measures !== 'temperature')
+      throw new Refusal('A temperature needs °C or °F.', 'value');
+    const c = at(i.value, '°C', 'value');
+    if (isOpenTemperature(c))
+      return {
+        verdict: 'fail',
+        because: `${says} is the cold end of the scale: the circuit is open (plug, wire, sensor).`,
+      };
+    if (c < -41 && !i.low)
+      return {
+        verdict: 'unsure',
+        because: `${says} is colder than the scale of nearly every such sensor goes: read the unit again.`,
+      };
+    if (c >= HOT_END && !i.high)
+      return {
+        verdict: 'unsure',
+        because: `${says} is near the hot end of most coolant and air scales: shorted to ground, unless this one sits in the exhaust.`,
+      };
+    return {
+      verdict: 'unsure',
+      because: `${says} can be; whether it is right is not told. A second sensor or a thermometer would tell.`,
+    };
+  },
+  '5 V signal'(i, says) {
+    const v = at(i.value, 'V', 'value');
+    if (v > 5.5)
+      return { verdict: 'fail', because: `${says} is more than the 5 V there are: shorted to battery.` };
+    if (v >= 4.8)
+      return {
+        verdict: 'fail',
+        because: `${says} is the upper end: open ground or signal, or shorted to the supply.`,
+      };
+    if (v <= 0.2)
+      return { verdict: 'fail', because: `${says} is the lower end: shorted to ground, or no supply.` };
+    return {
+      verdict: 'unsure',
+      because: `${says} lies inside 0.5 to 4.5 V or near it: no broken circuit, but whether it is right is not told. Move what it measures and watch.`,
+    };
+  },
+  'manifold pressure, engine off'(i, says) {
+    if (!i.barometer)
+      throw new Refusal(
+        'Give the barometer: another module, a weather report for this height, a gauge.',
+        'barometer',
+      );
+    const off = at(i.value, 'kPa', 'value') - i.barometer.value;
+    const asTyped = convertDifference({ value: Math.abs(off), unit: 'kPa' }, i.value.unit || 'kPa').value;
+    const shown = likeDifference(asTyped, i.value, 1);
+    if (isAtBarometer(off)) return { verdict: 'pass', because: `${says} is the barometer, within ${shown}.` };
+    return {
+      verdict: 'fail',
+      because: `${says} with the engine off is ${shown} ${off > 0 ? 'above' : 'below'} the barometer: the sensor, its hose or its ground.`,
+    };
+  },
+  'share of a range'(i, says) {
+    const p = i.value.unit === '' ? i.value.value : at(i.value, '%', 'value');
+    if (p <= 0.4 || p >= 99.6)
+      return {
+        verdict: 'fail',
+        because: `${says} is an end of the range: a circuit, or a stop, not a measurement.`,
+      };
+    return {
+      verdict: 'unsure',
+      because: `${says} lies inside its range; whether it is right is not told.`,
+    };
+  },
+};
+
+/** The step since the reading before, against what can be. */
+function jumpFinding(i: Plausible & { previous: Read }): Finding {
+  const { unit } = i.value;
+  if (!i.apart || !i.fastest)
+    throw new Refusal(
+      'To judge a jump, give the time between and how fast it can change.',
+      i.apart ? 'fastest' : 'apart',
+    );
+  const same = i.previous.unit === unit || i.previous.unit === '';
+  const before = same ? i.previous.value : at(i.previous, unit, 'previous');
+  const perSecond = convertDifference({ value: i.fastest.value, unit: i.fastest.unit || unit }, unit).value;
+  const can = perSecond * i.apart.value;
+  const jump = Math.abs(i.value.value - before);
+  if (jump > can * (1 + 1e-9))
+    return {
+      verdict: 'fail',
+      because: `It jumped by ${likeDifference(jump, i.value)} in ${like(i.apart.value, i.apart)}; no more than ${likeDifference(can, i.value)} is possible: a contact.`,
+    };
+  return { verdict: '', because: `The step of ${likeDifference(jump, i.value)} is possible.` };
+}

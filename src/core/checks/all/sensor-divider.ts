@@ -154,11 +154,11 @@ export default defineCheck({
       }
       return t;
     };
-    const byOhms = i.resistance
-      ? i.resistance.value === 0
-        ? void findings.push({ about: 'Sensor', verdict: 'fail', because: '0 Ω: shorted inside.' })
-        : judge('Sensor', i.resistance.value, like(i.resistance.value, i.resistance))
-      : undefined;
+    let byOhms: number | undefined;
+    if (i.resistance?.value === 0)
+      findings.push({ about: 'Sensor', verdict: 'fail', because: '0 Ω: shorted inside.' });
+    else if (i.resistance)
+      byOhms = judge('Sensor', i.resistance.value, like(i.resistance.value, i.resistance));
     if (i.voltage && i.pullup) {
       const v = i.voltage.value;
       if (v > i.supply.value * 1.02)

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { asCurve } from '@/core/readings';
 import { defineCheck, type Finding } from '../contract';
-import { choice, like, likeDifference, quantity, table } from '../fields';
+import { choice, like, likeDifference, quantity, table, type Read } from '../fields';
 
 const FAN = ['not looked at', 'stood still', 'ran'] as const;
 
@@ -72,19 +72,7 @@ export default defineCheck({
         because: `It went on to ${like(top, c)}, past the opening at ${like(i.opens.value, i.opens)}: stuck shut, no flow, or air in the system.`,
       });
     else if (Math.abs(above) <= 8 + 1e-9)
-      findings.push(
-        !holds && slope > 1
-          ? { verdict: 'unsure', because: `${like(end.y, c)} and still rising: go on until it holds.` }
-          : above > 3 + 1e-9 && i.fan !== FAN[1]
-            ? {
-                verdict: 'unsure',
-                because: `It holds at ${like(end.y, c)}, ${likeDifference(above, c)} above the opening: ${i.fan === FAN[2] ? 'the fan holds it there' : 'the fan may hold it there; look whether it runs'}. Drive steadily, with the fan still, and read again.`,
-              }
-            : {
-                verdict: 'pass',
-                because: `It rose to ${like(end.y, c)} and holds, near the opening at ${like(i.opens.value, i.opens)}.`,
-              },
-      );
+      findings.push(atOpening(i, c, { holds: holds || slope <= 1, end: end.y, above }));
     else if (above > 0 && holds)
       findings.push({
         verdict: 'unsure',
@@ -123,3 +111,22 @@ export default defineCheck({
     };
   },
 });
+
+/** It ends near the opening: whether it is the thermostat that holds it there. */
+function atOpening(
+  i: { opens: Read; fan: string },
+  c: Read,
+  at: { holds: boolean; end: number; above: number },
+): Finding {
+  const end = like(at.end, c);
+  if (!at.holds) return { verdict: 'unsure', because: `${end} and still rising: go on until it holds.` };
+  if (at.above > 3 + 1e-9 && i.fan !== FAN[1])
+    return {
+      verdict: 'unsure',
+      because: `It holds at ${end}, ${likeDifference(at.above, c)} above the opening: ${i.fan === FAN[2] ? 'the fan holds it there' : 'the fan may hold it there; look whether it runs'}. Drive steadily, with the fan still, and read again.`,
+    };
+  return {
+    verdict: 'pass',
+    because: `It rose to ${end} and holds, near the opening at ${like(i.opens.value, i.opens)}.`,
+  };
+}

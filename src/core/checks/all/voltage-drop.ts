@@ -99,9 +99,10 @@ export default defineCheck({
     const total = i.drops.reduce((s, d) => s + Math.abs(d.value), 0);
     const d = i.drops[0]!;
     const allSeen = i.current && findings.every((f) => f.verdict !== 'unsure');
+    const whenSeen = allSeen ? 'pass' : 'unsure';
     findings.push({
       about: 'In all',
-      verdict: total > all + 1e-9 ? 'fail' : allSeen ? 'pass' : 'unsure',
+      verdict: total > all + 1e-9 ? 'fail' : whenSeen,
       because: `${like(total, d)} of ${like(all, d)} allowed.`,
       figure: like(total, d),
     });

@@ -106,8 +106,11 @@ export default defineCheck({
   draw(i) {
     const { silent, turning } = parted(i.wheels);
     const bars = siblingBars(i.wheels, compare(turning.map((w) => ({ at: w.at, value: w.value }))));
-    const verdictOf = (n: number) =>
-      turning.length === 1 ? 'unsure' : silent.includes(i.wheels[n]!) ? 'fail' : bars.bars[n]!.verdict;
+    const verdictOf = (n: number) => {
+      if (turning.length === 1) return 'unsure';
+      if (silent.includes(i.wheels[n]!)) return 'fail';
+      return bars.bars[n]!.verdict;
+    };
     return { ...bars, bars: bars.bars.map((b, n) => ({ ...b, verdict: verdictOf(n) })) };
   },
 });

@@ -39,42 +39,58 @@ export function solve(
   const index = new Map(free.map((n, i) => [n, i]));
   const size = free.length;
   // Conductances on the left; on the right the currents fed in, then the unit matrix for the inverse.
-  const rows = free.map((_, i) =>
-    Array.from({ length: 2 * size + 1 }, (_, j) => (j === size + 1 + i ? 1 : i === j ? 1 / METER : 0)),
-  );
+  const width = 2 * size + 1;
+  const matrix = new Float64Array(size * width);
+  for (let i = 0; i < size; i++) {
+    matrix[i * width + i] = 1 / METER;
+    matrix[i * width + size + 1 + i] = 1;
+  }
+  const add = (here: string, there: string, conductance: number, own: number) => {
+    const i = index.get(here);
+    if (i === undefined) return;
+    const j = index.get(there);
+    matrix[i * width + i]! += conductance;
+    matrix[i * width + size]! += conductance * (j === undefined ? own + (fixed[there] ?? 0) : own);
+    if (j !== undefined) matrix[i * width + j]! -= conductance;
+  };
   for (const { a, b, ohms, emf = 0 } of parts) {
-    const g = 1 / ohms;
-    for (const [here, there, own] of [
-      [a, b, emf],
-      [b, a, -emf],
-    ] as const) {
-      const i = index.get(here);
-      if (i === undefined) continue;
-      const row = rows[i]!;
-      row[i]! += g;
-      row[size]! += g * own;
-      const j = index.get(there);
-      if (j === undefined) row[size]! += g * (fixed[there] ?? 0);
-      else row[j]! -= g;
-    }
+    add(a, b, 1 / ohms, emf);
+    add(b, a, 1 / ohms, -emf);
   }
-  for (let c = 0; c < size; c++) {
-    let pivot = c;
-    for (let r = c + 1; r < size; r++) if (Math.abs(rows[r]![c]!) > Math.abs(rows[pivot]![c]!)) pivot = r;
-    [rows[c], rows[pivot]] = [rows[pivot]!, rows[c]!];
-    const lead = rows[c]!;
-    const by = lead[c]!;
-    for (let j = c; j < lead.length; j++) lead[j]! /= by;
-    rows.forEach((row, r) => {
-      const f = row[c]!;
-      if (r === c || f === 0) return;
-      for (let j = c; j < row.length; j++) row[j]! -= f * lead[j]!;
-    });
-  }
+  eliminate(matrix, size, width);
   const found: Record<string, Potential> = {};
   for (const [name, volts] of Object.entries(fixed)) found[name] = { volts, source: 0 };
   free.forEach((name, i) => {
-    found[name] = { volts: rows[i]![size]!, source: rows[i]![size + 1 + i]! };
+    found[name] = {
+      volts: matrix[i * width + size]!,
+      source: matrix[i * width + size + 1 + i]!,
+    };
   });
   return found;
+}
+
+/**
+ * Gauss-Jordan elimination with partial pivoting, in place: the left square becomes the unit matrix.
+ *
+ * @param matrix rows one after the other, `size` of them
+ * @param width numbers in a row: the square and its right sides
+ */
+function eliminate(matrix: Float64Array, size: number, width: number): void {
+  for (let c = 0; c < size; c++) {
+    let pivot = c;
+    for (let r = c + 1; r < size; r++)
+      if (Math.abs(matrix[r * width + c]!) > Math.abs(matrix[pivot * width + c]!)) pivot = r;
+    if (pivot !== c) {
+      const lead = matrix.slice(c * width, (c + 1) * width);
+      matrix.copyWithin(c * width, pivot * width, (pivot + 1) * width);
+      matrix.set(lead, pivot * width);
+    }
+    const by = matrix[c * width + c]!;
+    for (let j = c; j < width; j++) matrix[c * width + j]! /= by;
+    for (let r = 0; r < size; r++) {
+      const f = matrix[r * width + c]!;
+      if (r === c || f === 0) continue;
+      for (let j = c; j < width; j++) matrix[r * width + j]! -= f * matrix[c * width + j]!;
+    }
+  }
 }

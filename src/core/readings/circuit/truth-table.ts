@@ -250,12 +250,13 @@ export function explainCircuit(
       )
       .filter((f) => fitsAs(f));
   const fitsAs = (fault?: CircuitFault) => {
-    const works = substituteWorks(circuit, supply, fault);
+    const tried = Object.entries(lit);
+    const works = tried.length === 0 ? {} : substituteWorks(circuit, supply, fault);
     return (
       (circuit.designs ?? [{}]).some((design) => {
         const table = tableOf(circuit, supply, fault, design);
         return found.every((p) => goesWith(table[p.node]![p.state]!, p.volts, scaleOf(p.node)));
-      }) && Object.entries(lit).every(([state, on]) => works[state] === on)
+      }) && tried.every(([state, on]) => works[state] === on)
     );
   };
   // What one maker's design never reads another's may.
@@ -276,9 +277,18 @@ export function explainCircuit(
   );
   const left: (CircuitFault | undefined)[][] = healthy ? [[undefined], ...forms] : forms;
   const next = nextProbe(circuit, supply, found, left);
-  const works = left.map(([f]) => JSON.stringify(substituteWorks(circuit, supply, f)));
-  const substitute = Object.keys(lit).length === 0 && new Set(works).size > 1;
+  const substitute = Object.keys(lit).length === 0 && substituteTells(circuit, supply, left);
   return { explains, healthy, wrong, substitute, ...(next ? { next } : {}) };
+}
+
+/** Whether a substitute would work with some of the candidates and not with others. */
+function substituteTells(
+  circuit: Circuit,
+  supply: number,
+  left: readonly (readonly (CircuitFault | undefined)[])[],
+): boolean {
+  if (!circuit.substitute) return false;
+  return new Set(left.map(([f]) => JSON.stringify(substituteWorks(circuit, supply, f)))).size > 1;
 }
 
 /** The unmeasured place and state whose expected readings lie apart for the most pairs of candidates. */

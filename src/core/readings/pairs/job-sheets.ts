@@ -60,7 +60,7 @@ LTFT 22 % | within ±10% | fail
 25.7mm | min thickness 26.0 mm | fail
 0.09 mm | max run-out 0.05 mm | fail
 22 mm play | max. 15 mm | fail
-3° toe | 0°10' ± 10' | ask
+3° toe | 0°10' ± 10' | fail
 0.8 L/h return | < 1.2 L/h | pass
 45 ml in 30 s | 40 ml min in 30 s | pass
 12 s | max 15 s | pass
@@ -81,7 +81,7 @@ LTFT 22 % | within ±10% | fail
 -34 °C | -30 °C or lower | pass
 -18 °C | -30 °C or lower | fail
 1.28 SG | 1.265 or higher | pass
-pH 7.5 | 7 - 9 | ask
+pH 7.5 | 7 - 9 | pass
 1.1 % CO | 0.3 % max | fail
 980 ppm HC | under 220 ppm | fail
 96 dB | max 98 dB | pass

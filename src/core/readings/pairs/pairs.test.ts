@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { judgeReading } from '../verdict';
 import { BAY_NOTES } from './bay-notes';
+import { DICTATED_SHEETS } from './dictated-sheets';
 import { HELD_OUT } from './held-out';
 import { JOB_SHEETS } from './job-sheets';
 import { LOOKED_AT } from './looked-at';
+import { MIXED_SHEETS } from './mixed-sheets';
 import { WORKSHOP } from './workshop';
 
 /** `value | limit | verdict`; the limit may have bars of its own. */
@@ -50,6 +52,14 @@ describe('pairs of value and limit as technicians write them', () => {
     const unread = unlooked.filter((p) => outcome(p) === 'not read').length;
     console.log(`job sheets, the quarter not looked at: ${unread} of ${unlooked.length} not read`);
     expect(unread / unlooked.length).toBeLessThan(0.25);
+  });
+
+  it('of mixed sheets, none is wrong, and what is not read is mostly offered in a press', () => {
+    const pairs = pairsOf(MIXED_SHEETS + DICTATED_SHEETS);
+    const unread = pairs.filter((p) => outcome(p) === 'not read');
+    console.log(`mixed sheets: ${unread.length} of ${pairs.length} not read`);
+    expect(pairs.filter((p) => outcome(p) === 'wrong')).toEqual([]);
+    expect(unread.length / pairs.length).toBeLessThan(0.1);
   });
 
   it('are at least 400', () => {

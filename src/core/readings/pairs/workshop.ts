@@ -69,7 +69,7 @@ off | on | fail
 1.0 L/min | 20 to 30 l/h | fail
 110 ppm | 100 ppm max | fail
 0.4 % CO | below 0.5 % | pass
-lambda 1.01 | 0.97-1.03 | ask
+lambda 1.01 | 0.97-1.03 | pass
 1.01 | 0.97-1.03 | pass
 1.05 λ | 0.97-1.03 λ | fail
 32.1 % | 31.8 – 33.2 % | pass
