@@ -19,6 +19,12 @@ const ANSWER = new Set(['authorisation', 'askedAt', 'answeredAt', 'answeredById'
 /** What shows a photo of the vehicle or a document, before anything is tested. */
 const isOfTheCase = (row: Record<string, unknown>): boolean => !row.testId && !row.partId && !row.scanId;
 
+/** The fields that an operation writes. */
+function fieldsOf(op: Op): string[] {
+  if (op.op === 'remove') return [];
+  return Object.keys(op.op === 'set' ? op.set : op.row);
+}
+
 /**
  * The right that an operation on a case needs.
  *
@@ -28,7 +34,7 @@ const isOfTheCase = (row: Record<string, unknown>): boolean => !row.testId && !r
  * @example actionOf({ op: 'remove', kind: 'cause', id: 'c1' }, { state: 'diagnosed' }) // 'sign off'
  */
 export function actionOf(op: Op, row?: Record<string, unknown>): Action {
-  const fields = op.op === 'set' ? Object.keys(op.set) : op.op === 'add' ? Object.keys(op.row) : [];
+  const fields = fieldsOf(op);
   if (op.kind === 'cause') return causeAction(op, row);
   if (op.kind === 'case' && op.op === 'set' && fields.some((f) => SIGNED_OFF.has(f))) return 'sign off';
   if (op.kind === 'repair' && op.op === 'set' && fields.every((f) => ANSWER.has(f))) return 'take in';

@@ -50,7 +50,9 @@ export const DueFollowUp = z.object({
 });
 
 export const Desk = z.object({
+  /** The newest of the open cases. */
   open: z.array(DeskCase),
+  openInAll: z.number().int(),
   due: z.array(DueFollowUp),
   lately: z.array(
     z.object({

@@ -42,13 +42,19 @@ export interface GradeResult {
 export function gradeProof(input: GradeInput): GradeResult {
   const declined = declinedCauses(input).size;
   const drawn = gradeOf(apartFromDeclined(input));
-  const because = `${drawn.because}${declined === 0 ? '' : declined === 1 ? ONE_DECLINED : SOME_DECLINED}`;
+  const because = `${drawn.because}${declinedWords(declined)}`;
   // It is kept with the case, in a line.
   return { ...drawn, because: because.slice(0, LONGEST) };
 }
 
 const ONE_DECLINED = ' One cause is left as it is, at the customer’s wish.';
 const SOME_DECLINED = ' Some causes are left as they are, at the customer’s wish.';
+
+/** What is added for causes left as they are. */
+function declinedWords(declined: number): string {
+  if (declined === 0) return '';
+  return declined === 1 ? ONE_DECLINED : SOME_DECLINED;
+}
 
 const LONGEST = 400;
 

@@ -83,11 +83,16 @@ export function covers(coverage: Coverage, module: string, base: string): 'yes' 
   if (module !== '') {
     if (sameModule(module, coverage.read) !== undefined) return 'yes';
     if (sameModule(module, coverage.notRead) !== undefined) return 'no';
-    return coverage.whole ? 'yes' : coverage.told ? 'no' : 'not told';
+    if (coverage.whole) return 'yes';
+    if (coverage.told) return 'no';
+    return 'not told';
   }
   if (!coverage.told) return 'not told';
-  if (coverage.whole)
-    return coverage.notRead.length === 0 ? 'yes' : ownModule(coverage.notRead, base) ? 'no' : 'yes';
+  if (coverage.whole) {
+    if (coverage.notRead.length === 0) return 'yes';
+    if (ownModule(coverage.notRead, base)) return 'no';
+    return 'yes';
+  }
   if (coverage.read.length === 0) return 'no';
   return ownModule(coverage.read, base) ? 'yes' : 'not told';
 }

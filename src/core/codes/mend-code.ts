@@ -41,7 +41,7 @@ interface Candidate {
 /** All codes that five characters may have been, with at most two of them confused. */
 function candidatesOf(token: string): Candidate[] {
   const options = [...token].map((ch, i): [string, number][] => {
-    const allowed = i === 0 ? FIRST : i === 1 ? '0123' : HEX;
+    const allowed = [FIRST, '0123'][i] ?? HEX;
     const upper = ch.toUpperCase();
     const out: [string, number][] = allowed.includes(upper) ? [[upper, ch === upper ? 0 : 0.2]] : [];
     if (i > 0 && NOUGHT.includes(ch)) out.push(['0', 0.2]);

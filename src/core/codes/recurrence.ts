@@ -131,7 +131,9 @@ function stateIn(
     return open ? 'not run' : 'there';
   }
   const each = modules.map((m) => covers(coverage, m, baseCode(rows[0]!.code)));
-  return each.includes('no') ? 'not read' : each.includes('not told') ? 'not told' : 'absent';
+  if (each.includes('no')) return 'not read';
+  if (each.includes('not told')) return 'not told';
+  return 'absent';
 }
 
 interface Story {

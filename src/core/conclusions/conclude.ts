@@ -22,7 +22,7 @@ import { symptomById } from '@/core/symptoms/names';
  * Counts up when the rules behind verdicts, courses, roles, cover or grade change, so that what was concluded
  * before is concluded anew at the next start. A test holds it against what the rules say of fixed cases.
  */
-export const RULES_VERSION = 10;
+export const RULES_VERSION = 12;
 
 /** A code with what became of it and what it is to this case. */
 export interface CodeConclusion extends CodeRecurrence {

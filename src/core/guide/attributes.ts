@@ -153,7 +153,9 @@ function readingAttribute(key: string, cases: readonly ForkCase[]): Attribute | 
     answers,
     answerOf: (f) => {
       const value = valueOf(f);
-      return value === undefined ? undefined : value <= cut.at ? answers[0] : answers[1];
+      if (value === undefined) return undefined;
+      if (value <= cut.at) return answers[0];
+      return answers[1];
     },
   };
 }

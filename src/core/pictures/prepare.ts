@@ -53,7 +53,7 @@ export function flattened(g: Gray): Gray {
   let skew = 0;
   for (let i = 0; i < data.length; i++) {
     const off = (soft.data[i]! - ground.data[i]!) / Math.max(3, 0.55 * usual, spread.data[i]!);
-    skew += off > 2 ? 1 : off < -2 ? -1 : 0;
+    if (Math.abs(off) > 2) skew += Math.sign(off);
     data[i] = Math.min(255, Math.max(0, 128 + off * 26));
   }
   // Letters are few and far from the ground: where more lies above it, they are light on dark.

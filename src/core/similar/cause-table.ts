@@ -75,9 +75,11 @@ export class CauseTable {
       for (const i of list)
         this.readersOfFault[i]!.push({ cause, share: this.trade.causes[i]!.fault.weight / of });
     });
-    this.strength = Float64Array.from(this.keys, (k, c) =>
-      this.readBy[c]!.length === 0 ? 0 : this.trade.at.has(k) ? TRADE.strength : TRADE.strength / 2,
-    );
+    this.strength = Float64Array.from(this.keys, (k, c) => {
+      if (this.readBy[c]!.length === 0) return 0;
+      if (this.trade.at.has(k)) return TRADE.strength;
+      return TRADE.strength / 2;
+    });
     this.usualMix = commonness(this.trade, null);
   }
 

@@ -123,11 +123,9 @@ function meets(asked: ReadingAsked, x: CaseProfile['readings'][number], name: st
   const { unit } = asked.quantity;
   if (unit !== x.unit && !comparable(unit, x.unit)) return false;
   const limit = unit === x.unit ? asked.quantity.value : convert(asked.quantity, x.unit).value;
-  return asked.op === '>'
-    ? x.value > limit
-    : asked.op === '<'
-      ? x.value < limit
-      : Math.abs(x.value - limit) <= (asked.op === '≈' ? NEAR_VALUE * Math.abs(limit) : 0) + 1e-9;
+  if (asked.op === '>') return x.value > limit;
+  if (asked.op === '<') return x.value < limit;
+  return Math.abs(x.value - limit) <= (asked.op === '≈' ? NEAR_VALUE * Math.abs(limit) : 0) + 1e-9;
 }
 
 const within = ({ from, until }: NonNullable<SearchCriteria['years']>, year: number): boolean =>

@@ -234,8 +234,11 @@ function vehicleAsks(wanted: SearchCriteria, index: CaseIndex): QueryTerm[] {
   ];
 }
 
-const yearWords = ({ from, until }: NonNullable<SearchCriteria['years']>): string =>
-  from === null ? `up to ${until}` : until === null ? `from ${from} on` : `${from} to ${until}`;
+const yearWords = ({ from, until }: NonNullable<SearchCriteria['years']>): string => {
+  if (from === null) return `up to ${until}`;
+  if (until === null) return `from ${from} on`;
+  return `${from} to ${until}`;
+};
 
 const yearLadder = (
   index: CaseIndex,

@@ -284,13 +284,11 @@ function withReading(index: CaseIndex, asked: SearchCriteria['readings'][number]
   // A reading of that very name, if there is one; else one whose question helps to name it.
   const named = index.labels.map((l) => holds(l.label));
   const fits = named.some(Boolean) ? named : index.labels.map((l) => holds([...l.words].join(' ')));
-  const bound = index.units.map((unit) =>
-    unit === asked.quantity.unit
-      ? asked.quantity.value
-      : comparable(asked.quantity.unit, unit)
-        ? convert(asked.quantity, unit).value
-        : undefined,
-  );
+  const bound = index.units.map((unit) => {
+    if (unit === asked.quantity.unit) return asked.quantity.value;
+    if (comparable(asked.quantity.unit, unit)) return convert(asked.quantity, unit).value;
+    return undefined;
+  });
   const { docs, labels, values, units } = index.readings;
   for (let i = 0; i < docs.length; i++) {
     const limit = bound[units.values[i]!];

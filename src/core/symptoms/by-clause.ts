@@ -20,13 +20,30 @@ const GOES_ON =
 const IS_WELL = /\b(?:fine|ok(?:ay)?|good|normal(?:ly)?|perfect(?:ly)?|all right|alright)\b/iu;
 const NOT_WELL = /\b(?:not|never|no|n[’']t|isn|doesn|won)\b/iu;
 
+/** What a text says, and what it may say and is to be asked. */
+export interface WordsRead {
+  symptoms: ClauseSymptom[];
+  perhaps: SentenceReading['perhaps'];
+}
+
+/**
+ * Both readings of a text: its symptoms by clause, and what it may say beside them.
+ *
+ * @param vocabulary the shop's own
+ * @param text a complaint as it was written down
+ */
+export const readWords = (vocabulary: Vocabulary, text: string): WordsRead => ({
+  symptoms: symptomsByClause(vocabulary, text),
+  perhaps: perhapsIn(vocabulary, text),
+});
+
 /**
  * What a text may say and is to be asked: what neither the whole nor one of its clauses says for sure.
  *
  * @param vocabulary the shop's own
  * @param text a complaint as it was written down
  * @returns each symptom once, the likeliest first
- * @example perhapsIn(the shipped vocabulary, 'someone has to pull over')[0].id // 'steer-pull'
+ * @example perhapsIn(the shipped vocabulary, 'goes into emergency programme at full throttle')[0].id // 'limp'
  */
 export function perhapsIn(vocabulary: Vocabulary, text: string): SentenceReading['perhaps'] {
   const said = new Set(symptomsByClause(vocabulary, text).map((s) => s.id));

@@ -1,6 +1,7 @@
 import { circuitOf, dictionaryEntries, kindOf, type CodeKind } from '@/core/codes';
 import { namedIn, wordsIn } from '@/core/cause/parts-in-text';
 import type { Catalogue } from '@/core/cause/catalogue';
+import { codeKin } from './code-kin';
 import type { TradeFault } from './contract';
 
 /** Failures that a code of a kind speaks of, each with the chance that such a failure sets one. By judgement. */
@@ -47,6 +48,9 @@ const SPEAKS: Partial<Record<CodeKind, Record<string, number>>> = {
 /** For faults of the part that the code names, but of a kind it does not speak of. */
 const SOMETIMES = 0.05;
 
+/** Of what a table says of a code, as much holds for one that is like it. By judgement. */
+const AS_KIN = 0.5;
+
 /** How common a fault is that no table lists: a part that codes name, out of order. */
 const UNLISTED_WEIGHT = 1;
 
@@ -73,14 +77,16 @@ export function partsOfCodes(list: Catalogue): Map<string, Naming> {
 }
 
 /**
- * Adds to each fault the codes that the dictionary gives its part, and faults for parts that codes name and no table
- * lists. Codes that a table gives stay as they are. General practice, no source.
+ * Adds to each fault the codes that the dictionary gives its part and those that are like the ones it sets, and faults
+ * for parts that codes name and no table lists. Codes that a table gives stay as they are. General practice, no source.
  *
  * @param faults as the tables give them
  * @param list the starter list of parts, by which the wordings are read
  */
 export function withDictionary(faults: readonly TradeFault[], list: Catalogue): TradeFault[] {
   const naming = partsOfCodes(list);
+  const tabled = new Set(faults.flatMap((f) => [...f.codes.keys()]));
+  const kin = [...codeKin()].filter(([code]) => !tabled.has(code));
   const byPart = new Map<string, string[]>();
   for (const [code, n] of naming) byPart.set(n.part, [...(byPart.get(n.part) ?? []), code]);
   const listed = new Set(faults.map((f) => f.part));
@@ -90,6 +96,11 @@ export function withDictionary(faults: readonly TradeFault[], list: Catalogue): 
       if (f.codes.has(code)) continue;
       const speaks = SPEAKS[naming.get(code)!.kind]?.[f.failure];
       rarely.set(code, speaks === undefined ? SOMETIMES / 4 : speaks / 3);
+    }
+    for (const [code, bases] of kin) {
+      // What its like are set for, it is set for as well; which of them it is, a table would say.
+      const like = Math.max(...bases.map((base) => f.codes.get(base) ?? 0));
+      if (like > 0) rarely.set(code, Math.max(rarely.get(code) ?? 0, like * AS_KIN));
     }
     return { ...f, rarely };
   });

@@ -131,14 +131,12 @@ function signsOf(f: TradeFault): Map<string, number> {
 }
 
 /** The chance of a term of which a fault says nothing, by its kind. */
-export const strayOf = (term: string): number =>
-  term.startsWith('c')
-    ? STRAY.code
-    : term.startsWith('s|')
-      ? STRAY.symptom
-      : term.startsWith('t|')
-        ? STRAY.condition
-        : STRAY.event;
+export const strayOf = (term: string): number => {
+  if (term.startsWith('c')) return STRAY.code;
+  if (term.startsWith('s|')) return STRAY.symptom;
+  if (term.startsWith('t|')) return STRAY.condition;
+  return STRAY.event;
+};
 
 /**
  * How common each cause is on a vehicle, before anything is seen.

@@ -77,7 +77,9 @@ function oldFactor(words: ReadonlySet<string>, v: VehicleFacts | null): number {
   if (words.has('truck') && (v?.kind === 'truck' || v?.kind === 'machine')) return 1;
   if (v?.kind === 'machine' || v?.kind === 'boat') return 0.6;
   if (v?.year === null || v?.year === undefined) return SHARES.old!;
-  return v.year <= LAST_OLD_YEAR ? 1 : v.year <= LAST_OLD_YEAR + 5 ? 0.15 : 0;
+  if (v.year <= LAST_OLD_YEAR) return 1;
+  if (v.year <= LAST_OLD_YEAR + 5) return 0.15;
+  return 0;
 }
 
 /** "bike" or "truck" beside fuels adds those vehicles; alone it means only them. */
@@ -88,6 +90,12 @@ function kindFactor(words: ReadonlySet<string>, alsoOthers: boolean, v: VehicleF
     ...(words.has('truck') ? ['truck', 'bus', '24 V vehicle', 'machine'] : []),
   ];
   const others = words.has('manual') || words.has('auto');
-  if (v?.kind) return kinds.includes(v.kind) ? 1 : others ? 0.6 : 0;
-  return others ? 0.6 : words.has('bike') ? SHARES.bike! : SHARES.truck!;
+  if (v?.kind) {
+    if (kinds.includes(v.kind)) return 1;
+    if (others) return 0.6;
+    return 0;
+  }
+  if (others) return 0.6;
+  if (words.has('bike')) return SHARES.bike!;
+  return SHARES.truck!;
 }

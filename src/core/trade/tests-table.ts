@@ -90,7 +90,7 @@ alt-drop | Is little lost between alternator and battery, plus and ground? | bel
 drop-start | Is little lost on the starter’s cables while cranking, plus and ground? | below 0.5 V each | 15 | multimeter | cranking |
 starter-signal | Does the start signal reach the starter, and does the starter draw current? | battery voltage at the solenoid; current flows | 15 | multimeter, current clamp | cranking |
 start-chain | How far does the start request come: key, switches, relay? | it reaches the relay’s coil | 20 | multimeter, scan tool | start requested |
-rest-current | What current flows with everything asleep? | below 50 mA after half an hour | 45 | current clamp | locked; asleep |
+rest-current | What current flows with everything asleep? | below 50 mA after half an hour | 20 | current clamp | locked; asleep |
 fuse-drops | Over which fuse does a voltage drop stand while asleep? | none | 30 | multimeter | doors latched by hand; asleep |
 belt-look | Is the accessory belt whole and tight, does its tensioner hold? | whole and tight | 10 | eyes | engine off |
 module-fed | Is the silent module fed? | all feeds and grounds within 0.5 V of the battery, under load | 20 | test lamp, multimeter | |
@@ -100,6 +100,7 @@ bus-unplug | Does the bus come alive when one module after another is unplugged?
 code-back | Does it come straight back after a clear and a key cycle? | it stays away | 10 | scan tool | codes recorded first |
 coding-fit | Do part number, software and coding fit this vehicle? | they fit | 20 | scan tool | |
 learned | Was a module, a battery or a sensor changed, and was it taught afterwards? | taught | 15 | papers, scan tool | |
+relay-rest | Is a relay still pulled in, or warm, with everything off? | none | 10 | hands | locked; asleep |
 relay-swap | Does a known-good relay in its place change it? | nothing changes | 5 | known-good relay | |
 warm-curve | How does the coolant temperature rise, and where does it settle? | above 80 °C within 15 minutes, then steady | 20 | scan tool | from cold; driving |
 thermostat-hose | When does the hose to the radiator grow warm? | only near opening temperature, then hot | 15 | thermometer | from cold |

@@ -47,11 +47,9 @@ function figureOf(row: LiveName, entered: string): number | undefined {
         return unit === '' ? undefined : convert({ value, unit: unit.replace(/ abs$/, '') }, 'kPa').value;
       case 'trim':
         // The old block scale counts 0 to 255 around 128.
-        return unit === '%'
-          ? value
-          : unit === '' && value >= 60 && value <= 255
-            ? ((value - 128) * 100) / 128
-            : undefined;
+        if (unit === '%') return value;
+        if (unit === '' && value >= 60 && value <= 255) return ((value - 128) * 100) / 128;
+        return undefined;
       case 'speed':
         return unit === '' || unit === 'rpm' ? value : undefined;
       default:

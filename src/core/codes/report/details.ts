@@ -12,17 +12,28 @@ export function labelled(text: string): { label: string; value: string } | undef
 }
 
 const DATE =
-  /\b(?:\d{4}[-/.]\d{1,2}[-/.]\d{1,2}|\d{1,2}[-/.]\d{1,2}[-/.]\d{2,4})(?:[ T,]+\d{1,2}:\d{2}(?::\d{2})?(?:\s?[ap]m)?)?/iu;
+  /\b(?:\d{4}[-/.]\d{1,2}[-/.]\d{1,2}|\d{1,2}[-/.]\d{1,2}[-/.]\d{2,4})(?:(?:[ T,]|\sat\s|\sum\s){1,4}\d{1,2}:\d{2}(?::\d{2})?(?:\s?[ap]m)?)?/iu;
+
+/** `Battery 12.4 V`, `Odometer 84,200 km`: the few labels that need no colon where nothing else is in the line. */
+function withoutColon(text: string): { label: string; value: string } | undefined {
+  const battery =
+    /^(battery(?: voltage)?|batterie(?:spannung)?|bordspannung|accu(?:spanning)?)\s{1,8}(\d{1,2}(?:[.,]\d{1,2})?\s?v)$/iu;
+  const distance =
+    /^(odometer|mileage|km[- ]?stand|kilometerstand|laufleistung)\s{1,8}(\d[\d.,']{2,9}(?:\s?(?:km|mi|miles))?)$/iu;
+  const m = battery.exec(text.trim()) ?? distance.exec(text.trim());
+  return m ? { label: m[1]!, value: m[2]! } : undefined;
+}
 
 /**
  * What a line says of the vehicle or the report as a whole: battery, odometer, tool, key, engine, date.
  *
  * @param line one line
  * @param out the report; what was understood is put there
+ * @param listed whether the line stands in a list of values, where a name needs its colon to be more than one of them
  * @returns whether the line was that
  */
-export function takeVehicle(line: Line, out: ScanReport): boolean {
-  const m = labelled(line.text);
+export function takeVehicle(line: Line, out: ScanReport, listed = false): boolean {
+  const m = labelled(line.text) ?? (listed ? undefined : withoutColon(line.text));
   const label = (m?.label ?? '').toLowerCase();
   const value = m?.value ?? '';
   const state = /^(?:on|off|run(?:ning)?|start|stopped|idle|ein|aus|läuft|steht|engine|key|koeo|koer)\b/iu;
@@ -73,6 +84,18 @@ export function takeVehicle(line: Line, out: ScanReport): boolean {
   return true;
 }
 
+/** A line with a date and nothing beside it but words for one: the report says when it was made. */
+export const isDateAlone = (text: string): boolean =>
+  DATE.test(text) &&
+  text
+    .replace(DATE, ' ')
+    .split(/[\s:,.–-]+/u)
+    .every((word) => DATE_WORDS.has(word.toLowerCase()));
+const DATE_WORDS = new Set([
+  '',
+  ...'date datum fecha data printed created made report scan time zeit uhr at on of um vom am pm'.split(' '),
+]);
+
 /** The date in the title of a report. */
 export function dateIn(text: string): string {
   return DATE.exec(text)?.[0] ?? '';
@@ -109,6 +132,11 @@ const MONITOR_NAME =
 export const isReadinessHeading = (text: string): boolean =>
   /readiness|\bmonitors?\b.{0,20}:?\s*$/iu.test(text) && !MONITOR_STATE.test(text) && text.length < 60;
 
+function monitorState(word: string): ScanReport['monitors'][number]['state'] {
+  if (/not supported|n\/a|not available/u.test(word)) return 'not supported';
+  return /^(?:complete|completed|ready|passed|done)$/u.test(word) ? 'complete' : 'incomplete';
+}
+
 /** A readiness monitor with its state. */
 export function monitorOf(text: string, inList: boolean): ScanReport['monitors'][number] | undefined {
   const m = MONITOR_STATE.exec(text);
@@ -116,10 +144,6 @@ export function monitorOf(text: string, inList: boolean): ScanReport['monitors']
   const word = m[2]!.toLowerCase();
   return {
     name: m[1]!.replace(/^[\s\-–•*·]+|[\s:.]+$/gu, ''),
-    state: /not supported|n\/a|not available/u.test(word)
-      ? 'not supported'
-      : /^(?:complete|completed|ready|passed|done)$/u.test(word)
-        ? 'complete'
-        : 'incomplete',
+    state: monitorState(word),
   };
 }

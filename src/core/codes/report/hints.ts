@@ -28,7 +28,9 @@ export const labelBy =
   (hints: ReportHints | undefined) =>
   (cell: string): Label | undefined => {
     const said = hints?.columns[foldLine(cell).slice(0, 80)];
-    return said === undefined ? labelOf(cell) : said === '' ? undefined : said;
+    if (said === undefined) return labelOf(cell);
+    if (said === '') return undefined;
+    return said;
   };
 
 /**

@@ -12,7 +12,7 @@ const OLDEST = 15;
  */
 export function madeAt(said: string, now: string, offset: number): string | undefined {
   const m =
-    /^(\d{1,4})([-/.])(\d{1,2})[-/.](\d{2,4})(?:[ T,]+(\d{1,2}):(\d{2})(?::(\d{2}))?(?:\s?([ap])m)?)?/iu.exec(
+    /^(\d{1,4})([-/.])(\d{1,2})[-/.](\d{2,4})(?:(?:[ T,]|\sat\s|\sum\s){1,4}(\d{1,2}):(\d{2})(?::(\d{2}))?(?:\s?([ap])m)?)?/iu.exec(
       said.trim(),
     );
   if (!m) return undefined;

@@ -1,5 +1,14 @@
 import { readBroken, scopeSaid } from './broken';
-import { countsIn, dateIn, isDetail, isReadinessHeading, labelled, monitorOf, takeVehicle } from './details';
+import {
+  countsIn,
+  dateIn,
+  isDateAlone,
+  isDetail,
+  isReadinessHeading,
+  labelled,
+  monitorOf,
+  takeVehicle,
+} from './details';
 import { applyStatusWords, foldLine, labelBy, type ReportHints } from './hints';
 import { beginsFault, breaksOff, continues, isHeading } from './heading';
 import {
@@ -134,7 +143,7 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
   }
   const date = i < 3 ? dateIn(text) : '';
   r.out.made ||= date;
-  if (date !== '' && isTitle(text.replace(date, ''))) r.mark(n, 'heading');
+  if (isDateAlone(text) || (date !== '' && isTitle(text.replace(date, '')))) r.mark(n, 'heading');
   else r.unread(n, line.raw);
 }
 
@@ -251,7 +260,7 @@ function takeLabel(r: Reading, line: Line): boolean {
   }
   // "VIN ZZ…   Mileage: 61,204 mi": several things of the vehicle in one line.
   const cells = line.cells.length > 1 ? line.cells.map((text) => ({ ...line, text })) : [line];
-  if (cells.filter((cell) => takeVehicle(cell, r.out)).length === 0) return false;
+  if (cells.filter((cell) => takeVehicle(cell, r.out, r.list !== '')).length === 0) return false;
   r.mark(line.n, 'vehicle');
   return true;
 }

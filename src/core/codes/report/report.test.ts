@@ -25,6 +25,25 @@ describe('scan report', () => {
     expect(r).toMatchObject({ battery: '12.4 V', key: 'on', engine: 'off', leftover: [] });
   });
 
+  it.each([
+    [
+      'Battery 12.4 V\nOdometer 84,200 km\nP0171 lean',
+      { battery: '12.4 V', odometer: '84,200 km', leftover: [] },
+    ],
+    ['Km-Stand 84200\nBordspannung 12,4V\nP0171', { battery: '12,4V', odometer: '84200', leftover: [] }],
+    ['14.03.2026 09:42\nP0171 lean', { made: '14.03.2026 09:42', leftover: [] }],
+    ['P0171 lean\nDate 2026-03-14 at 09:42', { made: '2026-03-14 at 09:42', leftover: [] }],
+    // More than the label and its value is a sentence, and what stands among values is one of them.
+    [
+      'Battery 12.4 V low since 2 days\nP0171',
+      { battery: '', leftover: ['Battery 12.4 V low since 2 days'] },
+    ],
+    ['P0171 lean\nFreeze frame\nBattery 11.2 V\nEngine speed 742 rpm', { battery: '' }],
+    ['Replaced on 14.03.2026\nP0171', { leftover: ['Replaced on 14.03.2026'] }],
+  ])('reads labels without a colon where nothing else is in the line: %j', (text, read) =>
+    expect(readReport(text)).toMatchObject(read),
+  );
+
   it('reads other languages, bullets, numbering and codes with a failure type byte', () => {
     const r = readReport(
       'Motor\n• P0299 Ladedruck zu niedrig  gespeichert\n2. U0121-87 (aktiv) Keine Verbindung\nGetriebe: keine Antwort',

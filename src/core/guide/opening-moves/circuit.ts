@@ -150,38 +150,38 @@ const OPENINGS: Record<
             CONNECTOR,
           ],
         },
-  'circuit high': (c) =>
-    c.wiring === 'actuator'
-      ? driven(
-          'High: the driven wire is shorted to battery, or the part is shorted inside and draws too much. Never bridge it.',
-          c,
-        )
-      : c.wiring === 'two-wire sensor'
-        ? {
-            says: 'High: the controller pulls this wire up, so that an open wire, an unplugged plug or an open sensor is always high, and the usual cause. Unplugged it has to be high.',
-            moves: [CONNECTOR, BRIDGE, WIRE],
-          }
-        : {
-            says: 'High: the sensor’s ground is missing, or the signal touches a supply; where the controller pulls the signal up, an open wire reads high too.',
-            moves: [
-              {
-                question: 'Is the sensor’s ground good while it is plugged in?',
-                conditions: ['key on'],
-                setup: LEADS,
-                minutes: 10,
-                readings: [{ label: 'sensor ground to battery minus', limit: '≤ 100 mV' }],
-              },
-              {
-                question: 'What does the signal wire show with the part unplugged?',
-                conditions: ['key on', 'part unplugged'],
-                setup: LEADS,
-                expectation:
-                  'high says nothing where the controller pulls it up: then the wire is open, or was',
-                minutes: 10,
-                readings: [{ label: 'signal wire at the plug' }],
-              },
-              CONNECTOR,
-              WIRE,
-            ],
-          },
+  'circuit high': (c) => {
+    if (c.wiring === 'actuator')
+      return driven(
+        'High: the driven wire is shorted to battery, or the part is shorted inside and draws too much. Never bridge it.',
+        c,
+      );
+    if (c.wiring === 'two-wire sensor')
+      return {
+        says: 'High: the controller pulls this wire up, so that an open wire, an unplugged plug or an open sensor is always high, and the usual cause. Unplugged it has to be high.',
+        moves: [CONNECTOR, BRIDGE, WIRE],
+      };
+    return {
+      says: 'High: the sensor’s ground is missing, or the signal touches a supply; where the controller pulls the signal up, an open wire reads high too.',
+      moves: [
+        {
+          question: 'Is the sensor’s ground good while it is plugged in?',
+          conditions: ['key on'],
+          setup: LEADS,
+          minutes: 10,
+          readings: [{ label: 'sensor ground to battery minus', limit: '≤ 100 mV' }],
+        },
+        {
+          question: 'What does the signal wire show with the part unplugged?',
+          conditions: ['key on', 'part unplugged'],
+          setup: LEADS,
+          expectation: 'high says nothing where the controller pulls it up: then the wire is open, or was',
+          minutes: 10,
+          readings: [{ label: 'signal wire at the plug' }],
+        },
+        CONNECTOR,
+        WIRE,
+      ],
+    };
+  },
 };

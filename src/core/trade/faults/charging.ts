@@ -4,10 +4,10 @@ import type { FaultFile } from '../contract';
 export const CHARGING: FaultFile = {
   system: 'Starting and charging',
   table: `
-battery, aged | | 18 | not-ready:.04 hv-warning:.03 slow-crank:.6@cold-start,cold-weather no-crank:.5@standing,cold-weather battery-drain:.5@standing lights-flicker:.15 start-stop:.3 no-charge:.05 instruments-dead:.1 immobilised:.04 radio-display:.05 memory-lost:.1 | P0562:.35 U0100:.05 U0121:.05 U0140:.05 | flat-battery:.5 | battery-load:.95 rest-current:.04 charge-load:.05 drop-start:.05 | alternator; starter motor
-battery, discharged | | 8 | no-crank:.7@standing slow-crank:.5 battery-drain:.5@standing lights-flicker:.15 instruments-dead:.15 key-remote:.1 memory-lost:.2 | P0562:.4 U0100:.06 U0140:.06 | flat-battery:.6 | battery-load:.8 rest-current:.3 charge-load:.2 | alternator; parasitic draw
-battery terminal, corroded | | 7 | no-crank:.6 slow-crank:.5 lights-flicker:.25 stall:.1 battery-drain:.15 instruments-dead:.15@bumps no-charge:.1 | P0562:.3 U0100:.06 | | drop-start:.9 battery-load:.1 pins-look:.3 | battery; starter motor
-battery cable, corroded | | 4 | slow-crank:.6 no-crank:.5 lights-flicker:.25 no-charge:.2 | P0562:.35 | collision:.1 | drop-start:.93 alt-drop:.5 battery-load:.05 | starter motor; alternator
+battery, aged | | 18 | not-ready:.04 hv-warning:.03 slow-crank:.6@cold-start,cold-weather no-crank:.5@standing,cold-weather battery-drain:.5@standing lights-flicker:.3 start-stop:.3 no-charge:.05 instruments-dead:.1 immobilised:.04 radio-display:.05 memory-lost:.1 | P0562:.35 U0100:.05 U0121:.05 U0140:.05 | flat-battery:.5 | battery-load:.95 rest-current:.04 charge-load:.05 drop-start:.05 | alternator; starter motor
+battery, discharged | | 12 | no-crank:.75@standing slow-crank:.5 battery-drain:.5@standing lights-flicker:.4 instruments-dead:.15 key-remote:.1 memory-lost:.2 | P0562:.4 U0100:.06 U0140:.06 | flat-battery:.6 | battery-load:.8 rest-current:.3 charge-load:.2 | alternator; parasitic draw
+battery terminal, corroded | | 8 | no-crank:.65 slow-crank:.5 lights-flicker:.4 stall:.1 battery-drain:.15 instruments-dead:.15@bumps no-charge:.1 | P0562:.3 U0100:.06 | | drop-start:.9 battery-load:.1 pins-look:.3 | battery; starter motor
+battery cable, corroded | | 4 | slow-crank:.6 no-crank:.5 lights-flicker:.35 no-charge:.2 | P0562:.35 | collision:.1 | drop-start:.93 alt-drop:.5 battery-load:.05 | starter motor; alternator
 ground strap, corroded | | 6 | slow-crank:.55 no-crank:.45 lights-flicker:.35@lights-on no-charge:.15 misfire:.06 instruments-dead:.15 | P0562:.35 U0100:.08 U0121:.05 | bodywork:.15 repair:.1 | drop-start:.95 alt-drop:.6 battery-load:.04 | starter motor; battery
 battery sensor, wrong reading | | 3 | start-stop:.65 no-charge:.25 battery-drain:.15 engine-lamp:.2 | P0562:.15 | | charge-load:.3 learned:.4 battery-load:.05 value-true:.85 | battery; alternator
 battery, not relearned | | 3 | start-stop:.8@after-repair no-charge:.15 | P0562:.1 | repair:.9 | learned:.93 battery-load:.04 | battery sensor
@@ -26,7 +26,7 @@ alternator pulley, seized | petrol diesel gas hybrid | 3 | engine-noise:.75@idle
 added equipment, draws current when off | | 6 | battery-drain:.95@standing no-crank:.3@standing alarm:.05 | P0562:.2 | modification:.85 | rest-current:.95 added-off:.93 fuse-drops:.8 battery-load:.2 | body control module; battery
 body control module, draws current when off | | 5 | battery-drain:.95@standing no-crank:.3@standing alarm:.08 windows-locks:.08 | P0562:.2 U0140:.06 | | rest-current:.95 fuse-drops:.9 battery-load:.2 added-off:.05 | added equipment; battery; alternator
 radio, draws current when off | | 3 | battery-drain:.95@standing no-crank:.25@standing radio-display:.35 | P0562:.15 | modification:.2 | rest-current:.95 fuse-drops:.9 added-off:.2 battery-load:.2 | body control module
-relay, stuck closed | | 4 | battery-drain:.6@standing fan-always:.25 run-on:.08 horn:.1 blower:.06 | P0562:.12 P0480:.05 | | rest-current:.85 fuse-drops:.85 relay-swap:.93 | body control module
+relay, stuck closed | | 4 | battery-drain:.6@standing fan-always:.25 run-on:.08 horn:.1 blower:.06 | P0562:.12 P0480:.05 | | rest-current:.9 fuse-drops:.85 relay-rest:.9 | body control module
 light switch, draws current when off | | 2 | battery-drain:.9@standing | | | rest-current:.93 fuse-drops:.85 | door lock
 door lock, wrong reading | | 5 | battery-drain:.45@standing windows-locks:.6 door-body:.4 alarm:.3 lights-flicker:.03 | U0208:.02 | | switch-value:.93 rest-current:.5 door-loom:.1 | body control module; door harness
 stator, burnt | bike | 7 | no-charge:.8@hot battery-drain:.6 no-crank:.3 slow-crank:.3 instruments-dead:.15 stall:.12 | P0562:.35 | | stator-ac:.95 charge-load:.95 battery-load:.3 | alternator regulator; battery
