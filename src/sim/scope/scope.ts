@@ -18,9 +18,13 @@ const CRANKING: ScopeTest = {
   record({ plan, fault, chance }) {
     const n = plan.order.length;
     const weak = fault === 'healthy' ? -1 : Math.floor(chance() * n);
-    const strength = plan.order.map((_, k) =>
-      k === weak ? (fault === 'dead' ? 0.04 : 0.58) : 1 + 0.02 * gauss(chance),
-    );
+    const strength = plan.order.map((_, k) => {
+      if (k === weak) {
+        if (fault === 'dead') return 0.04;
+        return 0.58;
+      }
+      return 1 + 0.02 * gauss(chance);
+    });
     const m = motion(plan, {
       rate: 10_000,
       seconds: 4.2,
@@ -268,7 +272,13 @@ const ACTUATOR: ScopeTest = {
   ],
   record({ fault, chance }) {
     const rate = 500;
-    const told = (t: number) => (t < 2 ? 12 : t < 5 ? 70 : t < 8 ? 40 : t < 11 ? 70 : 12);
+    const told = (t: number) => {
+      if (t < 2) return 12;
+      if (t < 5) return 70;
+      if (t < 8) return 40;
+      if (t < 11) return 70;
+      return 12;
+    };
     let y = 12;
     const command = new Float32Array(rate * 14);
     const answer = new Float32Array(rate * 14);

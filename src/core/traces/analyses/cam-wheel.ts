@@ -114,13 +114,11 @@ export function anglesOn(wheel: Wheel, moments: readonly number[]): number[] {
     degrees[first] = turn * 360;
     for (let i = first + 1; i < next; i++) {
       const around = median(
-        [1, 2, 3, 4].flatMap((k) =>
-          i - k > first
-            ? [times[i - k]! - times[i - k - 1]!]
-            : i + k < next
-              ? [times[i + k]! - times[i + k - 1]!]
-              : [],
-        ),
+        [1, 2, 3, 4].flatMap((k) => {
+          if (i - k > first) return [times[i - k]! - times[i - k - 1]!];
+          if (i + k < next) return [times[i + k]! - times[i + k - 1]!];
+          return [];
+        }),
       );
       p += Math.max(1, Math.round((times[i]! - times[i - 1]!) / around));
       degrees[i] = turn * 360 + (p / teeth) * 360;

@@ -31,7 +31,9 @@ function apart(names: readonly string[], others: readonly string[][]): string[] 
     if (alike.length < 2 || names.length > MOST_TOLD_APART) return name;
     const telling = others.find((r) => new Set(alike.map((k) => r[k] ?? '')).size === alike.length && r[i]);
     const place = alike.indexOf(i) + 1;
-    return telling ? `${name} ${telling[i]!}` : place === 1 ? name : `${name} ${place}`;
+    if (telling) return `${name} ${telling[i]!}`;
+    if (place === 1) return name;
+    return `${name} ${place}`;
   });
 }
 

@@ -100,7 +100,11 @@ export function movedBack(s: Float32Array, samples: number): Float32Array {
   return s.map((_, i) => {
     const [a, b] = [s[i + whole], s[i + whole + 1]];
     if (a === undefined) return NaN;
-    return f === 0 || b === undefined ? (f === 0 ? a : NaN) : a + (b - a) * f;
+    if (f === 0 || b === undefined) {
+      if (f === 0) return a;
+      return NaN;
+    }
+    return a + (b - a) * f;
   });
 }
 

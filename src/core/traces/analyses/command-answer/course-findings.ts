@@ -33,26 +33,27 @@ function lagOf(c: StepResponse, limit: number, answer: Channel): TraceFinding {
 
 /** Where the answer stops following. */
 function rangeOf(c: StepResponse, unit: string): TraceFinding[] {
-  if (!c.bound)
-    return c.learned && c.doubt > NOISY
-      ? [
-          {
-            verdict: 'unsure',
-            because:
-              'The answer is too noisy to tell whether it stops short at an end. A quieter recording, or the scale, would tell.',
-            about: 'range',
-          },
-        ]
-      : c.learned && c.levels < 4
-        ? [
-            {
-              verdict: 'unsure',
-              because:
-                'The command stood at few levels, and the scale was found between them: whether the answer stops short at an end is not told. A slow ramp over the whole range would tell.',
-              about: 'range',
-            },
-          ]
-        : [];
+  if (!c.bound) {
+    if (c.learned && c.doubt > NOISY)
+      return [
+        {
+          verdict: 'unsure',
+          because:
+            'The answer is too noisy to tell whether it stops short at an end. A quieter recording, or the scale, would tell.',
+          about: 'range',
+        },
+      ];
+    if (c.learned && c.levels < 4)
+      return [
+        {
+          verdict: 'unsure',
+          because:
+            'The command stood at few levels, and the scale was found between them: whether the answer stops short at an end is not told. A slow ramp over the whole range would tell.',
+          about: 'range',
+        },
+      ];
+    return [];
+  }
   const way = c.bound.low ? 'no lower' : 'no higher';
   if (!c.bound.seen)
     return [

@@ -122,7 +122,9 @@ function witnessOf(c: Channel, train: ReturnType<typeof trainOf>): Witness[] {
           const [a, b] = [index(from), index(to)];
           const n = train.beats.filter((x) => x > a && x < b).length;
           const fit = (b - a) / usual;
-          return fit < 2 || (fit < 4 && n < 2) ? undefined : n <= 1 ? 0 : n / fit;
+          if (fit < 2 || (fit < 4 && n < 2)) return undefined;
+          if (n <= 1) return 0;
+          return n / fit;
         },
       },
     ];

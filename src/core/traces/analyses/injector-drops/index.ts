@@ -31,7 +31,11 @@ const offBy = (off: number): string =>
     : `${Math.abs(100 * off).toFixed(0)} % ${off > 0 ? 'more' : 'less'}`;
 
 const waysOf = (passes: readonly Pass[]): string[] =>
-  passes.map((p) => (p.pulses > 1 ? `${p.pulses} short pulses` : p.pulses === 1 ? 'one long pulse' : ''));
+  passes.map((p) => {
+    if (p.pulses > 1) return `${p.pulses} short pulses`;
+    if (p.pulses === 1) return 'one long pulse';
+    return '';
+  });
 
 /** Why passes that do not agree may both be right. */
 function between(own: Own, limit: number, passes: readonly Pass[]): string {
@@ -200,6 +204,11 @@ const slow = (d: Drop): boolean => d.rest - d.recovered > 0.25 * d.drop + 2 * d.
 /** As many digits as one reads off a drawing. */
 const toThreeDigits = (x: number): number => Number(x.toPrecision(3));
 
-const decimals = (middle: number): number => (middle >= 50 ? 0 : middle >= 5 ? 1 : middle >= 0.5 ? 2 : 3);
+const decimals = (middle: number): number => {
+  if (middle >= 50) return 0;
+  if (middle >= 5) return 1;
+  if (middle >= 0.5) return 2;
+  return 3;
+};
 const limitOf = (middle: number, most: number, unit: string) =>
   `${fixed(middle * (1 - most / 100), '', decimals(middle) + 1)} to ${fixed(middle * (1 + most / 100), unit, decimals(middle) + 1)}`;
