@@ -29,7 +29,12 @@ test('two servers on one database: each sees the other’s writes at once, numbe
   expect((await runBeside(process.execPath, [TSX(), 'scripts/prepare.ts'], env)).code).toBe(0);
   const [one, two] = await Promise.all([
     serve({ port: await freePort(), env, quiet: true }),
-    serve({ port: await freePort(), env, quiet: true }),
+    // One of them reads from a copy on its own disk.
+    serve({
+      port: await freePort(),
+      env: { ...env, VANTLE_DATABASE_REPLICA: path.join(folder, 'copy', 'shop.db') },
+      quiet: true,
+    }),
   ]);
   try {
     const [first, second] = [await browser.newPage(), await browser.newPage()];

@@ -1,6 +1,7 @@
 // A small server of the open Hrana protocol (version 2 over HTTP, JSON) over a local file: for tests of shops that share
 // one database server. Streams that hold a transaction have a connection of their own; writers wait for each other.
 import { randomUUID } from 'node:crypto';
+import { existsSync, readFileSync } from 'node:fs';
 import http from 'node:http';
 import { fileURLToPath } from 'node:url';
 import Database from 'libsql';
@@ -108,6 +109,27 @@ async function patiently(stream, work) {
   }
 }
 
+const FRAME = 24 + 4096;
+const WAL_HEADER = 32;
+
+/**
+ * What is asked of a server by copies that follow it: which generation of its log it is at, the file as that began, and
+ * frames of the log. The log is never folded back while this server runs, so there is one generation.
+ */
+function followed(file, url) {
+  if (url === '/info') return { status: 200, body: JSON.stringify({ current_generation: 1 }) };
+  if (url === '/export/1') return { status: 200, body: readFileSync(file) };
+  const [, from, until] = /^\/sync\/1\/(\d+)\/(\d+)$/.exec(url) ?? [];
+  if (from === undefined) return undefined;
+  const wal = existsSync(`${file}-wal`) ? readFileSync(`${file}-wal`) : Buffer.alloc(0);
+  const at = (n) => WAL_HEADER + (n - 1) * FRAME;
+  // A frame that ends a transaction says how many pages the file then has.
+  let last = Math.max(0, Math.floor((wal.length - WAL_HEADER) / FRAME));
+  while (last > 0 && wal.readUInt32BE(at(last) + 4) === 0) last--;
+  if (Number(from) > last) return { status: 400, body: JSON.stringify({ generation: 1 }) };
+  return { status: 200, body: wal.subarray(at(Number(from)), at(Math.min(last, Number(until) - 1) + 1)) };
+}
+
 /**
  * @param file of the database
  * @param delayMs so long each round trip takes
@@ -116,13 +138,16 @@ async function patiently(stream, work) {
  */
 export async function startHrana(file, { delayMs = 0, port = 0 } = {}) {
   const streams = new Map();
-  const counted = { trips: 0 };
+  const counted = { trips: 0, syncs: 0 };
   const connect = () => {
     const db = new Database(file, { timeout: 0 });
     db.prepare('PRAGMA journal_mode = WAL').raw().all();
     db.exec('PRAGMA foreign_keys = ON');
+    db.prepare('PRAGMA wal_autocheckpoint = 0').raw().all();
     return db;
   };
+  // The log is folded back when the last connection goes: this one stays.
+  const keeper = connect();
   const open = () => ({
     db: connect(),
     stored: new Map(),
@@ -193,7 +218,13 @@ export async function startHrana(file, { delayMs = 0, port = 0 } = {}) {
       response.writeHead(status, { 'content-type': 'application/json' });
       response.end(JSON.stringify(body));
     };
-    if (request.method === 'GET') return end(request.url === '/v2' ? 200 : 404, {});
+    if (request.method === 'GET') {
+      const asked = followed(file, request.url);
+      if (!asked) return end(request.url === '/v2' ? 200 : 404, {});
+      counted.syncs++;
+      response.writeHead(asked.status);
+      return response.end(asked.body);
+    }
     if (request.url !== '/v2/pipeline') return end(404, { message: 'not here' });
     const parts = [];
     request.on('data', (part) => parts.push(part));
@@ -213,6 +244,7 @@ export async function startHrana(file, { delayMs = 0, port = 0 } = {}) {
     server.closeAllConnections();
     await new Promise((done) => server.close(done));
     for (const { db } of [...streams.values(), ...idle]) db.close();
+    keeper.close();
   };
   return { url: `http://127.0.0.1:${server.address().port}`, counted, stop };
 }

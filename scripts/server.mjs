@@ -24,6 +24,8 @@ const server = cert
 // A slow sender holds one connection, not the server.
 server.headersTimeout = 20_000;
 server.requestTimeout = 30 * 60_000;
+// Longer than proxies and clients hold a connection: closed at five seconds, it met the next request on its way.
+server.keepAliveTimeout = 75_000;
 server.listen(port, host, () => process.send?.('listening'));
 
 let ending = false;

@@ -98,34 +98,63 @@ class Batch {
   }
 }
 
+/** A copy nearby that answers reads, and is told of what was written. */
+export interface NearbyCopy {
+  /** Undefined where it cannot answer. */
+  read(statements: Statement[]): Promise<ResultSet[] | undefined>;
+  wrote(): void;
+}
+
 /**
  * A client whose reads and transactions take as few round trips as what they ask for allows.
  *
  * @param client of a database server
  * @param careful true while a transaction is done again whose writes failed late
+ * @param nearby answers what is read outside of a transaction, where there is one
  */
-export function batchingClient(client: Client, careful: () => boolean): Client {
+export function batchingClient(client: Client, careful: () => boolean, nearby?: NearbyCopy): Client {
   const reads = new Batch(
     async (statements) => {
+      const near = await nearby?.read(statements);
+      if (near) return near;
       if (statements.length === 1) return [await client.execute(statements[0]!)];
       return client.batch(statements, 'read');
     },
     (statement) => client.execute(statement),
   );
+  // Also where the answer was lost: it may have been written.
+  const told = <T>(written: Promise<T>): Promise<T> => written.finally(() => nearby?.wrote());
   const own: Partial<Client> = {
     execute: (given: InStatement | string, args?: InArgs) => {
       const statement = statementOf(given, args);
-      return isRead(statement.sql) ? reads.ask(statement) : client.execute(statement);
+      return isRead(statement.sql) ? reads.ask(statement) : told(client.execute(statement));
     },
+    batch: (statements, mode) => told(client.batch(statements, mode)),
+    migrate: (statements) => told(client.migrate(statements)),
+    executeMultiple: (sql) => told(client.executeMultiple(sql)),
     transaction: async (mode: TransactionMode = 'write') => {
       const transaction = await client.transaction(mode);
-      return careful() ? transaction : batchedTransaction(transaction);
+      const batched = careful() ? transaction : batchedTransaction(transaction);
+      return nearby ? tellingOfCommit(batched, told) : batched;
     },
   };
   return new Proxy(client, {
     get(of, name) {
       const value = (name in own ? own[name as keyof Client] : Reflect.get(of, name, of)) as unknown;
       return typeof value === 'function' && !(name in own) ? (value.bind(of) as unknown) : value;
+    },
+  });
+}
+
+function tellingOfCommit(
+  transaction: Transaction,
+  told: <T>(written: Promise<T>) => Promise<T>,
+): Transaction {
+  return new Proxy(transaction, {
+    get(of, name) {
+      if (name === 'commit') return () => told(of.commit());
+      const value = Reflect.get(of, name, of) as unknown;
+      return typeof value === 'function' ? (value.bind(of) as unknown) : value;
     },
   });
 }

@@ -32,7 +32,9 @@ export class CaseCache {
   get(kind: Kind, id: string): Record<string, unknown> | null | undefined {
     const key = `${kind}/${id}`;
     const row = this.rows.get(key);
-    return row ? { ...row } : this.absent.has(key) ? null : undefined;
+    if (row) return { ...row };
+    if (this.absent.has(key)) return null;
+    return undefined;
   }
 
   /** Rows of a kind whose field names an owner within this case; undefined where that is not told here. */

@@ -7,6 +7,7 @@ import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import type { CaseCache } from './case-cache';
 import { batchingClient, DeferredWriteFailed } from './batching-client';
 import { GroupCommit, type Member, type Outcome } from './group-commit';
+import { Replica } from './replica';
 import * as schema from './schema';
 
 export type Db = LibSQLDatabase<typeof schema>;
@@ -31,6 +32,8 @@ interface Store {
   client: Client;
   writing: Mutex;
   url: string;
+  /** A copy for reading on this machine. */
+  replica: Replica | undefined;
   /** Saves that go into the database together; a file is no trip away. */
   group: GroupCommit<Tx> | undefined;
 }
@@ -69,16 +72,19 @@ function open(url: string): Store {
   }
   const authToken = process.env.VANTLE_DATABASE_TOKEN;
   const local = createClient({ url, ...(authToken ? { authToken } : {}), timeout: 8000 });
+  const copy = process.env.VANTLE_DATABASE_REPLICA;
+  const replica = copy && !url.startsWith('file:') ? new Replica(copy) : undefined;
   // A file is no trip away.
   const client = url.startsWith('file:')
     ? local
-    : batchingClient(local, () => transactionState.getStore()?.careful ?? false);
+    : batchingClient(local, () => transactionState.getStore()?.careful ?? false, replica);
   const writing = new Mutex();
   const store: Store = {
     client,
     db: drizzle(client, { schema, casing: 'snake_case' }),
     writing,
     url,
+    replica,
     group: url.startsWith('file:')
       ? undefined
       : new GroupCommit<Tx>(
@@ -249,5 +255,6 @@ export async function closeDatabase(): Promise<void> {
   if (url.startsWith('file:'))
     await store.client.execute('PRAGMA wal_checkpoint(TRUNCATE)').catch(() => undefined);
   store.client.close();
+  store.replica?.close();
   shared.vantleStores?.delete(url);
 }

@@ -166,7 +166,11 @@ export async function caseNews(q: Tx | Db, caseId: string, since: number) {
 }
 
 export async function openCaseIds(q: Tx | Db): Promise<string[]> {
-  const rows = await q.select({ id: s.cases.id }).from(s.cases).where(isNull(s.cases.closedAt));
+  const rows = await q
+    .select({ id: s.cases.id })
+    .from(s.cases)
+    .where(isNull(s.cases.closedAt))
+    .orderBy(desc(s.cases.number));
   return rows.map((r) => r.id);
 }
 
