@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { SignInPage } from '@/screens/access/parts';
+import { Stack } from '@/ui/layout';
 
 export const metadata: Metadata = { title: 'Trust this server' };
 
@@ -12,7 +13,7 @@ export default function Page() {
         camera may be used. A device has to be told once.
       </p>
       <a href="/api/certificate">Download the certificate authority (vantle-authority.crt)</a>
-      <ol style={{ display: 'grid', gap: 10, paddingLeft: 20 }}>
+      <Stack as="ol" $gap={10} $pad="0 0 0 20px">
         <li>
           <strong>Android:</strong> Settings, Security, Encryption and credentials, Install a certificate, CA
           certificate; choose the downloaded file.
@@ -31,7 +32,7 @@ export default function Page() {
         <li>
           <strong>Linux:</strong> import it as an authority in the certificate settings of the browser.
         </li>
-      </ol>
+      </Stack>
       <p>
         Check the address in the browser’s bar before you do: it must be the one that was shown where the
         server was started.

@@ -9,6 +9,7 @@ import { useEffect, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Empty, Figure, Quiet, Tag } from '@/ui/controls';
 import { ago, day, until } from '@/ui/dates';
+import { Notice, Text } from '@/ui/layout';
 import { GradeMark } from '@/ui/marks';
 import { OpenCases } from './open-cases';
 
@@ -77,18 +78,20 @@ export function DeskScreen({
       <section>
         <h1>{shop}</h1>
         {warnings.map((w) => (
-          <p
-            key={w.text}
-            role="alert"
-            style={{ padding: '8px 12px', background: 'var(--unsure-soft)', marginBottom: 6 }}
-          >
+          <Notice key={w.text} role="alert" $tone="unsure" $margin="0 0 6px">
             {w.text} <Link href={w.href}>{w.link}</Link>
-          </p>
+          </Notice>
         ))}
         {desk.open.length === 0 ? (
           <Empty>No open cases.</Empty>
         ) : (
           <OpenCases cases={desk.open} people={people} at={at} />
+        )}
+        {desk.openInAll > desk.open.length && (
+          <Quiet as="p">
+            The newest {desk.open.length} of {desk.openInAll.toLocaleString('en')} open cases.{' '}
+            <Link href="/cases?state=open">All open cases</Link>
+          </Quiet>
         )}
       </section>
       <aside>
@@ -135,9 +138,9 @@ export function DeskScreen({
             </Small>
           ))}
         </ul>
-        <p style={{ marginTop: 12 }}>
+        <Text $margin="12px 0 0">
           <Link href="/cases">All {desk.total.toLocaleString('en')} cases</Link>
-        </p>
+        </Text>
       </aside>
     </Page>
   );

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Choice, Figure, Quiet, Tag } from '@/ui/controls';
 import { age, shortDay } from '@/ui/dates';
+import { Text, text, type TextProps } from '@/ui/layout';
 import { useActions } from '../frame/actions';
 import { personHere } from '../person';
 import { DESK_ORDERS, inOrder, isOf, type DeskOrder } from './order';
@@ -45,7 +46,8 @@ const Line = styled.li`
     }
   }
 `;
-const Cut = styled.div`
+const Cut = styled.div<TextProps>`
+  ${text}
   min-width: 0;
   & > * {
     display: block;
@@ -142,12 +144,12 @@ export function OpenCases({
         />
       </Filters>
       {groups.length === 0 && (
-        <p style={{ marginTop: 14 }}>
+        <Text $margin="14px 0 0">
           <Quiet>None of the {cases.length} open cases is among these.</Quiet>{' '}
           <Button $kind="quiet" onPress={() => (setPerson(''), setGroup(''))}>
             Show all
           </Button>
-        </p>
+        </Text>
       )}
       {groups.map((g) => (
         <section key={g.id} aria-label={g.title}>
@@ -168,7 +170,9 @@ export function OpenCases({
 function OpenCase({ of: c, at }: { of: DeskCase; at: Date }) {
   return (
     <Line>
-      <Figure style={{ color: 'var(--accent)', fontWeight: 600 }}>{c.number}</Figure>
+      <Figure $tone="accent" $weight={600}>
+        {c.number}
+      </Figure>
       <Cut>
         <span>
           <Link href={`/cases/${c.number}`}>{c.vehicle}</Link>{' '}
@@ -179,7 +183,7 @@ function OpenCase({ of: c, at }: { of: DeskCase; at: Date }) {
         </span>
       </Cut>
       <Steps parts={c.parts} />
-      <Cut style={{ fontSize: '0.875rem' }}>
+      <Cut $size="note">
         <span>{c.waitNote || c.next}</span>
         {c.waitNote && <Quiet>then: {c.next}</Quiet>}
         {c.handNote && (
@@ -193,7 +197,7 @@ function OpenCase({ of: c, at }: { of: DeskCase; at: Date }) {
           </span>
         )}
       </Cut>
-      <Cut style={{ fontSize: '0.8125rem', color: 'var(--ink-3)' }}>
+      <Cut $size="small" $tone="ink-3">
         <span title={c.hand === c.lead ? undefined : `led by ${c.lead}`}>{c.hand || 'nobody'}</span>
         <span>waiting {age(c.waitsSince, at) === 'today' ? 'since today' : age(c.waitsSince, at)}</span>
         {c.promisedAt && (

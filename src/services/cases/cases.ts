@@ -133,9 +133,18 @@ export async function vehiclesLike(identity: Identity, except: string): Promise<
 /** How many cases there are. */
 export const numberOfCases = (): Promise<number> => countCases(db());
 
-/** Open cases by number and vehicle, newest first, for putting something on one of them. */
-export async function openCasesByName(): Promise<{ id: string; label: string }[]> {
-  const records = await loadCases(db(), await openCaseIds(db()));
+const MOST_OFFERED = 150;
+
+/**
+ * The newest open cases by number and vehicle, for putting something on one of them.
+ *
+ * @param also a case that is among them however old it is, while it is open
+ */
+export async function openCasesByName(also = ''): Promise<{ id: string; label: string }[]> {
+  const open = await openCaseIds(db());
+  const newest = new Set(open.slice(0, MOST_OFFERED));
+  if (open.includes(also)) newest.add(also);
+  const records = await loadCases(db(), [...newest]);
   return records
     .sort((a, b) => b.case.number - a.case.number)
     .map((r) => ({ id: r.case.id, label: `${r.case.number} · ${vehicleName(r.vehicle)}` }));

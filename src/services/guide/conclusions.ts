@@ -69,8 +69,12 @@ export async function conclusionsAnswer(caseId: string): Promise<ConclusionsAnsw
   };
 }
 
-const inWords = (s: Coverage): ConclusionsAnswer['scans'][number]['covers'] =>
-  !s.told ? 'not told' : s.whole ? 'whole vehicle' : s.read.length ? 'modules' : 'nothing';
+const inWords = (s: Coverage): ConclusionsAnswer['scans'][number]['covers'] => {
+  if (!s.told) return 'not told';
+  if (s.whole) return 'whole vehicle';
+  if (s.read.length) return 'modules';
+  return 'nothing';
+};
 
 /** What a test found: by its analysis, as it was found, or by its check. */
 function findingsOf(

@@ -24,6 +24,8 @@ import { callAgain, money } from './shop';
 /** What came back longer ago is no news on the desk. */
 const COMEBACKS_DAYS = 365;
 const MOST_COMEBACKS = 6;
+/** A desk of more has open cases that nobody works on; the list of cases has them all. */
+export const MOST_OPEN = 150;
 
 /** The desk: open cases and what each waits for, follow-ups due, what came back, what was closed lately. */
 export async function desk(): Promise<Desk> {
@@ -43,8 +45,9 @@ export async function desk(): Promise<Desk> {
       followUpsIn(db(), ['came back']),
     ]);
   const nameOf = (id: string | null) => people.find((p) => p.id === id)?.name ?? '';
-  const records = await loadCases(db(), [...openIds, ...closedIds]);
-  const isOpen = new Set(openIds);
+  const shown = openIds.slice(0, MOST_OPEN);
+  const records = await loadCases(db(), [...shown, ...closedIds]);
+  const isOpen = new Set(shown);
   const open = records.filter((r) => isOpen.has(r.case.id));
   const recentlyClosed = records
     .filter((r) => !isOpen.has(r.case.id))
@@ -75,6 +78,7 @@ export async function desk(): Promise<Desk> {
         beyondLimit: beyondLimit(r, rate) !== undefined,
       };
     }),
+    openInAll: openIds.length,
     due: callsDue(waiting, days, nameOf),
     cameBack: cameBackLately(back, told, new Set(comebacks.keys())),
     lately: recentlyClosed.map((r) => ({

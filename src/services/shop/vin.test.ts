@@ -63,6 +63,17 @@ describe('what a VIN says', () => {
     expect((await decodeVin('VC9TA16B0SK999999', '')).past).toBeNull();
   });
 
+  it('names only what all say where the shop has written it down in two ways, half and half', async () => {
+    const pair = demoCases(new Date('2026-06-01T00:00:00Z')).slice(20, 22);
+    for (const [n, file] of pair.entries()) {
+      const vehicle = { ...file.vehicle, vin: `VC8TT16B0FK00000${n}`, make: 'Corvane', year: 2015 };
+      await importCase({ ...file, vehicle: { ...vehicle, model: n ? 'Tesa' : 'Tessa' } }, '');
+    }
+    const { past } = await decodeVin('VC8TT16B0FK999999', '');
+    expect(past!.says).toMatchObject({ make: 'Corvane', year: 2015 });
+    expect(past!.says.model).toBeUndefined();
+  });
+
   it('offers the layout of an engine the shop knows, whatever the letters’ case', async () => {
     expect(await layoutOf('corvane', '1.6 PETROL', '')).toEqual({
       cylinders: 4,

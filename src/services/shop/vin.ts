@@ -35,6 +35,21 @@ function filled(vehicle: Partial<RowOf<'vehicle'>>): VehicleSays {
 }
 
 /**
+ * As most of them are named, not as somebody wrote the last one down; where no way of naming has more than half,
+ * only what all of them say alike.
+ */
+function agreed(alike: RowOf<'vehicle'>[]): VehicleSays {
+  const named = (v: RowOf<'vehicle'>) => [v.make, v.model, v.engine].join('/').toLowerCase();
+  const usual = alike.find((v) => alike.filter((x) => named(x) === named(v)).length * 2 > alike.length);
+  if (usual) return { ...filled(usual), year: usual.year };
+  const [first, ...others] = alike.map((v) => ({ ...filled(v), year: v.year }));
+  const alikeInAll = Object.entries(first ?? {}).filter(([field, value]) =>
+    others.every((o) => String(o[field as keyof VehicleSays]).toLowerCase() === String(value).toLowerCase()),
+  );
+  return Object.fromEntries(alikeInAll);
+}
+
+/**
  * What a VIN says: from the shop's own past first, then from the public data set, offline.
  *
  * @param typed the VIN as typed
@@ -51,11 +66,7 @@ export async function decodeVin(typed: string, exceptVehicle: string): Promise<O
     .filter((v) => v.vin[9] === vin[9] && v.make !== '');
   if (alike.length) {
     const cases = (await Promise.all(alike.map((v) => casesOfVehicle(db(), v.id)))).flat().length;
-    // As most of them are named, not as somebody wrote the last one down.
-    const named = (v: RowOf<'vehicle'>) => [v.make, v.model, v.engine].join('/').toLowerCase();
-    const often = (v: RowOf<'vehicle'>) => alike.filter((x) => named(x) === named(v)).length;
-    const usual = alike.reduce((a, b) => (often(b) > often(a) ? b : a));
-    answer.past = { cases, says: { ...filled(usual), year: usual.year } };
+    answer.past = { cases, says: agreed(alike) };
   }
 
   const data = vinData();

@@ -10,6 +10,7 @@ import { shopMeanings } from '@/services/guide/meanings';
 import { reportOf } from '@/services/shop/report';
 import { everybody } from '@/services/shop/shop';
 import { taughtWords } from '@/services/find/words';
+import { wordsRead } from '@/services/find/words-read';
 import type { TaughtWord } from '@/core/symptoms';
 import { vehicleName } from '@/core/vehicle';
 
@@ -42,6 +43,7 @@ export default async function Page({ params, searchParams }: Props) {
       margin={await marginOf(open.record.case.id)}
       meanings={await shopMeanings()}
       taught={(await taughtWords()).filter((t) => t.of === 'symptom' || t.of === 'condition') as TaughtWord[]}
+      wordsRead={closed ? {} : await wordsRead(open.record)}
       catalogue={await catalogueItems()}
       people={(await everybody()).map(({ id, name, active }) => ({ id, name, active }))}
       now={new Date().toISOString()}

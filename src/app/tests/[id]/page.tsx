@@ -21,7 +21,6 @@ export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
   const { case: caseId } = await searchParams;
   if (!checkOf(id)) notFound();
-  return (
-    <CheckPage id={id} cases={await openCasesByName()} start={typeof caseId === 'string' ? caseId : ''} />
-  );
+  const start = typeof caseId === 'string' ? caseId : '';
+  return <CheckPage id={id} cases={await openCasesByName(start)} start={start} />;
 }
