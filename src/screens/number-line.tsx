@@ -14,6 +14,10 @@ const Frame = styled.div`
   font-size: 0.8125rem;
   margin-top: 2px;
 `;
+const Ends = styled(Quiet)`
+  display: flex;
+  justify-content: space-between;
+`;
 const Row = styled.div`
   grid-column: 1 / -1;
   display: grid;
@@ -100,10 +104,10 @@ export function NumberLine({
             ''
           )}
         </Quiet>
-        <Quiet style={{ display: 'flex', justifyContent: 'space-between' }}>
+        <Ends>
           <Figure>{write(low)}</Figure>
           {high > low && <Figure>{write(high)}</Figure>}
-        </Quiet>
+        </Ends>
       </Row>
     </Frame>
   );

@@ -3,7 +3,9 @@ import { displayWord } from '@/core/case/display-words';
 /** Rounded to what a handful of cases can bear. */
 export const about = (share: number): string => {
   const percent = Math.round(share * 20) * 5;
-  return percent === 0 ? 'under 5\u00a0%' : percent === 100 ? 'over 95\u00a0%' : `about ${percent}\u00a0%`;
+  if (percent === 0) return 'under 5\u00a0%';
+  if (percent === 100) return 'over 95\u00a0%';
+  return `about ${percent}\u00a0%`;
 };
 
 /** "2 proven, 1 stayed fixed": the grades behind a count, best first, with a comma before them. */

@@ -1,8 +1,13 @@
 'use client';
 
+import styled from 'styled-components';
 import { useContext, useState, type ReactNode } from 'react';
 import { asWrittenHere } from '@/core/readings';
 import { DecimalSign } from './numbers';
+
+const Contents = styled.div`
+  display: contents;
+`;
 
 /**
  * Writes a number that can be read in two ways as the shop writes numbers, once its field is left, and says so.
@@ -40,13 +45,12 @@ export function useNumbersOfShop(
  */
 export function Leaving({ onLeave, children }: { onLeave: () => void; children: ReactNode }) {
   return (
-    <div
-      style={{ display: 'contents' }}
+    <Contents
       onBlur={({ currentTarget, relatedTarget }) => {
         if (!currentTarget.contains(relatedTarget) && !relatedTarget?.closest('[data-offer]')) onLeave();
       }}
     >
       {children}
-    </div>
+    </Contents>
   );
 }

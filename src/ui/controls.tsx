@@ -3,6 +3,7 @@
 import { useId, type ReactNode } from 'react';
 import { Button as AriaButton, Label, Radio, RadioGroup } from 'react-aria-components';
 import styled, { css } from 'styled-components';
+import { space, text, type Space, type TextProps } from './layout';
 
 /** Buttons, fields and choices. Fields look like writing on paper until they are touched. */
 
@@ -13,7 +14,7 @@ const targets = css`
   }
 `;
 
-export const Button = styled(AriaButton)<{ $kind?: 'main' | 'plain' | 'quiet' }>`
+export const Button = styled(AriaButton)<Space & { $kind?: 'main' | 'plain' | 'quiet'; $centred?: boolean }>`
   ${targets}
   display: inline-flex;
   align-items: center;
@@ -40,6 +41,8 @@ export const Button = styled(AriaButton)<{ $kind?: 'main' | 'plain' | 'quiet' }>
       color: var(--ink-2);
       padding: 0 8px;
     `}
+  ${({ $centred }) => $centred && 'justify-content: center;'}
+  ${space}
   &[data-hovered] {
     border-color: var(--accent);
   }
@@ -65,8 +68,7 @@ export const SentenceButton = styled(Button)`
   }
 `;
 
-export const IconButton = styled(Button).attrs({ $kind: 'quiet' })`
-  padding: 0 6px;
+export const IconButton = styled(Button).attrs({ $kind: 'quiet', $pad: '0 6px' })`
   min-width: 32px;
   justify-content: center;
   @media (pointer: coarse) {
@@ -99,8 +101,9 @@ const writing = css`
   }
 `;
 
-export const Input = styled.input<{ $figure?: boolean }>`
+export const Input = styled.input<{ $figure?: boolean; $width?: number }>`
   ${writing}
+  ${({ $width }) => $width !== undefined && `width: ${$width}px;`}
   ${({ $figure }) => $figure && 'font-family: var(--mono); font-variant-numeric: tabular-nums; font-size: 0.9rem;'}
 `;
 
@@ -245,27 +248,32 @@ export function Segments({
 }
 
 /** A small fact in a frame. */
-export const Tag = styled.span<{ $tone?: 'plain' | 'accent' | 'fail' | 'unsure' | 'pass' }>`
+export const Tag = styled.span<
+  Space & { $tone?: 'plain' | 'accent' | 'fail' | 'unsure' | 'pass'; $wraps?: boolean }
+>`
   display: inline-flex;
   align-items: center;
   gap: 4px;
   padding: 1px 8px;
   border-radius: 10px;
   font-size: 0.8125rem;
-  white-space: nowrap;
+  white-space: ${({ $wraps }) => ($wraps ? 'normal' : 'nowrap')};
+  ${space}
   color: ${({ $tone }) => ($tone && $tone !== 'plain' ? `var(--${$tone})` : 'var(--ink-2)')};
   background: ${({ $tone }) => ($tone && $tone !== 'plain' ? `var(--${$tone}-soft)` : 'var(--sunk)')};
 `;
 
-export const Figure = styled.span`
+export const Figure = styled.span<TextProps>`
   font-family: var(--mono);
   font-variant-numeric: tabular-nums;
   font-size: 0.9em;
+  ${text}
 `;
 
-export const Quiet = styled.span`
+export const Quiet = styled.span<TextProps>`
   color: var(--ink-3);
   font-size: 0.8125rem;
+  ${text}
 `;
 
 const EmptyBox = styled.div`

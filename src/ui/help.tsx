@@ -47,10 +47,11 @@ const Said = styled.div`
 `;
 
 /** A heading with its question mark. */
-export const Titled = styled.div`
+export const Titled = styled.div<{ $grow?: boolean }>`
   display: flex;
   align-items: baseline;
   gap: 10px;
+  ${({ $grow }) => $grow && 'flex: 1;'}
 `;
 
 /**

@@ -7,12 +7,13 @@ import styled from 'styled-components';
  * empty square. A grade is a row of four cells, as many filled as it has steps.
  */
 
-const Word = styled.span<{ $tone: string }>`
+const Word = styled.span<{ $tone: string; $small?: boolean }>`
   display: inline-flex;
   align-items: center;
   gap: 5px;
   font-weight: 650;
   white-space: nowrap;
+  ${({ $small }) => $small && 'font-size: 0.8125rem;'}
   color: ${({ $tone }) => `var(--${$tone})`};
   & svg {
     flex: none;
@@ -64,7 +65,7 @@ export function VerdictShape({ verdict, size = 14 }: { verdict: VerdictWord; siz
 /** A verdict as shape and word. */
 export function VerdictMark({ verdict, small }: { verdict: VerdictWord; small?: boolean }) {
   return (
-    <Word $tone={verdict === '' ? 'ink-3' : verdict} style={small ? { fontSize: '0.8125rem' } : undefined}>
+    <Word $tone={verdict === '' ? 'ink-3' : verdict} $small={small}>
       <VerdictShape verdict={verdict} size={small ? 12 : 15} />
       {verdict === '' ? 'no verdict yet' : displayWord(verdict)}
     </Word>
@@ -77,10 +78,7 @@ const STEPS: Record<string, number> = { claimed: 1, checked: 2, proven: 3, held:
 export function GradeMark({ grade, cameBack }: { grade: string; cameBack?: boolean }) {
   const n = STEPS[grade] ?? 0;
   return (
-    <Word
-      $tone={cameBack ? 'fail' : n >= 3 ? 'pass' : n === 0 ? 'ink-3' : 'ink-2'}
-      style={{ fontSize: '0.8125rem' }}
-    >
+    <Word $tone={cameBack ? 'fail' : n >= 3 ? 'pass' : n === 0 ? 'ink-3' : 'ink-2'} $small>
       <svg width="26" height="8" viewBox="0 0 26 8" aria-hidden="true">
         {[0, 1, 2, 3].map((i) => (
           <rect

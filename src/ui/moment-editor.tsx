@@ -3,6 +3,7 @@
 import { fromDate, getLocalTimeZone } from '@internationalized/date';
 import { DateField, DateInput, DateSegment, Label } from 'react-aria-components';
 import styled from 'styled-components';
+import { Cell, Inline, Stack } from '@/ui/layout';
 import { Button } from './controls';
 
 const Field = styled(DateField)`
@@ -54,7 +55,7 @@ export default function MomentEditor({
   onDone: () => void;
 }) {
   return (
-    <div style={{ display: 'grid', gap: 10 }}>
+    <Stack $gap={10}>
       <Field
         autoFocus
         granularity="minute"
@@ -66,7 +67,7 @@ export default function MomentEditor({
         <Label>{label}</Label>
         <Segments>{(segment) => <DateSegment segment={segment} />}</Segments>
       </Field>
-      <div style={{ display: 'flex', gap: 6 }}>
+      <Inline $gap={6} $nowrap>
         <Button $kind="quiet" onPress={onNow}>
           Now
         </Button>
@@ -75,11 +76,11 @@ export default function MomentEditor({
             Not done yet
           </Button>
         )}
-        <span style={{ flex: 1 }} />
+        <Cell as="span" $grow />
         <Button $kind="main" onPress={onDone}>
           Done
         </Button>
-      </div>
-    </div>
+      </Inline>
+    </Stack>
   );
 }

@@ -41,6 +41,7 @@ export const GlobalStyle = createGlobalStyle`
   h1, h2, h3, h4, p, ul, ol, dl, dd, fieldset, legend { margin: 0; padding: 0; border: 0; }
   ul, ol { list-style: none; }
   a { color: var(--accent); text-decoration-thickness: 1px; text-underline-offset: 2px; }
+  progress { accent-color: var(--accent); }
   button, input, select, textarea { font: inherit; color: inherit; }
   :focus-visible { outline: 2px solid var(--accent); outline-offset: 1px; }
   ::selection { background: var(--accent-soft); }

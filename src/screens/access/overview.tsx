@@ -7,6 +7,7 @@ import { roleName } from '@/core/access/roles';
 import type { AccessView } from './view';
 import { Button, Choice, Quiet, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
+import { Inline } from '@/ui/layout';
 import { ShopShelf } from '../shop/sections';
 import { access } from './api';
 import { AccessLog } from './log';
@@ -141,9 +142,12 @@ function SecretForm({
   onDone: (s: Record<string, string>) => Promise<void>;
 }) {
   return (
-    <form
+    <Inline
+      as="form"
       aria-label={`PIN and passphrase of ${name}`}
-      style={{ display: 'flex', flexWrap: 'wrap', gap: 8, alignItems: 'end', flexBasis: '100%' }}
+      $gap={8}
+      $align="end"
+      $whole
       onSubmit={(e) => {
         e.preventDefault();
         const said = [...new FormData(e.currentTarget)].filter(([, v]) => v !== '');
@@ -155,7 +159,7 @@ function SecretForm({
       <Button $kind="main" type="submit">
         Keep
       </Button>
-    </form>
+    </Inline>
   );
 }
 
@@ -261,8 +265,10 @@ function Tokens({ view, change }: { view: AccessView; change: Change }) {
           </Row>
         ))}
       </ul>
-      <form
-        style={{ display: 'flex', flexWrap: 'wrap', gap: 8, alignItems: 'end' }}
+      <Inline
+        as="form"
+        $gap={8}
+        $align="end"
         onSubmit={(e) => {
           e.preventDefault();
           const form = new FormData(e.currentTarget);
@@ -274,7 +280,7 @@ function Tokens({ view, change }: { view: AccessView; change: Change }) {
         <Choice label="Rights" value={scope} options={SCOPES} onChange={setScope} />
         <Field label="Days it is good for" name="days" inputMode="numeric" defaultValue="365" required />
         <Button type="submit">Make a token</Button>
-      </form>
+      </Inline>
       {token && (
         <Once>
           <strong>{token}</strong>

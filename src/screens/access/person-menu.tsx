@@ -7,6 +7,10 @@ import { keptOutboxes } from '../case/saving/outbox';
 import { personHere } from '../person';
 import { access, goAs, onAccessChanged } from './api';
 
+const Anchor = styled.div`
+  position: relative;
+`;
+
 const Menu = styled.div`
   position: absolute;
   top: calc(100% + 6px);
@@ -84,7 +88,7 @@ export function PersonMenu({ here }: { here: Here }) {
     };
   }, [open]);
   return (
-    <div ref={box} style={{ position: 'relative' }}>
+    <Anchor ref={box}>
       <Button
         $kind="quiet"
         aria-expanded={open}
@@ -119,7 +123,7 @@ export function PersonMenu({ here }: { here: Here }) {
           )}
         </Menu>
       )}
-    </div>
+    </Anchor>
   );
 }
 

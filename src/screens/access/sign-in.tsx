@@ -3,6 +3,7 @@
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '@/ui/controls';
+import { Inline, Stack } from '@/ui/layout';
 import { forgetKeptPages } from '../frame/keep-offline';
 import { backTo, goAs, signInWith } from './api';
 import { Field, PinPad, Refusal, SignInPage } from './parts';
@@ -55,13 +56,13 @@ export function SignIn({ shop, device, to, chosen, code }: Props) {
       {way === 'pin' && device && <ByPin people={device.people} chosen={chosen} busy={busy} go={go} />}
       {way === 'passphrase' && <ByPassphrase busy={busy} go={go} />}
       {way === 'admit' && <Admit code={code} busy={busy} go={(body) => go(body, '/sign-in')} />}
-      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
+      <Inline $gap={8}>
         {way !== 'pin' && device && <Button onPress={() => change('pin')}>Name and PIN</Button>}
         {way !== 'passphrase' && <Button onPress={() => change('passphrase')}>Passphrase</Button>}
         {way !== 'admit' && !device && (
           <Button onPress={() => change('admit')}>Add this device with a code</Button>
         )}
-      </div>
+      </Inline>
       {device && <p>This device: {device.name}</p>}
     </SignInPage>
   );
@@ -91,12 +92,12 @@ function ByPin({
     );
   return (
     <>
-      <div style={{ display: 'flex', alignItems: 'center', gap: 10 }}>
+      <Inline $gap={10} $align="center" $nowrap>
         <strong>{who.name}</strong>
         <Button $kind="quiet" onPress={() => setWho(null)}>
           Somebody else
         </Button>
-      </div>
+      </Inline>
       <PinPad busy={busy} onPin={(pin) => go({ do: 'pin', personId: who.id, pin })} />
     </>
   );
@@ -104,8 +105,9 @@ function ByPin({
 
 function ByPassphrase({ busy, go }: WayProps) {
   return (
-    <form
-      style={{ display: 'grid', gap: 12 }}
+    <Stack
+      as="form"
+      $gap={12}
       onSubmit={(e) => {
         e.preventDefault();
         const form = new FormData(e.currentTarget);
@@ -117,14 +119,15 @@ function ByPassphrase({ busy, go }: WayProps) {
       <Button $kind="main" type="submit" isDisabled={busy}>
         Sign in
       </Button>
-    </form>
+    </Stack>
   );
 }
 
 function Admit({ code, busy, go }: WayProps & { code: string }) {
   return (
-    <form
-      style={{ display: 'grid', gap: 12 }}
+    <Stack
+      as="form"
+      $gap={12}
       onSubmit={(e) => {
         e.preventDefault();
         const form = new FormData(e.currentTarget);
@@ -144,6 +147,6 @@ function Admit({ code, busy, go }: WayProps & { code: string }) {
       <Button $kind="main" type="submit" isDisabled={busy}>
         Admit
       </Button>
-    </form>
+    </Stack>
   );
 }

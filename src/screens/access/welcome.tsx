@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { Button } from '@/ui/controls';
+import { Stack } from '@/ui/layout';
 import { goAs, signInWith } from './api';
 import { Field, Refusal, SignInPage } from './parts';
 
@@ -16,8 +17,9 @@ export function Welcome() {
         admit, your name and a PIN are enough.
       </p>
       {problem && <Refusal>{problem}</Refusal>}
-      <form
-        style={{ display: 'grid', gap: 12 }}
+      <Stack
+        as="form"
+        $gap={12}
         onSubmit={(e) => {
           e.preventDefault();
           const said = Object.fromEntries(new FormData(e.currentTarget));
@@ -51,7 +53,7 @@ export function Welcome() {
         <Button $kind="main" type="submit" isDisabled={busy}>
           Begin
         </Button>
-      </form>
+      </Stack>
     </SignInPage>
   );
 }

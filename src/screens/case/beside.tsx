@@ -14,10 +14,23 @@ import { symptomById } from '@/core/symptoms/names';
 import { vehicleName } from '@/core/vehicle';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { day } from '@/ui/dates';
+import { Cell, Inline, Text } from '@/ui/layout';
 import { GradeMark, VerdictMark, VerdictShape } from '@/ui/marks';
 import { useSuspectName } from './conclusion/parts';
 import { type OpenCase, useRecord } from './saving/store';
 import { usePutTest } from './tests/use-put-test';
+
+const SharedMark = styled.mark`
+  background: var(--accent-soft);
+  color: inherit;
+  border-radius: 3px;
+  padding: 0 3px;
+  font-weight: 600;
+`;
+const CloseLink = styled(Link)`
+  padding: 4px;
+  color: var(--ink-2);
+`;
 
 const Sheet = styled.aside`
   background: var(--sheet);
@@ -70,11 +83,11 @@ export function Beside({ other }: { other: OpenCase }) {
     !myQuestions.has(t.question.toLowerCase());
   return (
     <Sheet aria-label={`Case ${r.case.number} beside`}>
-      <header style={{ display: 'flex', gap: 10, alignItems: 'start' }}>
-        <div style={{ flex: 1 }}>
-          <strong style={{ fontSize: '1.0625rem' }}>
+      <Inline as="header" $gap={10} $align="start" $nowrap>
+        <Cell $grow>
+          <Text as="strong" $size="large">
             Case {r.case.number}: {vehicleName(r.vehicle)}
-          </strong>
+          </Text>
           <br />
           <GradeMark grade={r.case.grade} cameBack={other.cameBackAs.length > 0} />{' '}
           <Quiet>opened {day(r.case.openedAt)}</Quiet>
@@ -83,17 +96,12 @@ export function Beside({ other }: { other: OpenCase }) {
               came back as case {other.cameBackAs.map((c) => c.number).join(', ')}: do not trust its cause
             </Tag>
           )}
-        </div>
+        </Cell>
         <Link href={`/cases/${r.case.number}`}>open it</Link>
-        <Link
-          href={path}
-          scroll={false}
-          aria-label="Close the case beside"
-          style={{ padding: 4, color: 'var(--ink-2)' }}
-        >
+        <CloseLink href={path} scroll={false} aria-label="Close the case beside">
           <X size={18} />
-        </Link>
-      </header>
+        </CloseLink>
+      </Inline>
       <h3>Cause</h3>
       {r.cause.length === 0 && <Quiet>not found yet</Quiet>}
       {r.cause.map((c) => (
@@ -132,7 +140,7 @@ export function Beside({ other }: { other: OpenCase }) {
         </p>
       ))}
       {r.test.map((t) => (
-        <div key={t.id} style={{ padding: '5px 0' }}>
+        <Cell key={t.id} $pad="5px 0">
           <VerdictMark verdict={t.verdict} small />{' '}
           <Shared on={myQuestions.has(t.question.toLowerCase())}>{t.question}</Shared>
           <dl>
@@ -157,7 +165,7 @@ export function Beside({ other }: { other: OpenCase }) {
               </Button>
             </p>
           )}
-        </div>
+        </Cell>
       ))}
       <h3>Repair and proof</h3>
       {r.repair.map((x) => (
@@ -190,18 +198,10 @@ function Reading({ label, children }: { label: string; children: ReactNode }) {
 /** Marks what both cases have; said in words for those who cannot see the mark. */
 function Shared({ on, children }: { on: boolean; children: ReactNode }) {
   return on ? (
-    <mark
-      style={{
-        background: 'var(--accent-soft)',
-        color: 'inherit',
-        borderRadius: 3,
-        padding: '0 3px',
-        fontWeight: 600,
-      }}
-    >
+    <SharedMark>
       {children}
       <span className="visually-hidden"> (also in the case in hand)</span>
-    </mark>
+    </SharedMark>
   ) : (
     <span>{children}</span>
   );

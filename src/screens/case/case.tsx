@@ -19,7 +19,7 @@ import { Margin } from './guidance/margin';
 import { CatalogueProvider } from './conclusion/parts';
 import type { TaughtWord } from '@/core/symptoms';
 import { MeaningsProvider } from './scans/meanings';
-import { VocabularyProvider } from './intake/vocabulary';
+import { VocabularyProvider, type GivenReadings } from './intake/vocabulary';
 import { PeopleContext, type PersonOfShop } from './people';
 import { PrecedentsProvider, type MarginView } from './guidance/similar-cases';
 import { ProofPart } from './conclusion/proof';
@@ -62,6 +62,8 @@ interface Props {
   catalogue: CatalogueItem[];
   meanings: Record<string, string>;
   taught: TaughtWord[];
+  /** What the words on the case are read as, while nobody changes them. */
+  wordsRead: GivenReadings;
   people: PersonOfShop[];
   now: string;
   /** What a closed case reads as. */
@@ -76,6 +78,7 @@ export function CaseScreen({
   catalogue,
   meanings,
   taught,
+  wordsRead,
   people,
   now,
   report,
@@ -97,7 +100,7 @@ export function CaseScreen({
       <CatalogueProvider items={catalogue}>
         <PeopleContext.Provider value={people}>
           <MeaningsProvider meanings={meanings}>
-            <VocabularyProvider taught={taught}>
+            <VocabularyProvider taught={taught} given={wordsRead}>
               <PrecedentsProvider initial={margin} now={now}>
                 <Header />
                 <Body $beside={beside !== undefined}>

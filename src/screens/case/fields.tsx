@@ -10,6 +10,7 @@ import { dayTime } from '@/ui/dates';
 import { useCase } from './saving/store';
 import { HELP, type HelpOn } from '../help-texts';
 import { Help } from '@/ui/help';
+import { Inline, Text, space, type Space } from '@/ui/layout';
 
 /** Fields bound to one field of one row of the open case. Each saves by itself. */
 
@@ -174,7 +175,9 @@ export function NumberField({ kind, id, field, label, hideLabel, placeholder }: 
         onChange={(e) => type(e.target.value)}
       />
       {problem && text.trim().length > 3 && (
-        <span style={{ color: 'var(--fail)', fontSize: '0.8125rem' }}>{problem}</span>
+        <Text as="span" $tone="fail" $size="small">
+          {problem}
+        </Text>
       )}
       {clash && <ClashNote clash={clash} />}
     </Holder>
@@ -277,11 +280,12 @@ export function focusNext(cell: string): void {
   requestAnimationFrame(look);
 }
 
-export const Row = styled.div<{ $columns: string }>`
+export const Row = styled.div<Space & { $columns: string; $align?: 'center' }>`
   display: grid;
   grid-template-columns: ${({ $columns }) => $columns};
   gap: 4px 10px;
-  align-items: start;
+  align-items: ${({ $align = 'start' }) => $align};
+  ${space}
   @media (max-width: 620px) {
     grid-template-columns: 1fr 1fr;
   }
@@ -336,8 +340,14 @@ export function CasePart({
           <a href={`#${id}`}>{title}</a>
         </h2>
         {id in HELP && <Help on={title} text={HELP[id as HelpOn]} />}
-        {lead && <span style={{ color: 'var(--ink-3)', fontSize: '0.875rem' }}>{lead}</span>}
-        <span style={{ marginLeft: 'auto', display: 'flex', gap: 6, flexWrap: 'wrap' }}>{actions}</span>
+        {lead && (
+          <Text as="span" $tone="ink-3" $size="note">
+            {lead}
+          </Text>
+        )}
+        <Inline as="span" $gap={6} $push>
+          {actions}
+        </Inline>
       </header>
       {children}
     </PartBox>

@@ -6,8 +6,16 @@ import { useRef } from 'react';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
 import { Button, IconButton, Quiet } from '@/ui/controls';
+import { Text } from '@/ui/layout';
 import { useCase } from './saving/store';
 import { MOST, useUploads } from './saving/upload-queue';
+
+const Waiting = styled.div`
+  min-height: 84px;
+  display: grid;
+  align-content: center;
+  gap: 4px;
+`;
 
 const Strip = styled.ul`
   display: flex;
@@ -106,12 +114,12 @@ export function Files({ testId, partId, scanId, label }: Place & { label: string
       ))}
       {waiting.map((p) => (
         <Thumb key={p.id}>
-          <div style={{ minHeight: 84, display: 'grid', alignContent: 'center', gap: 4 }}>
+          <Waiting>
             {p.refused ? (
               <>
-                <span role="alert" style={{ color: 'var(--fail)', fontSize: '0.8125rem' }}>
+                <Text as="span" role="alert" $tone="fail" $size="small">
                   {p.refused}
-                </span>
+                </Text>
                 {p.file.size <= MOST && (
                   <Button $kind="quiet" onPress={() => retry(p.id)}>
                     Try again
@@ -128,7 +136,7 @@ export function Files({ testId, partId, scanId, label }: Place & { label: string
                 <Progress value={progress[p.id] ?? 0} max={1} aria-label={`Sending ${p.name}`} />
               </>
             )}
-          </div>
+          </Waiting>
           <small title={p.name}>{p.name}</small>
           <IconButton aria-label={`Stop sending ${p.name}`} onPress={() => drop(p.id)}>
             <X aria-hidden="true" />

@@ -9,6 +9,7 @@ import { headlineOf } from '@/core/similar';
 import { vehicleName } from '@/core/vehicle';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { day } from '@/ui/dates';
+import { Cell, Inline, Text } from '@/ui/layout';
 import { GradeMark } from '@/ui/marks';
 import { useActions } from '../frame/actions';
 import { ChoiceField, LineField } from './fields';
@@ -18,6 +19,12 @@ import { usePeopleToChoose } from './people';
 import { takeOffer } from './guidance/offer';
 import { useCase, useRecord } from './saving/store';
 import { Undo } from './saving/undo';
+
+const SaveState = styled.span`
+  min-width: 74px;
+  font-size: 0.8125rem;
+  text-align: right;
+`;
 
 /** What a case waits for, as its status. */
 const STATUS: Record<Wait, string> = {
@@ -156,8 +163,10 @@ export function Header() {
   return (
     <Head>
       <h1>
-        <Figure style={{ color: 'var(--accent)' }}>{c.number}</Figure> {vehicleName(record.vehicle)}{' '}
-        <span style={{ fontWeight: 400, color: 'var(--ink-2)' }}>— {headlineOf(record)}</span>
+        <Figure $tone="accent">{c.number}</Figure> {vehicleName(record.vehicle)}{' '}
+        <Text as="span" $tone="ink-2" $weight={400}>
+          — {headlineOf(record)}
+        </Text>
       </h1>
       {c.origin === 'old records' && (
         <Tag>from old records{c.orderNumber === '' ? '' : `, job ${c.orderNumber}`}</Tag>
@@ -182,7 +191,7 @@ export function Header() {
           </>
         ) : (
           <>
-            <span style={{ width: 158 }}>
+            <Cell as="span" $width={158}>
               <ChoiceField
                 kind="case"
                 id={c.id}
@@ -192,10 +201,10 @@ export function Header() {
                 options={WAITS.map((w) => ({ value: w, label: STATUS[w] }))}
                 empty="Status …"
               />
-            </span>
+            </Cell>
             <WaitsElse />
             {c.waitsFor !== '' && c.waitsFor !== 'diagnosis' && (
-              <span style={{ width: 150 }}>
+              <Cell as="span" $width={150}>
                 <LineField
                   kind="case"
                   id={c.id}
@@ -204,7 +213,7 @@ export function Header() {
                   hideLabel
                   placeholder="what exactly"
                 />
-              </span>
+              </Cell>
             )}
           </>
         )}
@@ -244,10 +253,10 @@ function WaitsElse() {
 /** The way to what stands beside the sheet: reports and the history. */
 function Links({ number }: { number: number }) {
   return (
-    <span style={{ display: 'flex', gap: 12 }}>
+    <Inline as="span" $gap={12} $nowrap>
       <Link href={`/cases/${number}/report`}>Report</Link>
       <Link href={`/cases/${number}/history`}>History</Link>
-    </span>
+    </Inline>
   );
 }
 
@@ -263,15 +272,11 @@ function SaveMark() {
   const removeAnyway = useCase((s) => s.removeAnyway);
   const flush = useCase((s) => s.flush);
   return (
-    <span
-      role="status"
-      aria-live="polite"
-      style={{ minWidth: 74, fontSize: '0.8125rem', textAlign: 'right' }}
-    >
+    <SaveState role="status" aria-live="polite">
       {state === 'saved' && <Quiet>Saved</Quiet>}
       {(state === 'typing' || state === 'saving') && <Quiet>Saving …</Quiet>}
       {noRoom && waiting > 0 && (
-        <Tag $tone="fail" style={{ whiteSpace: 'normal' }}>
+        <Tag $tone="fail" $wraps>
           This browser has no room left: stay on this page until it is saved
         </Tag>
       )}
@@ -284,7 +289,7 @@ function SaveMark() {
         </Tag>
       )}
       {state === 'busy' && (
-        <Tag $tone="unsure" style={{ whiteSpace: 'normal' }}>
+        <Tag $tone="unsure" $wraps>
           {waiting} not saved yet: {because}
           <Button $kind="quiet" onPress={() => void flush()}>
             Try now
@@ -299,7 +304,7 @@ function SaveMark() {
         </Tag>
       )}
       {refused.map((r) => (
-        <Tag key={r.change.id} $tone="fail" style={{ whiteSpace: 'normal' }}>
+        <Tag key={r.change.id} $tone="fail" $wraps>
           {r.code === 'changed' ? r.error : `Not saved: ${r.error}`}
           {r.code === 'changed' && (
             <Button $kind="quiet" onPress={() => removeAnyway(r.change.id)}>
@@ -311,7 +316,7 @@ function SaveMark() {
           </Button>
         </Tag>
       ))}
-    </span>
+    </SaveState>
   );
 }
 

@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { Catalogue } from '@/core/cause';
 import { Button, Choice, Figure, Input, Quiet, Tag } from '@/ui/controls';
+import { Cell, Inline, Text } from '@/ui/layout';
 import { Entry, type Item } from './entry';
 
 const Page = styled.main`
@@ -94,11 +95,11 @@ export function CausesScreen({ items }: { items: Item[] }) {
     <Page>
       <section>
         <h1>Causes: parts and what goes wrong with them</h1>
-        <p style={{ color: 'var(--ink-2)', maxWidth: '62ch' }}>
+        <Text $tone="ink-2" $measure={62}>
           A root cause is a part and a kind of failure from this list. One name for one thing keeps the
           counting honest: add what people also call it, merge what means the same.
-        </p>
-        <div style={{ display: 'flex', gap: 12, alignItems: 'end', margin: '12px 0', flexWrap: 'wrap' }}>
+        </Text>
+        <Inline $gap={12} $align="end" $margin="12px 0">
           <Choice
             label="List"
             value={kind}
@@ -108,14 +109,14 @@ export function CausesScreen({ items }: { items: Item[] }) {
             ]}
             onChange={(v) => setKind(v as 'part')}
           />
-          <div style={{ flex: 1, minWidth: 200 }}>
+          <Cell $min={200} $grow>
             <Input
               aria-label="Filter by name or synonym"
               placeholder="Name or synonym"
               value={filter}
               onChange={(e) => setFilter(e.target.value)}
             />
-          </div>
+          </Cell>
           <Button
             isDisabled={filter.trim() === '' || !!catalogue.find(kind, filter)}
             onPress={() =>
@@ -124,7 +125,7 @@ export function CausesScreen({ items }: { items: Item[] }) {
           >
             Add “{filter.trim() || '…'}”
           </Button>
-        </div>
+        </Inline>
         {fresh.length > 0 && (
           <p>
             <Tag $tone="unsure">{fresh.length} to look at</Tag>{' '}
@@ -141,7 +142,7 @@ export function CausesScreen({ items }: { items: Item[] }) {
                   <li key={i.id}>
                     <button type="button" aria-pressed={i.id === chosenId} onClick={() => setChosenId(i.id)}>
                       {i.name} {i.fresh && <Tag $tone="unsure">new</Tag>}{' '}
-                      {i.used > 0 && <Figure style={{ color: 'var(--accent)' }}>{i.used}</Figure>}
+                      {i.used > 0 && <Figure $tone="accent">{i.used}</Figure>}
                     </button>
                   </li>
                 ))}

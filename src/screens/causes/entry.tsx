@@ -5,6 +5,7 @@ import Link from '@/ui/link';
 import { useEffect, useState } from 'react';
 import type { CatalogueItem } from '@/core/case';
 import { Button, Choice, Input, Quiet } from '@/ui/controls';
+import { Inline, Rule, Stack } from '@/ui/layout';
 
 export type Item = CatalogueItem & { used: number };
 const SHOWN = 12;
@@ -90,7 +91,7 @@ export function Entry({
           Keep
         </Button>
       )}
-      <hr style={{ width: '100%', border: 0, borderTop: '1px solid var(--rule)' }} />
+      <Rule />
       <Choice
         label="Means the same as"
         value={into}
@@ -179,16 +180,16 @@ function Sure({
   onCancel: () => void;
 }) {
   return (
-    <div role="alertdialog" aria-label={`${act}?`} style={{ display: 'grid', gap: 6 }}>
+    <Stack role="alertdialog" aria-label={`${act}?`} $gap={6}>
       <span>{says} The change is in the history of each case and can be undone.</span>
-      <div style={{ display: 'flex', gap: 8 }}>
+      <Inline $gap={8} $nowrap>
         <Button $kind="main" onPress={onAct} autoFocus>
           {act}
         </Button>
         <Button $kind="quiet" onPress={onCancel}>
           Cancel
         </Button>
-      </div>
-    </div>
+      </Inline>
+    </Stack>
   );
 }

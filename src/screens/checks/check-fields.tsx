@@ -187,7 +187,7 @@ function TableField({ field, rows, entries, problems }: SetProps) {
     <Wide>
       <FieldLabel as="legend">{field.title}</FieldLabel>
       {field.help && (
-        <Quiet as="p" style={{ paddingLeft: 8 }}>
+        <Quiet as="p" $indent>
           {field.help}
         </Quiet>
       )}

@@ -97,7 +97,7 @@ function Result({ check, result }: { check: Check; result: CheckResult }) {
     const outline = check.outline?.();
     return (
       <>
-        <Quiet as="p" style={{ paddingTop: 8 }}>
+        <Quiet as="p" $pad="8px 0 0">
           Still to fill in: {result.missing.join(', ')}.
         </Quiet>
         {outline && <CheckDrawing drawing={outline} />}

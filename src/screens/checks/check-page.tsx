@@ -9,6 +9,7 @@ import styled from 'styled-components';
 import { checkOf, type Check, type Typed } from '@/core/checks';
 import { putCheck } from '@/core/guide';
 import { Button, Choice, Quiet, Tag } from '@/ui/controls';
+import { Inline, Problem, Stack, Text } from '@/ui/layout';
 import type { Entry } from './entries';
 import { useEntriesOfPage } from './entries-of-page';
 import { CheckForm } from './check-form';
@@ -51,21 +52,23 @@ export function CheckPage({
       <Page>
         <section aria-label="Try it">
           <h1>{check.title}</h1>
-          <p style={{ color: 'var(--ink-2)', paddingBottom: 10 }}>{check.question}</p>
+          <Text $tone="ink-2" $pad="0 0 10px">
+            {check.question}
+          </Text>
           {check.caution && (
-            <p style={{ paddingBottom: 10 }}>
-              <Tag $tone="unsure" style={{ whiteSpace: 'normal' }}>
+            <Text $pad="0 0 10px">
+              <Tag $tone="unsure" $wraps>
                 Take care: {check.caution}
               </Tag>
-            </p>
+            </Text>
           )}
           <CheckForm check={check} entries={entries} />
-          <p style={{ display: 'flex', gap: 8, paddingTop: 12 }}>
+          <Inline as="p" $gap={8} $nowrap $pad="12px 0 0">
             <Button onPress={() => beginWith(check.example as Typed)}>Load example</Button>
             <Button $kind="quiet" onPress={() => beginWith({})}>
               Clear
             </Button>
-          </p>
+          </Inline>
         </section>
         <aside>
           <PutOnCase check={check} rows={entries.rows} cases={cases} start={start} />
@@ -86,14 +89,16 @@ export function CheckPage({
           {check.codes.length > 0 && (
             <>
               <h2>For codes</h2>
-              <p style={{ fontFamily: 'var(--mono)', fontSize: '0.875rem' }}>{check.codes.join('  ')}</p>
+              <Text $size="note" $mono>
+                {check.codes.join('  ')}
+              </Text>
             </>
           )}
           <h2>Sources</h2>
           <Quiet as="p">{check.source}</Quiet>
-          <p style={{ paddingTop: 12 }}>
+          <Text $pad="12px 0 0">
             <Link href="/tests">All checks</Link>
-          </p>
+          </Text>
         </aside>
       </Page>
     </TestShelf>
@@ -136,7 +141,7 @@ function PutOnCase({
     );
   };
   return (
-    <div style={{ display: 'grid', gap: 6 }}>
+    <Stack $gap={6}>
       {cases.length > 0 ? (
         <>
           <Choice
@@ -145,18 +150,14 @@ function PutOnCase({
             options={cases.map((c) => ({ value: c.id, label: c.label }))}
             onChange={setChosen}
           />
-          <Button $kind="main" onPress={put} isDisabled={busy} style={{ justifyContent: 'center' }}>
+          <Button $kind="main" onPress={put} isDisabled={busy} $centred>
             Add to this case
           </Button>
         </>
       ) : (
         <Quiet>No open case to add it to. Start one, then come back.</Quiet>
       )}
-      {problem && (
-        <p role="alert" style={{ color: 'var(--fail)' }}>
-          {problem}
-        </p>
-      )}
-    </div>
+      {problem && <Problem>{problem}</Problem>}
+    </Stack>
   );
 }

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { searchChecks } from '@/core/checks';
 import { Empty, FieldLabel, Input, Quiet, Tag } from '@/ui/controls';
+import { Cell, Inline, Text } from '@/ui/layout';
 import { TestShelf } from './sections';
 
 const List = styled.ul`
@@ -36,7 +37,7 @@ export function CheckLibrary({ start, caseId }: { start: string; caseId: string 
   return (
     <TestShelf>
       <h1 className="visually-hidden">Computed checks</h1>
-      <div style={{ maxWidth: 560 }}>
+      <Cell $max={560}>
         <FieldLabel htmlFor="check-search">What is in your hand, or on the screen?</FieldLabel>
         <Input
           id="check-search"
@@ -46,8 +47,8 @@ export function CheckLibrary({ start, caseId }: { start: string; caseId: string 
           placeholder="multimeter · P0171 · flat battery · scope"
           onChange={(e) => setText(e.target.value)}
         />
-      </div>
-      <Quiet as="p" style={{ padding: '6px 8px 0' }} role="status">
+      </Cell>
+      <Quiet as="p" $pad="6px 8px 0" role="status">
         {text.trim() === '' ? `${hits.length} checks` : `${hits.length} of them go with that`}
       </Quiet>
       {hits.length === 0 ? (
@@ -62,15 +63,17 @@ export function CheckLibrary({ start, caseId }: { start: string; caseId: string 
               <Link href={`/tests/${check.id}${caseId && `?case=${caseId}`}`}>
                 <b>{check.title}</b>
                 <br />
-                <span style={{ fontSize: '0.875rem', color: 'var(--ink-2)' }}>{check.question}</span>
+                <Text as="span" $tone="ink-2" $size="note">
+                  {check.question}
+                </Text>
                 {because.length > 0 && (
-                  <span style={{ display: 'flex', gap: 6, flexWrap: 'wrap', paddingTop: 3 }}>
+                  <Inline as="span" $gap={6} $pad="3px 0 0">
                     {because.map((b) => (
                       <Tag key={b} $tone="accent">
                         {b}
                       </Tag>
                     ))}
-                  </span>
+                  </Inline>
                 )}
               </Link>
             </li>

@@ -10,6 +10,7 @@ import { symptomById } from '@/core/symptoms/names';
 import { vehicleName } from '@/core/vehicle';
 import { Empty, Figure, Quiet, Tag } from '@/ui/controls';
 import { day } from '@/ui/dates';
+import { Cell, Inline, SectionTitle, Text } from '@/ui/layout';
 import { GradeMark, VerdictMark } from '@/ui/marks';
 import { ForkList } from './fork-list';
 
@@ -76,7 +77,7 @@ export function CompareScreen({ records, names, forks, measured }: Props) {
         Case {a.case.number} and case {b.case.number}
       </h1>
       <section aria-label="Deciding tests">
-        <h2 style={{ fontSize: '1rem', margin: '12px 0 4px' }}>Deciding tests</h2>
+        <SectionTitle $margin="12px 0 4px">Deciding tests</SectionTitle>
         {forks.length ? (
           <ForkList forks={forks} />
         ) : (
@@ -145,7 +146,7 @@ export function CompareScreen({ records, names, forks, measured }: Props) {
           <Row label="What to remember" cells={both((r) => r.case.lesson)} />
         </tbody>
       </Table>
-      <Quiet as="p" style={{ paddingTop: 8 }}>
+      <Quiet as="p" $pad="8px 0 0">
         A bar on the left marks what differs.
       </Quiet>
     </Page>
@@ -184,10 +185,10 @@ function measuredApart({ values: [[a], [b]] }: MeasuredOnBoth): boolean {
 /** What was read, and what it read after the repair. */
 function Values({ of }: { of: MeasuredOnBoth['values'][0] }) {
   return of.map((v, i) => (
-    <span key={i} style={{ marginRight: 10 }}>
+    <Cell as="span" key={i} $margin="0 10px 0 0">
       {v.verdict && <VerdictMark verdict={v.verdict as never} small />} <Figure>{v.entered}</Figure>
       {v.again && <Quiet> again</Quiet>}
-    </span>
+    </Cell>
   ));
 }
 
@@ -207,13 +208,13 @@ function list(mine: string[], theirs: string[]) {
 function codeList(record: CaseRecord, mine: string[], theirs: string[]) {
   const roles = effectiveRoles(record);
   return (
-    <span style={{ display: 'flex', flexWrap: 'wrap', gap: 5 }}>
+    <Inline as="span" $gap={5}>
       {mine.map((code) => (
         <Tag key={code} $tone={theirs.includes(code) ? 'accent' : 'plain'}>
           {code} {roles.get(code)}
         </Tag>
       ))}
-    </span>
+    </Inline>
   );
 }
 
@@ -245,9 +246,9 @@ function outcome(record: CaseRecord, key: string) {
     <>
       <VerdictMark verdict={test.verdict} small />{' '}
       {readings.map((r) => (
-        <span key={r.id} style={{ display: 'block', fontSize: '0.875rem' }}>
+        <Text as="span" key={r.id} $size="note" $block>
           {r.label} <Figure>{r.entered}</Figure>
-        </span>
+        </Text>
       ))}
       {readings.length === 0 && <Quiet>{test.because}</Quiet>}
     </>

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import type { Fork } from '@/core/guide';
 import { writeQuantity } from '@/core/readings';
 import { Figure, Quiet } from '@/ui/controls';
+import { Cell } from '@/ui/layout';
 import { NumberLine, type LineRow } from '../number-line';
 
 const List = styled.ul`
@@ -91,11 +92,11 @@ function Side({ side, here }: { side: Fork['sides'][number]; here: boolean }) {
       <dt>
         <Figure>{side.says}</Figure>
       </dt>
-      <dd data-here={here} style={{ margin: 0 }}>
+      <Cell as="dd" data-here={here} $margin="0">
         {side.causes.map((c) => `${c.name}${c.cases > 1 ? ` (${c.cases})` : ''}`).join('; ')}{' '}
         <Quiet>case {side.numbers.slice(0, 4).join(', ')}</Quiet>
         {here && ' ← this one'}
-      </dd>
+      </Cell>
     </>
   );
 }

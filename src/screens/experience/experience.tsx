@@ -6,6 +6,7 @@ import type { Experience, ReadingByCause } from '@/core/similar';
 import { writeQuantity } from '@/core/readings';
 import { Figure, Quiet, Tag } from '@/ui/controls';
 import { age } from '@/ui/dates';
+import { Text } from '@/ui/layout';
 import { GradeMark } from '@/ui/marks';
 import { ForkList } from '../compare/fork-list';
 import { NumberLine } from '../number-line';
@@ -87,13 +88,13 @@ export function ExperienceScreen({ view, now }: { view: View; now: string }) {
     <Page>
       <Quiet>{ABOUT[view.about]}</Quiet>
       <h1>{view.title}</h1>
-      {view.says && <p style={{ color: 'var(--ink-2)' }}>{view.says}</p>}
-      <p style={{ marginTop: 6 }}>
+      {view.says && <Text $tone="ink-2">{view.says}</Text>}
+      <Text $margin="6px 0 0">
         {e.cases} case{e.cases === 1 ? '' : 's'}
         {e.open > 0 && `, ${e.open} of them open`}
         {e.minutes !== null && `, half of them tested within ${Math.round(e.minutes)} minutes`}
         {e.comebacks.length > 0 && `, ${e.comebacks.length} came back`}.
-      </p>
+      </Text>
       <Columns>
         <div>
           {view.about !== 'cause' && (
@@ -226,7 +227,10 @@ export function ExperienceScreen({ view, now }: { view: View; now: string }) {
 function Reading({ reading: r }: { reading: ReadingByCause }) {
   return (
     <>
-      <b style={{ fontWeight: 600 }}>{r.label}</b> <Quiet>{r.question}</Quiet>
+      <Text as="b" $weight={600}>
+        {r.label}
+      </Text>{' '}
+      <Quiet>{r.question}</Quiet>
       <NumberLine
         rows={r.causes.map((c) => ({ name: `${c.cause} (${c.values.length})`, points: c.values }))}
         write={(value) => writeQuantity({ value, unit: r.unit }, r.decimals)}

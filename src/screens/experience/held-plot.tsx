@@ -12,6 +12,7 @@ import {
   ZAxis,
 } from 'recharts';
 import type { Band } from '@/core/guide';
+import { Cell } from '@/ui/layout';
 
 const percent = (x: number) => `${Math.round(100 * x)} %`;
 const TICKS = [0, 0.25, 0.5, 0.75, 1];
@@ -20,10 +21,11 @@ const TICKS = [0, 0.25, 0.5, 0.75, 1];
 export function HeldPlot({ bands }: { bands: Band[] }) {
   const points = bands.filter((b) => b.n > 0).map((b) => ({ said: b.said, was: b.was, n: b.n }));
   return (
-    <div
+    <Cell
       role="img"
       aria-label="Predicted against actual; the table below has the figures"
-      style={{ width: 'min(420px, 100%)', height: 320 }}
+      $width="min(420px, 100%)"
+      $height={320}
     >
       <ResponsiveContainer>
         <ScatterChart margin={{ top: 10, right: 16, bottom: 26, left: 26 }}>
@@ -61,6 +63,6 @@ export function HeldPlot({ bands }: { bands: Band[] }) {
           <Scatter data={points} fill="var(--accent)" isAnimationActive={false} />
         </ScatterChart>
       </ResponsiveContainer>
-    </div>
+    </Cell>
   );
 }

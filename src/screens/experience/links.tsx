@@ -1,7 +1,13 @@
 'use client';
 
+import styled from 'styled-components';
 import Link from '@/ui/link';
 import { Quiet } from '@/ui/controls';
+
+const Links = styled.p`
+  padding: 4px 0 10px;
+  line-height: 1.7;
+`;
 
 /** Where the page of experience with a code, a cause, a vehicle or a build is. */
 export const experienceAddress = (about: string, value: string) =>
@@ -25,7 +31,7 @@ export function ExperienceLinks({
   ];
   if (links.length === 0) return null;
   return (
-    <p style={{ padding: '4px 0 10px', lineHeight: 1.7 }}>
+    <Links>
       <Quiet>What the shop knows of</Quiet>{' '}
       {links.map((l, i) => (
         <span key={l.href}>
@@ -33,6 +39,6 @@ export function ExperienceLinks({
           <Link href={l.href}>{l.label}</Link>
         </span>
       ))}
-    </p>
+    </Links>
   );
 }

@@ -4,6 +4,7 @@ import Link from '@/ui/link';
 import styled from 'styled-components';
 import type { Band } from '@/core/guide';
 import { Empty, Figure, Quiet } from '@/ui/controls';
+import { Text } from '@/ui/layout';
 import { PlainTable } from '@/ui/plain-table';
 import { HeldPlot } from './held-plot';
 
@@ -89,13 +90,13 @@ export function OddsHeldScreen({ held }: { held: View }) {
           ))}
         </tbody>
       </PlainTable>
-      <p style={{ marginTop: 8 }}>
+      <Text $margin="8px 0 0">
         <Quiet>
           Brier score <Figure>{held.brier.toFixed(2)}</Figure>, where 0 is certain and right and 2 is certain
           and wrong; giving every cause the same share would have <Figure>{held.even.toFixed(2)}</Figure>.
           With few cases in a band, its last column means little.
         </Quiet>
-      </p>
+      </Text>
       <h2>The cases</h2>
       <PlainTable>
         <thead>

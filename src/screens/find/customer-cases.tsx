@@ -48,7 +48,7 @@ export function CustomerCases({ cases }: { cases: readonly CustomerCase[] }) {
           <strong>{c.vehicle}</strong>
           <Quiet>{[c.plate, c.customer, c.phone, c.orderNumber].filter(Boolean).join(' · ')}</Quiet>
           {c.open ? <Tag $tone="accent">open</Tag> : <Quiet>{age(c.openedAt)} ago</Quiet>}
-          <Quiet style={{ marginLeft: 'auto' }}>{BY[c.by]}</Quiet>
+          <Quiet $push>{BY[c.by]}</Quiet>
         </li>
       ))}
     </List>

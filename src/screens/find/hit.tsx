@@ -6,6 +6,12 @@ import { Figure, Quiet, Tag } from '@/ui/controls';
 import { age } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
 import type { FoundCase } from '@/core/api';
+import { Inline } from '@/ui/layout';
+
+const BesideLink = styled(Link)`
+  font-size: 0.875rem;
+  font-weight: 500;
+`;
 
 const Row = styled.li`
   display: grid;
@@ -114,14 +120,9 @@ export function Hit({
               {r.text}
             </Tag>
           ))}
-        <span style={{ display: 'flex', gap: 14, flexWrap: 'wrap', alignItems: 'center' }}>
+        <Inline as="span" $gap={14} $align="center">
           {inHand && c.id !== inHand && String(c.number) !== inHand && (
-            <Link
-              href={`/cases/${inHand}?beside=${c.number}`}
-              style={{ fontSize: '0.875rem', fontWeight: 500 }}
-            >
-              beside the case in hand
-            </Link>
+            <BesideLink href={`/cases/${inHand}?beside=${c.number}`}>beside the case in hand</BesideLink>
           )}
           <label>
             <input type="checkbox" checked={chosen} onChange={(e) => onChoose(e.target.checked)} /> side by
@@ -130,7 +131,7 @@ export function Hit({
           <Quiet>
             {age(c.openedAt)} ago{c.open ? ', still open' : ''}
           </Quiet>
-        </span>
+        </Inline>
       </div>
     </Row>
   );

@@ -6,6 +6,7 @@ import { useState, useTransition } from 'react';
 import styled from 'styled-components';
 import type { PracticeAnswer } from '@/core/api';
 import { Button, Figure, Quiet } from '@/ui/controls';
+import { Text } from '@/ui/layout';
 import { about } from '../odds-words';
 import type { Refinement } from './types';
 
@@ -84,11 +85,11 @@ export function PracticeKnown({
           </ul>
         </>
       )}
-      <p style={{ paddingTop: 10 }}>
+      <Text $pad="10px 0 0">
         <Button $kind="main" onPress={begin} isDisabled={opening}>
           <FilePlus2 aria-hidden="true" /> Start a case with this
         </Button>
-      </p>
+      </Text>
       {problem && <p role="alert">{problem}</p>}
     </section>
   );

@@ -14,6 +14,7 @@ import {
 } from 'react-aria-components';
 import styled from 'styled-components';
 import { IconButton, Quiet } from '@/ui/controls';
+import { Text } from '@/ui/layout';
 import { actionsHere, useActions, type Action } from './actions';
 import { matchActions } from './match-actions';
 
@@ -129,7 +130,7 @@ function Line({ onDone }: { onDone: () => void }) {
         aria-label="Commands"
         items={matches}
         dependencies={[line]}
-        renderEmptyState={() => <p style={{ padding: '8px 16px' }}>No command matches.</p>}
+        renderEmptyState={() => <Text $pad="8px 16px">No command matches.</Text>}
         onAction={(id) => {
           const m = matches.find((x) => x.id === id);
           if (m) run(m.action, m.rest);

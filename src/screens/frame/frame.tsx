@@ -16,6 +16,7 @@ import { Going } from './going';
 import { KeysSheet } from './keys';
 import { Offline } from './offline';
 import { UnsentCases } from './unsent';
+import { Notice } from '@/ui/layout';
 
 const PersonMenu = dynamic(() => import('../access/person-menu').then((m) => m.PersonMenu));
 
@@ -53,7 +54,7 @@ const Bar = styled.header`
     display: none;
   }
 `;
-const Notice = styled.p`
+const DemoBar = styled.p`
   padding: 3px 16px;
   font-size: 0.8125rem;
   color: var(--ink-2);
@@ -197,10 +198,10 @@ export function Frame({
   return (
     <>
       {!here && (
-        <Notice>
+        <DemoBar>
           Demo shop with made-up cases, served to this machine only. You are signed in without a passphrase,
           as its lead until you choose another name.
-        </Notice>
+        </DemoBar>
       )}
       <Bar>
         <Mark href="/" aria-label="Vantle, to the desk">
@@ -260,9 +261,9 @@ export function Frame({
       </Bar>
       <Offline />
       {problem && (
-        <p role="alert" style={{ padding: '8px 16px', background: 'var(--fail-soft)', color: 'var(--fail)' }}>
+        <Notice role="alert" $tone="fail" $pad="8px 16px">
           {problem}
-        </p>
+        </Notice>
       )}
       {children}
     </>

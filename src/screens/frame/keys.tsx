@@ -2,11 +2,17 @@
 
 import { Keyboard } from 'lucide-react';
 import { usePathname } from 'next/navigation';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button, IconButton } from '@/ui/controls';
+import { Cell, Inline } from '@/ui/layout';
 import { actionsHere, lettersAlone, setLettersAlone, useActions } from './actions';
+
+const InColumns = styled.div`
+  columns: 2 300px;
+  column-gap: 30px;
+`;
 
 /** Keys that are no actions of a list: what the fields and the trace sheet do by themselves. */
 const BESIDES: { where: string; keys: [string, string][] }[] = [
@@ -115,27 +121,27 @@ export function KeysSheet() {
             <Heading slot="title" level={2}>
               Keys
             </Heading>
-            <div style={{ columns: '2 300px', columnGap: 30 }}>
+            <InColumns>
               {keysHere(onTrace).map(({ where, keys }) => (
                 <section key={where}>
                   <h3>{where}</h3>
                   <dl>
                     {keys.map(([key, does]) => (
-                      <div key={key} style={{ display: 'contents' }}>
+                      <Fragment key={key}>
                         <dt>{key}</dt>
                         <dd>{does}</dd>
-                      </div>
+                      </Fragment>
                     ))}
                   </dl>
                 </section>
               ))}
-            </div>
+            </InColumns>
             <LettersAlone />
-            <div style={{ paddingTop: 14 }}>
+            <Cell $pad="14px 0 0">
               <Button autoFocus onPress={() => setOpen(false)}>
                 Close
               </Button>
-            </div>
+            </Cell>
           </Dialog>
         </Sheet>
       </Veil>
@@ -147,7 +153,7 @@ export function KeysSheet() {
 function LettersAlone() {
   const [on, setOn] = useState(lettersAlone);
   return (
-    <label style={{ display: 'flex', gap: 8, alignItems: 'center', paddingTop: 14 }}>
+    <Inline as="label" $gap={8} $align="center" $nowrap $pad="14px 0 0">
       <input
         type="checkbox"
         checked={on}
@@ -157,6 +163,6 @@ function LettersAlone() {
         }}
       />
       A letter alone does it outside of fields; otherwise only with Alt
-    </label>
+    </Inline>
   );
 }

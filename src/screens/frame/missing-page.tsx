@@ -2,6 +2,7 @@
 
 import Link from '@/ui/link';
 import { usePathname } from 'next/navigation';
+import { Inline, NarrowPage, Text } from '@/ui/layout';
 
 /** What is missing, by its address: a case, something on a case, or a page. */
 function missingAt(path: string): { title: string; why: string } {
@@ -25,14 +26,14 @@ export function MissingPage() {
   const path = usePathname();
   const { title, why } = missingAt(path);
   return (
-    <main style={{ maxWidth: 560, margin: '12vh auto', padding: 24 }}>
+    <NarrowPage>
       <h1>{title}</h1>
-      <p style={{ margin: '12px 0' }}>{why}</p>
-      <p style={{ display: 'flex', gap: 16 }}>
+      <Text $margin="12px 0">{why}</Text>
+      <Inline as="p" $gap={16} $nowrap>
         <Link href="/cases">All cases</Link>
         <Link href="/find">Find</Link>
         <Link href="/">Desk</Link>
-      </p>
-    </main>
+      </Inline>
+    </NarrowPage>
   );
 }

@@ -3,6 +3,7 @@
 import Link from '@/ui/link';
 import { useEffect, useState } from 'react';
 import { Tag } from '@/ui/controls';
+import { Inline } from '@/ui/layout';
 import { FILES_WAIT, holdTabName, OUTBOX_KEY } from '../tab';
 import type { FilesOnTheWay, Unsent } from './send-unsent';
 
@@ -57,9 +58,9 @@ export function UnsentCases() {
   }, []);
   if (unsent.length === 0 && files.count === 0) return null;
   return (
-    <span role="status" style={{ display: 'inline-flex', gap: 6, flexWrap: 'wrap' }}>
+    <Inline as="span" role="status" $tight $gap={6}>
       {unsent.length > 0 && (
-        <Tag $tone="fail" style={{ whiteSpace: 'normal' }}>
+        <Tag $tone="fail" $wraps>
           Not saved yet:{' '}
           {unsent.map((u, i) => (
             <span key={u.caseId}>
@@ -75,6 +76,6 @@ export function UnsentCases() {
           {files.share > 0 && ` (${Math.round(files.share * 100)} %)`}
         </Tag>
       )}
-    </span>
+    </Inline>
   );
 }

@@ -11,6 +11,7 @@ import { LineInput } from '@/ui/line-input';
 import { post } from '../send';
 import { HELP_HISTORY } from '../help-texts';
 import { Help, Titled } from '@/ui/help';
+import { Cell, Inline, Text } from '@/ui/layout';
 
 const Page = styled.main`
   max-width: 980px;
@@ -77,20 +78,20 @@ export function HistoryScreen({
         <h1>History of case {number}</h1>
         <Help on="the history" text={HELP_HISTORY} />
       </Titled>
-      <div style={{ display: 'flex', gap: 14, alignItems: 'end', margin: '8px 0 4px', flexWrap: 'wrap' }}>
+      <Inline $gap={14} $align="end" $margin="8px 0 4px">
         <Choice label="Part" value={part} options={PARTS} empty="all parts" onChange={setPart} />
-        <div style={{ flex: 1, minWidth: 200 }}>
+        <Cell $min={200} $grow>
           <LineInput
             label="Words, code or person"
             value={words}
             onChange={setWords}
             placeholder="P0171 role"
           />
-        </div>
-      </div>
-      <p role="status" style={{ minHeight: 20, color: 'var(--ink-2)' }}>
+        </Cell>
+      </Inline>
+      <Text role="status" $tone="ink-2" $room={20}>
         {message}
-      </p>
+      </Text>
       {shown.length === 0 ? (
         <Empty>{changes.length === 0 ? 'No changes yet.' : 'No change matches.'}</Empty>
       ) : (
@@ -112,7 +113,7 @@ export function HistoryScreen({
                   <Undo2 aria-hidden="true" /> Undo
                 </Button>
               ) : (
-                <Quiet title={c.fixed} style={{ maxWidth: 150 }}>
+                <Quiet title={c.fixed} $max={150}>
                   {c.fixed}
                 </Quiet>
               )}

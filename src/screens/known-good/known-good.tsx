@@ -8,6 +8,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import type { KnownValue } from '@/core/readings';
 import { Button, Empty, Figure, IconButton, Quiet } from '@/ui/controls';
+import { Problem, Text } from '@/ui/layout';
 import { LineInput } from '@/ui/line-input';
 import { TestShelf } from '../checks/sections';
 import { post } from '../send';
@@ -81,19 +82,19 @@ export function KnownGoodScreen({ start }: { start: Value[] }) {
       <Page>
         <section aria-label="Known-good values">
           <h1>What healthy vehicles read</h1>
-          <p style={{ color: 'var(--ink-2)', maxWidth: '64ch', padding: '2px 0 8px' }}>
+          <Text $tone="ink-2" $measure={64} $pad="2px 0 8px">
             Readings after a repair that is proven come here by themselves, and go when the repair comes back.
             Where a test has no limit they are offered, by build and conditions, never mixed.
-          </p>
+          </Text>
           <LineInput
             label="Build, reading or condition"
             value={filter}
             onChange={setFilter}
             placeholder="rail pressure idle"
           />
-          <p role="status" style={{ minHeight: 20, color: 'var(--ink-2)' }}>
+          <Text role="status" $tone="ink-2" $room={20}>
             {message}
-          </p>
+          </Text>
           {builds.length === 0 && (
             <Empty>
               {values.length === 0
@@ -108,14 +109,14 @@ export function KnownGoodScreen({ start }: { start: Value[] }) {
                 <thead>
                   <tr>
                     <th scope="col">Reading</th>
-                    <th scope="col" style={{ width: '16%' }}>
+                    <Text as="th" scope="col" $width="16%">
                       Value
-                    </th>
+                    </Text>
                     <th scope="col">Conditions</th>
                     <th scope="col">From</th>
-                    <th scope="col" style={{ width: 52 }}>
+                    <Text as="th" scope="col" $width={52}>
                       <span className="visually-hidden">Remove</span>
-                    </th>
+                    </Text>
                   </tr>
                 </thead>
                 <tbody>
@@ -208,11 +209,7 @@ function TakenOnPurpose({
       {field('label', 'What was read', 'rail pressure at idle')}
       {field('entered', 'Value', '3.4 bar', true)}
       {field('note', 'Note', 'customer’s second car, 61 000 km')}
-      {problem && (
-        <p role="alert" style={{ color: 'var(--fail)' }}>
-          {problem}
-        </p>
-      )}
+      {problem && <Problem>{problem}</Problem>}
       <div>
         <Button type="submit" $kind="main">
           Keep this value

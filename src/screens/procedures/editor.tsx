@@ -5,6 +5,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Procedure, ProcedureStep } from '@/core/case';
 import { Button, FieldLabel, Quiet, TextArea } from '@/ui/controls';
+import { Cell, Inline, Problem, Stack } from '@/ui/layout';
 import { LineInput } from '@/ui/line-input';
 import { useDraft } from '../draft';
 import { StepEditor } from './step-editor';
@@ -36,7 +37,13 @@ export function ProcedureEditor({ procedure, isNew, onSave, onRemove }: Props) {
   const changed = kept !== '';
   const set = (more: Partial<Procedure>) => keep(JSON.stringify({ ...draft, ...more }));
   const setStep = (i: number, step: ProcedureStep | undefined) =>
-    set({ steps: draft.steps.flatMap((s, k) => (k !== i ? [s] : step ? [step] : [])) });
+    set({
+      steps: draft.steps.flatMap((s, k) => {
+        if (k !== i) return [s];
+        if (step) return [step];
+        return [];
+      }),
+    });
   const move = (i: number, by: number) => {
     const steps = [...draft.steps];
     const [step] = steps.splice(i, 1);
@@ -59,7 +66,7 @@ export function ProcedureEditor({ procedure, isNew, onSave, onRemove }: Props) {
     setBusy(false);
   };
   return (
-    <div style={{ display: 'grid', gap: 10 }}>
+    <Stack $gap={10}>
       <Grid>
         <LineInput label="Name" value={draft.title} onChange={(title) => set({ title })} />
         <LineInput
@@ -91,7 +98,7 @@ export function ProcedureEditor({ procedure, isNew, onSave, onRemove }: Props) {
           />
         </div>
       </Grid>
-      <ol style={{ display: 'grid', gap: 10 }}>
+      <Stack as="ol" $gap={10}>
         {draft.steps.map((s, i) => (
           <StepEditor
             key={i}
@@ -103,12 +110,12 @@ export function ProcedureEditor({ procedure, isNew, onSave, onRemove }: Props) {
             onMove={(by) => move(i, by)}
           />
         ))}
-      </ol>
-      <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'center' }}>
+      </Stack>
+      <Inline $gap={8} $align="center">
         <Button onPress={() => set({ steps: [...draft.steps, ProcedureStep.parse({})] })}>
           <Plus aria-hidden="true" /> Step
         </Button>
-        <span style={{ flex: 1 }} />
+        <Cell as="span" $grow />
         {changed && <Quiet>Not saved yet, kept in this browser</Quiet>}
         {changed && (
           <Button $kind="quiet" onPress={() => keep('')}>
@@ -123,13 +130,9 @@ export function ProcedureEditor({ procedure, isNew, onSave, onRemove }: Props) {
         <Button $kind="main" isDisabled={busy || !changed} onPress={() => void save()}>
           Save the procedure
         </Button>
-      </div>
-      {problem && (
-        <p role="alert" style={{ color: 'var(--fail)' }}>
-          {problem}
-        </p>
-      )}
-    </div>
+      </Inline>
+      {problem && <Problem>{problem}</Problem>}
+    </Stack>
   );
 }
 

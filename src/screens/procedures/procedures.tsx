@@ -11,6 +11,7 @@ import { ProcedureEditor } from './editor';
 import { sendProcedure } from './send';
 import { HELP_PROCEDURES } from '../help-texts';
 import { Help, Titled } from '@/ui/help';
+import { Inline, Text } from '@/ui/layout';
 
 const Page = styled.div`
   display: grid;
@@ -79,15 +80,15 @@ export function ProceduresScreen({ start }: { start: Procedure[] }) {
     <TestShelf>
       <Page>
         <section aria-label="All procedures">
-          <div style={{ display: 'flex', gap: 8, alignItems: 'center', paddingBottom: 6 }}>
-            <Titled style={{ flex: 1 }}>
+          <Inline $gap={8} $align="center" $nowrap $pad="0 0 6px">
+            <Titled $grow>
               <h1>Procedures</h1>
               <Help on="Procedures" text={HELP_PROCEDURES} />
             </Titled>
             <Button onPress={() => setChosen(blank())}>
               <Plus aria-hidden="true" /> New
             </Button>
-          </div>
+          </Inline>
           {list.length === 0 && (
             <Empty>
               None yet. Write one here, or save a test that told from the case where it did: the folder beside
@@ -114,9 +115,9 @@ export function ProceduresScreen({ start }: { start: Procedure[] }) {
           </List>
         </section>
         <section aria-label="Procedure">
-          <p role="status" style={{ minHeight: 20, color: 'var(--ink-2)', fontSize: '0.875rem' }}>
+          <Text role="status" $tone="ink-2" $size="note" $room={20}>
             {message}
-          </p>
+          </Text>
           {chosen && (
             <ProcedureEditor
               key={chosen.id + chosen.revision}

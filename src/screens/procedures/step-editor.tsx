@@ -7,6 +7,7 @@ import { EXPECTATION_SOURCES, WHERE_KINDS, type ProcedureStep } from '@/core/cas
 import { CHECKS, checkOf, formOf } from '@/core/checks';
 import { readLimit, readNumber } from '@/core/readings';
 import { Button, Choice, FieldLabel, IconButton, Quiet, TextArea } from '@/ui/controls';
+import { Text } from '@/ui/layout';
 import { LineInput } from '@/ui/line-input';
 
 const Box = styled.li`
@@ -57,7 +58,13 @@ export function StepEditor({
   const id = useId();
   const set = (more: Partial<ProcedureStep>) => onChange({ ...step, ...more });
   const setReading = (i: number, more: Partial<ProcedureStep['readings'][number]> | undefined) =>
-    set({ readings: step.readings.flatMap((r, k) => (k !== i ? [r] : more ? [{ ...r, ...more }] : [])) });
+    set({
+      readings: step.readings.flatMap((r, k) => {
+        if (k !== i) return [r];
+        if (more) return [{ ...r, ...more }];
+        return [];
+      }),
+    });
   return (
     <Box aria-label={`Step ${number}`}>
       <Head>
@@ -139,7 +146,7 @@ export function StepEditor({
         />
       </Row>
       {step.inputs.length > 0 && (
-        <Quiet style={{ paddingLeft: 8 }}>
+        <Quiet $indent>
           Kept with the check: {inputsInWords(step)}. Save the step anew from a case to change them.
         </Quiet>
       )}
@@ -156,7 +163,11 @@ export function StepEditor({
                 value={r.limit}
                 onChange={(v) => setReading(i, { limit: v })}
               />
-              {!limit.ok && <p style={{ color: 'var(--unsure)', fontSize: '0.8125rem' }}>{limit.message}</p>}
+              {!limit.ok && (
+                <Text $tone="unsure" $size="small">
+                  {limit.message}
+                </Text>
+              )}
             </div>
             <IconButton aria-label={`Remove reading ${r.label}`} onPress={() => setReading(i, undefined)}>
               <X aria-hidden="true" />

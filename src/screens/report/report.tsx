@@ -7,6 +7,7 @@ import styled from 'styled-components';
 import type { Report } from '@/core/report';
 import { toMarkdown } from '@/core/report/markdown';
 import { Button } from '@/ui/controls';
+import { Cell } from '@/ui/layout';
 import { ReportBody, reportText } from './report-body';
 
 const Bar = styled.nav`
@@ -82,7 +83,7 @@ export function ReportScreen({ caseId, reader, report }: { caseId: string; reade
             {r.label}
           </Link>
         ))}
-        <span style={{ flex: 1 }} />
+        <Cell as="span" $grow />
         <span role="status">{copied}</span>
         <Button onPress={() => window.print()}>
           <Printer aria-hidden="true" /> Print

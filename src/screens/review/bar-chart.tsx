@@ -1,6 +1,7 @@
 'use client';
 
 import { Bar, BarChart, LabelList, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { Cell } from '@/ui/layout';
 
 export interface BarRow {
   name: string;
@@ -9,7 +10,7 @@ export interface BarRow {
 
 export function BarRows({ rows, unit }: { rows: BarRow[]; unit: string }) {
   return (
-    <div aria-hidden="true" style={{ height: 26 * rows.length + 20 }}>
+    <Cell aria-hidden="true" $height={26 * rows.length + 20}>
       <ResponsiveContainer>
         <BarChart
           data={rows}
@@ -31,11 +32,12 @@ export function BarRows({ rows, unit }: { rows: BarRow[]; unit: string }) {
               dataKey="value"
               position="right"
               formatter={(v) => `${Math.round(Number(v))} ${unit}`}
-              style={{ fill: 'var(--ink-2)', fontSize: 12 }}
+              fill="var(--ink-2)"
+              fontSize={12}
             />
           </Bar>
         </BarChart>
       </ResponsiveContainer>
-    </div>
+    </Cell>
   );
 }

@@ -4,6 +4,7 @@ import Link from '@/ui/link';
 import { Fragment, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button, Quiet } from '@/ui/controls';
+import { Text } from '@/ui/layout';
 import { PlainTable } from '@/ui/plain-table';
 
 const Part = styled.section`
@@ -83,7 +84,7 @@ function Cases({ of }: { of: readonly number[] }) {
   const [all, setAll] = useState(false);
   const shown = all ? of : of.slice(0, SHOWN);
   return (
-    <span style={{ fontSize: '0.8125rem' }}>
+    <Text as="span" $size="small">
       {shown.map((n, i) => (
         <Fragment key={n}>
           {i > 0 && ', '}
@@ -91,10 +92,10 @@ function Cases({ of }: { of: readonly number[] }) {
         </Fragment>
       ))}
       {of.length > shown.length && (
-        <Button $kind="quiet" style={{ minHeight: 24, padding: '0 4px' }} onPress={() => setAll(true)}>
+        <Button $kind="quiet" $pad="0 4px" onPress={() => setAll(true)}>
           {of.length - shown.length} more
         </Button>
       )}
-    </span>
+    </Text>
   );
 }

@@ -18,6 +18,7 @@ import { ReviewBars } from './bars';
 import { Figures } from './figures';
 import { HELP_REVIEW } from '../help-texts';
 import { Help, Titled } from '@/ui/help';
+import { Text } from '@/ui/layout';
 
 const Period = styled.form`
   display: flex;
@@ -114,11 +115,11 @@ export function ReviewScreen({
       {review && review.cases.length > 0 && (
         <>
           <Sections review={review} currency={currency} />
-          <p style={{ marginTop: 16 }}>
+          <Text $margin="16px 0 0">
             <DownloadLink href={`/api/review?${address(period)}`} download>
               <Download aria-hidden="true" /> Export as CSV
             </DownloadLink>
-          </p>
+          </Text>
         </>
       )}
     </ShopShelf>

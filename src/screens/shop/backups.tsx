@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { z } from 'zod';
 import { Button, Quiet } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
+import { Inline, PageTitle } from '@/ui/layout';
 import { Field } from '../access/parts';
 import { post } from '../send';
 import { ShopShelf } from './sections';
@@ -65,7 +66,7 @@ export function BackupsScreen({ start }: { start: View }) {
   const { settings, last } = view;
   return (
     <ShopShelf>
-      <h1 style={{ fontSize: '1.25rem', marginBottom: 10 }}>Backups</h1>
+      <PageTitle $margin="0 0 10px">Backups</PageTitle>
       <Section aria-label="Back up now">
         <h2>Back up now</h2>
         <p>
@@ -111,9 +112,9 @@ export function BackupsScreen({ start }: { start: View }) {
             void send({ do: 'settings', settings: wanted }, 'Kept.');
           }}
         >
-          <label style={{ display: 'flex', gap: 8, minHeight: 44, alignItems: 'center' }}>
+          <Inline as="label" $gap={8} $align="center" $nowrap $room={44}>
             <input type="checkbox" name="daily" defaultChecked={settings.daily} /> Back up every day
-          </label>
+          </Inline>
           <Field
             label="Folder, best on another disk"
             name="folder"

@@ -8,6 +8,7 @@ import type { z } from 'zod';
 import { BulletinsAnswer } from '@/core/api';
 import { Button, Empty, Figure, IconButton, Quiet } from '@/ui/controls';
 import { FileButton } from '@/ui/file-button';
+import { Inline, PageTitle, Text } from '@/ui/layout';
 import { post } from '../send';
 import { ShopShelf } from './sections';
 
@@ -63,12 +64,12 @@ export function BulletinsScreen({ shelf }: { shelf: Bulletin[] }) {
   };
   return (
     <ShopShelf>
-      <h1 style={{ fontSize: '1.25rem' }}>Bulletins</h1>
-      <p style={{ color: 'var(--ink-2)', maxWidth: '66ch', margin: '4px 0 12px' }}>
+      <PageTitle>Bulletins</PageTitle>
+      <Text $tone="ink-2" $measure={66} $margin="4px 0 12px">
         They appear beside a case and a search by build, code and symptom, each with why. Load your own from a
         file (format in <Figure>docs/formats</Figure>); the shelf that ships is made up.
-      </p>
-      <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
+      </Text>
+      <Inline $gap={10}>
         <FileButton
           label="Bulletin file"
           accept=".json,application/json"
@@ -78,10 +79,10 @@ export function BulletinsScreen({ shelf }: { shelf: Bulletin[] }) {
           <Upload aria-hidden="true" /> Load a file
         </FileButton>
         <Button onPress={() => void send({ do: 'shipped' }, loaded)}>Put the made-up shelf here</Button>
-      </div>
-      <p role="status" style={{ minHeight: 24, paddingTop: 6 }}>
+      </Inline>
+      <Text role="status" $room={24} $pad="6px 0 0">
         {message}
-      </p>
+      </Text>
       {shelf.length === 0 ? (
         <Empty>The shelf is empty.</Empty>
       ) : (

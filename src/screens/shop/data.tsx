@@ -3,6 +3,7 @@
 import type { ExportChoice } from '@/core/api';
 import styled from 'styled-components';
 import { Quiet } from '@/ui/controls';
+import { PageTitle } from '@/ui/layout';
 import { GiveOut } from './give-out';
 import { ShopShelf } from './sections';
 import { ShopLists } from './shop-lists';
@@ -26,7 +27,7 @@ const Section = styled.section`
 export function DataScreen({ start }: { start: ExportChoice }) {
   return (
     <ShopShelf>
-      <h1 style={{ fontSize: '1.25rem', marginBottom: 10 }}>Import and export</h1>
+      <PageTitle $margin="0 0 10px">Import and export</PageTitle>
       <Section aria-label="Import cases">
         <h2>Import cases</h2>
         <p>

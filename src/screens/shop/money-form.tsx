@@ -11,9 +11,9 @@ export interface MoneyView {
 }
 type Send = (body: object, done: string) => Promise<boolean>;
 
-const Line = styled.div`
+const Line = styled.div<{ $columns?: string }>`
   display: grid;
-  grid-template-columns: 1fr 1fr auto;
+  grid-template-columns: ${({ $columns = '1fr 1fr auto' }) => $columns};
   gap: 12px;
   align-items: end;
   max-width: 420px;
@@ -24,7 +24,7 @@ export function CallAgainForm({ start, send }: { start: number; send: Send }) {
   const [days, setDays] = useState(String(start));
   const keep = () => void send({ do: 'call again', days: Number(days) }, 'Kept.');
   return (
-    <Line style={{ gridTemplateColumns: '1fr auto' }}>
+    <Line $columns="1fr auto">
       <LineInput
         label="Not reached: ask again after days"
         figure

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { roleName, ROLES } from '@/core/access/roles';
 import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
+import { Inline } from '@/ui/layout';
 import { LineInput } from '@/ui/line-input';
 import { CallAgainForm, MoneyForm, type MoneyView } from './money-form';
 import { ShopShelf } from './sections';
@@ -38,9 +39,9 @@ const Page = styled.div`
     margin-top: 10px;
   }
 `;
-const Line = styled.li`
+const Line = styled.li<{ $columns?: string }>`
   display: grid;
-  grid-template-columns: 1fr 150px 130px;
+  grid-template-columns: ${({ $columns = '1fr 150px 130px' }) => $columns};
   gap: 12px;
   align-items: end;
   padding: 6px 0;
@@ -130,7 +131,7 @@ export function ShopScreen({
             <PersonLine key={p.id + p.name + p.role + String(p.active)} person={p} send={send} />
           ))}
         </ul>
-        <div style={{ display: 'flex', gap: 10 }}>
+        <Inline $gap={10} $nowrap>
           <Input
             aria-label="Name of a new person"
             placeholder="Name of somebody new"
@@ -142,7 +143,7 @@ export function ShopScreen({
           <Button $kind="main" isDisabled={added.trim() === ''} onPress={() => void add()}>
             <Plus aria-hidden="true" /> Add
           </Button>
-        </div>
+        </Inline>
         <p role="status">{message}</p>
       </Page>
     </ShopShelf>
@@ -190,7 +191,7 @@ function PeriodsForm({
         A closed repair is asked about after the first period, whichever of the two comes first. The same
         vehicle with the same code, circuit or symptom within the second is proposed as a comeback.
       </Quiet>
-      <Line as="div" style={{ gridTemplateColumns: '1fr 1fr 1fr 1fr auto' }}>
+      <Line as="div" $columns="1fr 1fr 1fr 1fr auto">
         {field('followUp', 'days', 'Ask after days', '30')}
         {field('followUp', 'distance', 'or distance', '1 000 km')}
         {field('comeback', 'days', 'Comeback within days', '180')}

@@ -7,6 +7,7 @@ import type { z } from 'zod';
 import { ImportAnswer, ProblemAnswer } from '@/core/api';
 import { Button } from '@/ui/controls';
 import { FileButton } from '@/ui/file-button';
+import { Cell } from '@/ui/layout';
 import { MendLines } from './mend-lines';
 import { RefusedLines } from './refused-lines';
 
@@ -69,7 +70,7 @@ export function TakeIn() {
         <Upload aria-hidden="true" /> Choose a file
       </FileButton>{' '}
       {running && <Button onPress={() => stop.current?.abort()}>Stop</Button>}
-      <div role="status" style={{ paddingTop: 10 }}>
+      <Cell role="status" $pad="10px 0 0">
         {running && <p>Importing “{running}” …</p>}
         {state && (
           <p>
@@ -81,7 +82,7 @@ export function TakeIn() {
           </p>
         )}
         {problem && <p role="alert">{problem}</p>}
-      </div>
+      </Cell>
       {state && state.fresh.length > 0 && (
         <p>
           New in the list of causes: {state.fresh.slice(0, 12).join(', ')}

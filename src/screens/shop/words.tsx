@@ -7,6 +7,7 @@ import styled from 'styled-components';
 import { CONDITIONS, conditionLabel } from '@/core/symptoms/conditions';
 import { SYMPTOM_NAMES, symptomById } from '@/core/symptoms/names';
 import { Button, Choice, Empty, FieldLabel, IconButton, Input, Quiet } from '@/ui/controls';
+import { Inline, PageTitle, Text } from '@/ui/layout';
 import { ShopShelf } from './sections';
 
 interface Taught {
@@ -114,11 +115,11 @@ export function WordsScreen({
   };
   return (
     <ShopShelf>
-      <h1 style={{ fontSize: '1.25rem' }}>Words of the shop</h1>
-      <p style={{ color: 'var(--ink-2)', maxWidth: '66ch', margin: '4px 0 12px' }}>
+      <PageTitle>Words of the shop</PageTitle>
+      <Text $tone="ink-2" $measure={66} $margin="4px 0 12px">
         {SYMPTOM_NAMES.length} symptoms are known in more than eight thousand ways of saying them. Other words
         people here use are added once and found from then on, on past cases too.
-      </p>
+      </Text>
       <Teach
         onSubmit={(e) => {
           e.preventDefault();
@@ -154,9 +155,9 @@ export function WordsScreen({
           <Plus aria-hidden="true" /> Teach
         </Button>
       </Teach>
-      <p role="status" style={{ minHeight: 24, paddingTop: 6 }}>
+      <Text role="status" $room={24} $pad="6px 0 0">
         {message}
-      </p>
+      </Text>
       <Columns>
         <section>
           <h2>Used often, not known yet</h2>
@@ -170,7 +171,7 @@ export function WordsScreen({
                   <Quiet>
                     on {u.cases} cases{u.guess && `, perhaps ${u.guess.label}`}
                   </Quiet>
-                  <span style={{ display: 'flex', gap: 4 }}>
+                  <Inline as="span" $gap={4} $nowrap>
                     <Button onPress={() => take(u)}>Teach …</Button>
                     <Button
                       $kind="quiet"
@@ -183,7 +184,7 @@ export function WordsScreen({
                     >
                       Ignore
                     </Button>
-                  </span>
+                  </Inline>
                 </Row>
               ))}
             </ul>

@@ -1,35 +1,32 @@
 'use client';
 
 import { CopyPlus } from 'lucide-react';
-import { useEffect, useEffectEvent, useRef, useState } from 'react';
-import { useShallow } from 'zustand/react/shallow';
+import { useEffect, useEffectEvent, useState } from 'react';
 import styled from 'styled-components';
 import {
   ANALYSES,
-  compareRuns,
   fittingAnalyses,
   looksLike,
-  proposedRoles,
   readRan,
   settingsOf,
-  type Ran,
   type Roles,
   type Setting,
   type TraceAnalysis,
-  type TraceResult,
 } from '@/core/traces';
 import { Button, Choice, Quiet } from '@/ui/controls';
 import type { RowOf } from '@/core/case';
 import { dayTime } from '@/ui/dates';
-import type { AnalysisRequest } from '@/workers/trace-api';
+import { Inline, Problem } from '@/ui/layout';
 import { OfferButton } from '../case/guidance/offer';
 import { useCase } from '../case/saving/store';
-import { useSheet, useTrace, useTraceStore, type Over } from './open-trace';
 import { AnalysisForm } from './analysis-form';
+import { lastRun, namedRoles, useFirstRuns } from './earlier-runs';
+import { useSheet, useTrace, useTraceStore } from './open-trace';
 import { usePutFindings } from './put-findings';
-import { isHealthy, sameOf, startAnalysis } from './run-analysis';
+import { isHealthy } from './run-analysis';
 import { RunningLine } from './running-line';
 import { Results } from './results';
+import { useRunner } from './use-runner';
 
 const Box = styled.div`
   display: flex;
@@ -46,44 +43,6 @@ const Box = styled.div`
     font-size: 0.875rem;
   }
 `;
-/** Channels of this recording by the names they had in another; what is not here is proposed anew. */
-function namedRoles(
-  names: Record<string, string[]>,
-  analysis: TraceAnalysis,
-  channels: readonly { name: string; unit: string }[],
-  crank: string,
-): Roles {
-  const fallback = proposedRoles(analysis, channels, crank);
-  return Object.fromEntries(
-    Object.entries({ ...fallback, ...names }).map(([role]) => {
-      const found = (names[role] ?? []).map((n) => channels.findIndex((c) => c.name === n));
-      return [role, names[role] && found.every((i) => i >= 0) ? found : (fallback[role] ?? [])];
-    }),
-  );
-}
-
-/** How an analysis was last run on the case: its channels and settings are those of the next recording too. */
-function lastRun(tests: readonly RowOf<'test'>[], analysisId: string): Ran | undefined {
-  const text = tests.findLast((t) => t.analysisId === analysisId)?.ran;
-  return text ? readRan(text) : undefined;
-}
-
-/** Analyses that ran on other recordings of this case: run on this one, each is its repeat. */
-function useFirstRuns(): RowOf<'test'>[] {
-  const { traceId } = useSheet();
-  return useCase(
-    useShallow((s) =>
-      s.record.test.filter(
-        (t) =>
-          t.repeatOf === null &&
-          ANALYSES.some((a) => a.id === t.analysisId) &&
-          t.traceId !== traceId &&
-          !s.record.test.some((x) => x.repeatOf === t.id && x.traceId === traceId),
-      ),
-    ),
-  );
-}
-
 const Fits = styled.div`
   display: flex;
   flex-direction: column;
@@ -97,9 +56,66 @@ const Fits = styled.div`
 
 /** A recording with fewer samples is analysed as it opens; a longer one keeps the sheet waiting. */
 const AT_ONCE = 600_000;
-/** A longer one shows that it is under way, and can be stopped. */
-const LONG = 300_000;
-const titleOf = (id: string): string => ANALYSES.find((a) => a.id === id)!.title;
+const analysisOf = (id: string | null): TraceAnalysis => ANALYSES.find((a) => a.id === id)!;
+
+/** The settings as numbers and words; a sentence where one is not a number that can be. */
+function typedSettings(
+  fields: readonly Setting[],
+  valueOf: (f: Setting) => string,
+): Record<string, string | number> | string {
+  const typed: Record<string, string | number> = {};
+  for (const f of fields) {
+    const v = valueOf(f);
+    if (f.kind !== 'number') {
+      typed[f.name] = v;
+      continue;
+    }
+    const n = Number(v.replace(',', '.'));
+    if (v.trim() === '' || Number.isNaN(n) || n < f.min! || n > f.max!)
+      return `"${f.label}" wants a number from ${f.min} to ${f.max}.`;
+    typed[f.name] = n;
+  }
+  return typed;
+}
+
+/** What is chosen: an analysis with its channels and settings, proposed from the case's last run of it. */
+function useChoice(fitting: readonly string[]) {
+  const { sheet } = useSheet();
+  const channels = useTrace((s) => s.loaded.channels);
+  const tests = useCase((s) => s.record.test);
+  const [id, setId] = useState(fitting[0]!);
+  const rolesBy = (a: TraceAnalysis, names: Record<string, string[]>): Roles =>
+    namedRoles(names, a, channels, sheet.crank?.channel ?? '');
+  const proposed = (a: TraceAnalysis): Roles => rolesBy(a, lastRun(tests, a.id)?.roles ?? {});
+  const analysis = analysisOf(id);
+  const [roles, setRoles] = useState<Roles>(() => proposed(analysis));
+  const [settings, setSettings] = useState<Record<string, string>>({});
+  const before = lastRun(tests, id);
+  return {
+    analysis,
+    roles,
+    setRoles,
+    rolesBy,
+    valueOf(f: Setting): string {
+      const own = settings[f.name];
+      if (own !== undefined) return own;
+      if (f.name === 'cylinder' && sheet.crank) return String(sheet.crank.cylinder);
+      if (f.name === 'advance' && sheet.crank) return String(sheet.crank.advance);
+      return String(before?.settings[f.name] ?? f.is ?? f.options?.[0] ?? '');
+    },
+    set: (name: string, value: string) => setSettings({ ...settings, [name]: value }),
+    choose(next: string) {
+      setId(next);
+      setRoles(proposed(analysisOf(next)));
+      setSettings({});
+    },
+    chooseAs(next: string, as: Roles, values: Record<string, string | number>) {
+      setId(next);
+      setRoles(as);
+      setSettings(Object.fromEntries(Object.entries(values).map(([k, v]) => [k, String(v)])));
+    },
+  };
+}
 
 /** Chooses an analysis, its channels and settings, and runs it over what is shown. */
 export function Analyse({ order, strokes }: { order: string; strokes: number | null }) {
@@ -111,137 +127,40 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
   const there = useTrace((s) => s.overResult);
   const span = useTrace((s) => s.span);
   const fitting = fittingAnalyses(loaded.channels, ANALYSES).slice(0, 3);
-  const [id, setId] = useState(fitting[0]!);
-  const analysis = ANALYSES.find((a) => a.id === id)!;
+  const choice = useChoice(fitting);
+  const { analysis, roles, valueOf } = choice;
+  const { id } = analysis;
   const firsts = useFirstRuns();
-  const tests = useCase((s) => s.record.test);
-  const rolesFor = (a: TraceAnalysis): Roles =>
-    namedRoles(lastRun(tests, a.id)?.roles ?? {}, a, loaded.channels, sheet.crank?.channel ?? '');
-  const [roles, setRoles] = useState<Roles>(() => rolesFor(analysis));
-  const [settings, setSettings] = useState<Record<string, string>>({});
-  const [ran, setRan] = useState<Ran>({ roles: {}, settings: {} });
   const put = usePutFindings();
-  const [busy, setBusy] = useState<{ stop: () => void; long: boolean }>();
-  /** Only the run started last says what is shown: the one of the opening may answer behind a press. */
-  const runs = useRef(0);
-  const [problem, setProblem] = useState('');
+  const runner = useRunner({ order, strokes });
+  const { busy, problem, ran } = runner;
   const whole = span.from <= loaded.from && span.to >= loaded.to;
 
   const choose = (next: string) => {
     // What is under way answers another question.
-    runs.current++;
-    busy?.stop();
-    setBusy(undefined);
-    setId(next);
-    setRoles(rolesFor(ANALYSES.find((a) => a.id === next)!));
-    setSettings({});
-    setProblem('');
-    store.setState({ result: undefined, overResult: undefined, found: [] });
+    runner.drop();
+    choice.choose(next);
   };
-  const fields = settingsOf(analysis.settings);
-  const before = lastRun(tests, id);
-  const valueOf = (f: Setting): string => {
-    const own = settings[f.name];
-    if (own !== undefined) return own;
-    if (f.name === 'cylinder' && sheet.crank) return String(sheet.crank.cylinder);
-    if (f.name === 'advance' && sheet.crank) return String(sheet.crank.advance);
-    return String(before?.settings[f.name] ?? f.is ?? f.options?.[0] ?? '');
-  };
-  const run = async () => {
-    const typed: Record<string, string | number> = {};
-    for (const f of fields) {
-      const v = valueOf(f);
-      if (f.kind !== 'number') typed[f.name] = v;
-      else {
-        const n = Number(v.replace(',', '.'));
-        if (v.trim() === '' || Number.isNaN(n) || n < f.min! || n > f.max!) {
-          setProblem(`"${f.label}" wants a number from ${f.min} to ${f.max}.`);
-          return;
-        }
-        typed[f.name] = n;
-      }
-    }
-    const span_ = whole ? {} : { from: Math.max(span.from, loaded.from), to: span.to };
-    await runAs(id, roles, typed, span_);
+  const start = async () => {
+    const settings = typedSettings(settingsOf(analysis.settings), valueOf);
+    if (typeof settings === 'string') return runner.setProblem(settings);
+    const stretch = whole ? {} : { from: Math.max(span.from, loaded.from), to: span.to };
+    await runner.run({ id, roles, settings, stretch });
   };
   /** One press: the same analysis as before on this recording, and what it finds as the repeat on the case. */
   const repeat = async (first: RowOf<'test'>) => {
     const before = readRan(first.ran);
-    const again = ANALYSES.find((a) => a.id === first.analysisId)!;
-    const byName = namedRoles(before.roles, again, loaded.channels, sheet.crank?.channel ?? '');
-    setId(again.id);
-    setRoles(byName);
-    setSettings(Object.fromEntries(Object.entries(before.settings).map(([k, v]) => [k, String(v)])));
-    const done = await runAs(again.id, byName, { ...before.settings }, {});
+    const again = analysisOf(first.analysisId);
+    const as = choice.rolesBy(again, before.roles);
+    choice.chooseAs(again.id, as, before.settings);
+    const done = await runner.run({ id: again.id, roles: as, settings: { ...before.settings }, stretch: {} });
     if (done) put(again, done.result, done.ran, first.id);
-  };
-  const runAs = async (
-    id: string,
-    roles: Roles,
-    typed: Record<string, string | number>,
-    stretch: { from?: number; to?: number },
-  ): Promise<{ result: TraceResult; ran: Ran } | undefined> => {
-    setProblem('');
-    const mine = ++runs.current;
-    const { worker, over } = store.getState();
-    const engine = { order: sheet.order || order, strokes, angles: sheet.angles };
-    const ask: AnalysisRequest = {
-      analysis: id,
-      roles,
-      settings: typed,
-      engine,
-      from: stretch.from ?? loaded.from,
-      to: stretch.to ?? Infinity,
-    };
-    const samples = Object.values(roles)
-      .flat()
-      .reduce((sum, i) => sum + (loaded.channels[i]?.samples ?? 0), 0);
-    // What lies over it is asked the same, so that both figures stand side by side.
-    const beside = over && (await over.worker.api.analyse(sameOf(over, ask, loaded.channels)));
-    const there = beside?.ok ? beside.value : undefined;
-    // What is normal there is taken as normal here where nothing was stated; never from before the repair.
-    if (over && isHealthy(over))
-      for (const [name, value] of Object.entries(there?.gives ?? {}))
-        if (typed[name] === '') typed[name] = value;
-    const running = startAnalysis(worker, samples, ask);
-    setBusy({ stop: running.stop, long: samples >= LONG });
-    const answer = await running.answer;
-    const last = mine === runs.current;
-    if (last) setBusy(undefined);
-    if (!answer) return undefined;
-    if (!answer.ok) {
-      if (last) {
-        setProblem(answer.message);
-        store.setState({ result: undefined, overResult: undefined, compared: [], found: [] });
-      }
-      return undefined;
-    }
-    const names = (list: number[]) => list.map((i) => loaded.channels[i]!.name);
-    const now: Ran = {
-      roles: Object.fromEntries(Object.entries(roles).map(([role, list]) => [role, names(list)])),
-      settings: typed,
-      ...stretch,
-    };
-    if (last) {
-      store.setState({ result: answer.value, overResult: there, compared: [], found: answer.value.marks });
-      if (there && over) void compare(answer.value, there, over, ask);
-      setRan(now);
-    }
-    return { result: answer.value, ran: now };
-  };
-  /** Both over their halves, to tell a difference from what either differs within itself. */
-  const compare = async (here: TraceResult, there: TraceResult, over: Over, ask: AnalysisRequest) => {
-    const halves = {
-      here: await store.getState().worker.api.halves(ask),
-      there: await over.worker.api.halves(sameOf(over, ask, loaded.channels)),
-    };
-    if (store.getState().result === here) store.setState({ compared: compareRuns(here, there, halves) });
   };
   // The one that fits has run already when the sheet opens, where nothing has to be asked for it.
   const onOpening = useEffectEvent(() => {
     const samples = loaded.channels.reduce((sum, c) => sum + c.samples, 0);
     const asks = analysis.engine === 'needed' && (sheet.order || order).trim() === '';
-    if (!result && !asks && samples <= AT_ONCE) void run();
+    if (!result && !asks && samples <= AT_ONCE) void start();
   });
   useEffect(() => {
     const soon = setTimeout(onOpening, 0);
@@ -251,26 +170,13 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
     <Box>
       <p data-testid="looks-like">
         {looksLike(
-          ANALYSES.find((a) => a.id === fitting[0])!,
+          analysisOf(fitting[0]!),
           loaded.channels,
           (sheet.order || order).split(/[-\s,]+/).filter(Boolean).length,
           id === fitting[0] ? result : undefined,
         )}
       </p>
-      {fitting.length > 1 && (
-        <Fits>
-          <Quiet as="span">Fits its channels’ names:</Quiet>
-          {fitting.map((f) =>
-            f === id ? (
-              <b key={f}>{titleOf(f)}</b>
-            ) : (
-              <Button key={f} $kind="quiet" onPress={() => choose(f)}>
-                {titleOf(f)}
-              </Button>
-            ),
-          )}
-        </Fits>
-      )}
+      <Fitting fitting={fitting} chosen={id} onChoose={choose} />
       {firsts.map((first) => {
         const title = ANALYSES.find((a) => a.id === first.analysisId)?.title ?? first.question;
         return (
@@ -294,34 +200,57 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
       <AnalysisForm
         analysis={analysis}
         roles={roles}
-        onRoles={setRoles}
+        onRoles={choice.setRoles}
         valueOf={valueOf}
-        onValue={(name, value) => setSettings({ ...settings, [name]: value })}
+        onValue={choice.set}
       />
-      <div style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
-        <Button $kind="main" isDisabled={busy !== undefined} onPress={() => void run()}>
+      <Inline $gap={10} $align="center" $nowrap>
+        <Button $kind="main" isDisabled={busy !== undefined} onPress={() => void start()}>
           {busy ? 'Searching …' : 'Analyse'}
         </Button>
         <Quiet>{whole ? 'the whole trace' : 'what is shown'}</Quiet>
-      </div>
+      </Inline>
       {busy?.long && <RunningLine onStop={busy.stop} />}
       {over && !isHealthy(over) && there?.gives && (
         <Button
           $kind="quiet"
           onPress={() => {
             store.setState({ over: { ...over, healthy: true } });
-            void run();
+            void start();
           }}
         >
           Take “{over.name}” as healthy: what is normal comes from it
         </Button>
       )}
-      {problem && (
-        <p role="alert" style={{ color: 'var(--fail)' }}>
-          {problem}
-        </p>
-      )}
+      {problem && <Problem>{problem}</Problem>}
       {result && !busy && <Results analysis={analysis} result={result} ran={ran} />}
     </Box>
+  );
+}
+
+/** The analyses whose channels are here by their names. */
+function Fitting({
+  fitting,
+  chosen,
+  onChoose,
+}: {
+  fitting: readonly string[];
+  chosen: string;
+  onChoose: (id: string) => void;
+}) {
+  if (fitting.length < 2) return null;
+  return (
+    <Fits>
+      <Quiet as="span">Fits its channels’ names:</Quiet>
+      {fitting.map((f) =>
+        f === chosen ? (
+          <b key={f}>{analysisOf(f).title}</b>
+        ) : (
+          <Button key={f} $kind="quiet" onPress={() => onChoose(f)}>
+            {analysisOf(f).title}
+          </Button>
+        ),
+      )}
+    </Fits>
   );
 }

@@ -5,6 +5,10 @@ import { settingsOf, type Roles, type Setting, type TraceAnalysis } from '@/core
 import { Choice, FieldLabel, Input } from '@/ui/controls';
 import { useTrace } from './open-trace';
 
+const Setting = styled.div<{ $wide: boolean }>`
+  ${({ $wide }) => $wide && 'grid-column: 1 / -1;'}
+`;
+
 const Grid = styled.div`
   display: grid;
   grid-template-columns: 1fr 1fr;
@@ -92,7 +96,7 @@ export function AnalysisForm({
             onChange={(v) => onValue(f.name, v)}
           />
         ) : (
-          <div key={f.name} style={f.kind === 'text' ? { gridColumn: '1 / -1' } : undefined}>
+          <Setting key={f.name} $wide={f.kind === 'text'}>
             <FieldLabel htmlFor={`set-${f.name}`}>
               {f.label}
               {f.unit ? `, ${f.unit}` : ''}
@@ -105,7 +109,7 @@ export function AnalysisForm({
               value={valueOf(f)}
               onChange={(e) => onValue(f.name, e.target.value)}
             />
-          </div>
+          </Setting>
         ),
       )}
     </Grid>

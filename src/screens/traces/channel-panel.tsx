@@ -5,6 +5,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { DERIVED_KINDS, type DerivedSpec } from '@/core/traces';
 import { Button, Choice, FieldLabel, IconButton, Input } from '@/ui/controls';
+import { Cell, Inline, Text } from '@/ui/layout';
 import { useSheet, useTrace } from './open-trace';
 
 const Panel = styled.div`
@@ -120,7 +121,7 @@ export function ChannelPanel() {
           })}
         </tbody>
       </table>
-      <div style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 12px', alignItems: 'end' }}>
+      <Inline $gap="4px 12px" $align="end">
         <Choice
           label="Computed channel"
           value={spec.kind}
@@ -135,7 +136,7 @@ export function ChannelPanel() {
           <Choice label="and" value={spec.b} options={names} onChange={(b) => setSpec({ ...spec, b })} />
         )}
         {asks !== '' && (
-          <div style={{ width: 110 }}>
+          <Cell $width={110}>
             <FieldLabel htmlFor="derived-by">{asks}</FieldLabel>
             <Input
               id="derived-by"
@@ -143,7 +144,7 @@ export function ChannelPanel() {
               value={String(spec.by)}
               onChange={(e) => setSpec({ ...spec, by: Math.max(1e-6, numberOr(e.target.value, 1)) })}
             />
-          </div>
+          </Cell>
         )}
         <Button
           isDisabled={taken || (two && spec.a === spec.b)}
@@ -151,9 +152,9 @@ export function ChannelPanel() {
         >
           <Plus aria-hidden="true" /> Add
         </Button>
-        <ul aria-label="Computed channels" style={{ flexBasis: '100%' }}>
+        <Text as="ul" aria-label="Computed channels" $whole>
           {sheet.derived.map((d) => (
-            <li key={d.name} style={{ display: 'flex', gap: 6, alignItems: 'center' }}>
+            <Inline as="li" key={d.name} $gap={6} $align="center" $nowrap>
               {d.name}
               <IconButton
                 aria-label={`Remove ${d.name}`}
@@ -161,10 +162,10 @@ export function ChannelPanel() {
               >
                 <X aria-hidden="true" />
               </IconButton>
-            </li>
+            </Inline>
           ))}
-        </ul>
-      </div>
+        </Text>
+      </Inline>
     </Panel>
   );
 }

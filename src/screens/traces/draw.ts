@@ -22,7 +22,8 @@ function lanesOf(p: {
   return p.shown.map((_, k) => ({ top: TOP + k * each + 3, bottom: TOP + (k + 1) * each - 3 }));
 }
 
-const lineInk = (k: number): string => `--line-${(k % 8) + 1}`;
+/** The colour of a channel’s line by its place, as a CSS property. */
+export const lineInk = (k: number): string => `--line-${(k % 8) + 1}`;
 
 /** Draws the whole sheet: a few thousand strokes at most, whatever the length of the trace. */
 export function draw(g: CanvasRenderingContext2D, p: Picture): void {

@@ -3,6 +3,7 @@
 import { useShallow } from 'zustand/react/shallow';
 import styled from 'styled-components';
 import { dayTime } from '@/ui/dates';
+import { Text } from '@/ui/layout';
 import { useCase } from '../case/saving/store';
 import { useTrace } from './open-trace';
 
@@ -62,7 +63,10 @@ export function SideBySide() {
             <td>{c.here}</td>
             <td>{c.there}</td>
             <td data-real={c.real}>
-              {c.difference} <span style={{ fontFamily: 'var(--sans)' }}>{c.difference && c.real}</span>
+              {c.difference}{' '}
+              <Text as="span" $sans>
+                {c.difference && c.real}
+              </Text>
             </td>
           </tr>
         ))}

@@ -7,6 +7,7 @@ import { useEffect, useEffectEvent, useState } from 'react';
 import styled from 'styled-components';
 import { LikeAnswer, type LikeTrace } from '@/core/api/traces-like';
 import { Button, Choice, Quiet } from '@/ui/controls';
+import { Inline, Problem } from '@/ui/layout';
 import { post } from '../send';
 import type { OtherTrace } from './other-trace';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
@@ -74,7 +75,7 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
   return (
     <Box aria-label="Traces like this one">
       <h2>Traces like this one</h2>
-      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 8, padding: '6px 0', alignItems: 'end' }}>
+      <Inline $gap={8} $align="end" $pad="6px 0">
         <Button isDisabled={busy} onPress={() => void look()}>
           <Search aria-hidden="true" /> {busy ? 'Searching …' : 'Search again'}
         </Button>
@@ -95,12 +96,8 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
             </Button>
           </>
         )}
-      </div>
-      {problem && (
-        <p role="alert" style={{ color: 'var(--fail)' }}>
-          {problem}
-        </p>
-      )}
+      </Inline>
+      {problem && <Problem>{problem}</Problem>}
       {found && (
         <>
           {found.like.length === 0 && (

@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
 import { readSheet } from '@/core/traces/sheet';
 import { IconButton, Quiet, Tag } from '@/ui/controls';
+import { Text } from '@/ui/layout';
 import { useCase } from '../case/saving/store';
 
 const Row = styled.article`
@@ -62,11 +63,11 @@ export function FoundInTrace({ readings }: { readings: readonly { id: string }[]
     const found = readings.find((r) => places[r.id]);
     if (found)
       return (
-        <p style={{ paddingLeft: 8 }}>
+        <Text $indent>
           <Link href={`/cases/${number}/traces/${t.id}?reading=${found.id}`}>
             Where it was found in “{t.name}”
           </Link>
-        </p>
+        </Text>
       );
   }
   return null;

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import type { Preview, ReadAs } from '@/core/traces/files';
 import { TIME_UNITS } from '@/core/traces/files';
 import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
+import { Inline, Text } from '@/ui/layout';
 
 const Page = styled.div`
   padding: 16px;
@@ -65,6 +66,12 @@ const SIGNS: Record<string, string> = {
   ' ': 'blank',
 };
 
+interface Reading {
+  preview: Preview;
+  onCorrect: (as: ReadAs) => void;
+}
+type ColumnAs = ReadAs['columns'][number];
+
 /** How a file was read, to be corrected before it is taken. */
 export function PreviewPane({
   name,
@@ -72,156 +79,188 @@ export function PreviewPane({
   onCorrect,
   onTake,
   onBack,
-}: {
-  name: string;
-  preview: Preview;
-  onCorrect: (as: ReadAs) => void;
-  onTake: () => void;
-  onBack: () => void;
-}) {
-  const as = preview.readAs;
-  const set = (change: Partial<ReadAs>) => onCorrect({ ...as, ...change });
-  const column = (i: number, change: Partial<ReadAs['columns'][number]>) =>
-    set({ columns: as.columns.map((c, k) => (k === i ? { ...c, ...change } : c)) });
-  const hasTime = as.columns.some((c) => c.use === 'time');
-  const table = as.format === 'csv';
-  const above = table ? Math.min(as.skip, 6) : 0;
+}: Reading & { name: string; onTake: () => void; onBack: () => void }) {
   return (
     <Page>
       <section aria-label="How the file is read">
         <h2>How “{name}” is read</h2>
         <Quiet>Correct what is wrong; the file itself stays as it is, attached to the case.</Quiet>
         <Signs>
-          {table && (
-            <>
-              <Choice
-                label="Separator"
-                value={as.separator}
-                options={Object.entries(SIGNS).map(([value, label]) => ({ value, label }))}
-                onChange={(v) => set({ separator: v as ReadAs['separator'] })}
-              />
-              <Choice
-                label="Decimal sign"
-                value={as.decimal}
-                options={[
-                  { value: '.', label: 'point' },
-                  { value: ',', label: 'comma' },
-                ]}
-                onChange={(v) => set({ decimal: v as ReadAs['decimal'] })}
-              />
-              <div>
-                <FieldLabel htmlFor="skip">Lines before the figures</FieldLabel>
-                <Input
-                  id="skip"
-                  $figure
-                  inputMode="numeric"
-                  value={String(as.skip)}
-                  onChange={(e) => /^\d{0,4}$/.test(e.target.value) && set({ skip: Number(e.target.value) })}
-                />
-              </div>
-            </>
-          )}
-          {hasTime && (
-            <Choice
-              label="Time is in"
-              value={as.timeUnit}
-              options={TIME_UNITS.map((u) => ({ value: u, label: u === 'clock' ? 'clock time' : u }))}
-              onChange={(v) => set({ timeUnit: v as ReadAs['timeUnit'] })}
-            />
-          )}
-          {!hasTime && as.format !== 'candump' && (
-            <div>
-              <FieldLabel htmlFor="rate">Samples a second</FieldLabel>
-              <Input
-                id="rate"
-                $figure
-                inputMode="decimal"
-                key={as.interval}
-                defaultValue={as.interval === null ? '' : String(Number((1 / as.interval).toPrecision(9)))}
-                onBlur={(e) => {
-                  const hz = Number(e.target.value.replace(',', '.'));
-                  set({ interval: hz > 0 ? 1 / hz : null });
-                }}
-              />
-            </div>
-          )}
+          <TableSigns as={preview.readAs} onCorrect={onCorrect} />
+          <TimeSigns as={preview.readAs} onCorrect={onCorrect} />
         </Signs>
-        <Scroll>
-          <table>
-            <thead>
-              <tr>
-                {as.columns.map((c, i) => (
-                  <th key={i} scope="col">
-                    <Choice
-                      label={`Column ${i + 1} is`}
-                      hideLabel
-                      value={c.use}
-                      options={[
-                        { value: 'time', label: 'time' },
-                        { value: 'channel', label: 'channel' },
-                        { value: 'skip', label: 'left out' },
-                      ]}
-                      onChange={(v) => column(i, { use: v as 'time' })}
-                    />
-                    <Input
-                      aria-label={`Name of column ${i + 1}`}
-                      value={c.name}
-                      maxLength={120}
-                      onChange={(e) => column(i, { name: e.target.value })}
-                    />
-                    {c.use === 'channel' && (
-                      <span style={{ display: 'flex' }}>
-                        <Input
-                          aria-label={`Unit of column ${i + 1}`}
-                          placeholder="unit"
-                          value={c.unit}
-                          maxLength={40}
-                          onChange={(e) => column(i, { unit: e.target.value })}
-                        />
-                        <Input
-                          aria-label={`Column ${i + 1} is multiplied by`}
-                          title="multiplied by"
-                          $figure
-                          defaultValue={c.times === 1 ? '' : String(c.times)}
-                          placeholder="× 1"
-                          onBlur={(e) => {
-                            const n = Number(e.target.value.replace(',', '.'));
-                            column(i, {
-                              times: e.target.value.trim() === '' || Number.isNaN(n) || n === 0 ? 1 : n,
-                            });
-                          }}
-                        />
-                      </span>
-                    )}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {preview.rows.map((r, k) => (
-                <tr key={k} data-above={k < above || undefined}>
-                  {(table ? as.columns.map((_, i) => r[i] ?? '') : r).map((cell, i) => (
-                    <td key={i} data-skip={(table && as.columns[i]?.use === 'skip') || undefined}>
-                      {cell}
-                    </td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </Scroll>
+        <Columns preview={preview} onCorrect={onCorrect} />
         {preview.notes.map((n) => (
-          <p key={n} style={{ color: 'var(--unsure)', paddingTop: 6 }}>
+          <Text key={n} $tone="unsure" $pad="6px 0 0">
             {n}
-          </p>
+          </Text>
         ))}
-        <div style={{ display: 'flex', gap: 10, paddingTop: 12 }}>
+        <Inline $gap={10} $nowrap $pad="12px 0 0">
           <Button $kind="main" onPress={onTake}>
             Read it
           </Button>
           <Button onPress={onBack}>Another one</Button>
-        </div>
+        </Inline>
       </section>
     </Page>
+  );
+}
+
+/** What parts a table into figures. */
+function TableSigns({ as, onCorrect }: { as: ReadAs; onCorrect: Reading['onCorrect'] }) {
+  const set = (change: Partial<ReadAs>) => onCorrect({ ...as, ...change });
+  if (as.format !== 'csv') return null;
+  return (
+    <>
+      <Choice
+        label="Separator"
+        value={as.separator}
+        options={Object.entries(SIGNS).map(([value, label]) => ({ value, label }))}
+        onChange={(v) => set({ separator: v as ReadAs['separator'] })}
+      />
+      <Choice
+        label="Decimal sign"
+        value={as.decimal}
+        options={[
+          { value: '.', label: 'point' },
+          { value: ',', label: 'comma' },
+        ]}
+        onChange={(v) => set({ decimal: v as ReadAs['decimal'] })}
+      />
+      <div>
+        <FieldLabel htmlFor="skip">Lines before the figures</FieldLabel>
+        <Input
+          id="skip"
+          $figure
+          inputMode="numeric"
+          value={String(as.skip)}
+          onChange={(e) => /^\d{0,4}$/.test(e.target.value) && set({ skip: Number(e.target.value) })}
+        />
+      </div>
+    </>
+  );
+}
+
+/** What the time is counted in, or how fast the samples come where there is none. */
+function TimeSigns({ as, onCorrect }: { as: ReadAs; onCorrect: Reading['onCorrect'] }) {
+  const set = (change: Partial<ReadAs>) => onCorrect({ ...as, ...change });
+  const hasTime = as.columns.some((c) => c.use === 'time');
+  return (
+    <>
+      {hasTime && (
+        <Choice
+          label="Time is in"
+          value={as.timeUnit}
+          options={TIME_UNITS.map((u) => ({ value: u, label: u === 'clock' ? 'clock time' : u }))}
+          onChange={(v) => set({ timeUnit: v as ReadAs['timeUnit'] })}
+        />
+      )}
+      {!hasTime && as.format !== 'candump' && (
+        <div>
+          <FieldLabel htmlFor="rate">Samples a second</FieldLabel>
+          <Input
+            id="rate"
+            $figure
+            inputMode="decimal"
+            key={as.interval}
+            defaultValue={as.interval === null ? '' : String(Number((1 / as.interval).toPrecision(9)))}
+            onBlur={(e) => {
+              const hz = Number(e.target.value.replace(',', '.'));
+              set({ interval: hz > 0 ? 1 / hz : null });
+            }}
+          />
+        </div>
+      )}
+    </>
+  );
+}
+
+/** The first rows, under what each column is taken for. */
+function Columns({ preview, onCorrect }: Reading) {
+  const as = preview.readAs;
+  const table = as.format === 'csv';
+  const above = table ? Math.min(as.skip, 6) : 0;
+  const change = (i: number, to: Partial<ColumnAs>) =>
+    onCorrect({ ...as, columns: as.columns.map((c, k) => (k === i ? { ...c, ...to } : c)) });
+  return (
+    <Scroll>
+      <table>
+        <thead>
+          <tr>
+            {as.columns.map((c, i) => (
+              <ColumnHead key={i} place={i + 1} as={c} onChange={(to) => change(i, to)} />
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {preview.rows.map((r, k) => (
+            <tr key={k} data-above={k < above || undefined}>
+              {(table ? as.columns.map((_, i) => r[i] ?? '') : r).map((cell, i) => (
+                <td key={i} data-skip={(table && as.columns[i]?.use === 'skip') || undefined}>
+                  {cell}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Scroll>
+  );
+}
+
+/** What one column is taken for: its use, name, unit and factor. */
+function ColumnHead({
+  place,
+  as: c,
+  onChange,
+}: {
+  place: number;
+  as: ColumnAs;
+  onChange: (to: Partial<ColumnAs>) => void;
+}) {
+  return (
+    <th scope="col">
+      <Choice
+        label={`Column ${place} is`}
+        hideLabel
+        value={c.use}
+        options={[
+          { value: 'time', label: 'time' },
+          { value: 'channel', label: 'channel' },
+          { value: 'skip', label: 'left out' },
+        ]}
+        onChange={(v) => onChange({ use: v as 'time' })}
+      />
+      <Input
+        aria-label={`Name of column ${place}`}
+        value={c.name}
+        maxLength={120}
+        onChange={(e) => onChange({ name: e.target.value })}
+      />
+      {c.use === 'channel' && (
+        <Inline as="span" $nowrap>
+          <Input
+            aria-label={`Unit of column ${place}`}
+            placeholder="unit"
+            value={c.unit}
+            maxLength={40}
+            onChange={(e) => onChange({ unit: e.target.value })}
+          />
+          <Input
+            aria-label={`Column ${place} is multiplied by`}
+            title="multiplied by"
+            $figure
+            defaultValue={c.times === 1 ? '' : String(c.times)}
+            placeholder="× 1"
+            onBlur={(e) => {
+              const n = Number(e.target.value.replace(',', '.'));
+              onChange({
+                times: e.target.value.trim() === '' || Number.isNaN(n) || n === 0 ? 1 : n,
+              });
+            }}
+          />
+        </Inline>
+      )}
+    </th>
   );
 }

@@ -4,9 +4,16 @@ import { X } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { IconButton, Input, Quiet } from '@/ui/controls';
+import { lineInk } from './draw';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
 import { frequencyLabel, clampSpan, spanLabel, timeLabel } from './view';
 
+const ChannelHead = styled.th<{ $line: number }>`
+  && {
+    color: var(${({ $line }) => lineInk($line)});
+    font-weight: 600;
+  }
+`;
 const Bar = styled.div`
   display: flex;
   flex-wrap: wrap;
@@ -132,9 +139,9 @@ export function Readout() {
               const [va, vb] = [at(a, i), at(b, i)];
               return (
                 <tr key={c.name}>
-                  <th scope="row" style={{ color: `var(--line-${(i % 8) + 1})`, fontWeight: 600 }}>
+                  <ChannelHead scope="row" $line={i}>
                     {c.name}
-                  </th>
+                  </ChannelHead>
                   <td>{figure(va, c.unit)}</td>
                   <td>{figure(vb, c.unit)}</td>
                   <td>{va !== undefined && vb !== undefined ? figure(vb - va, c.unit) : '—'}</td>

@@ -7,6 +7,7 @@ import styled from 'styled-components';
 import type { Ran, TraceAnalysis, TraceFinding, TraceResult } from '@/core/traces';
 import { Button, Quiet } from '@/ui/controls';
 import { day } from '@/ui/dates';
+import { Inline } from '@/ui/layout';
 import { VerdictMark } from '@/ui/marks';
 import { useSheet, useTrace, useTraceStore } from './open-trace';
 import { FiguresSoFar, SideBySide } from './figures-beside';
@@ -87,7 +88,7 @@ export function Results({
       <SideBySide />
       {result.drawing && <Drawing drawing={result.drawing} />}
       <FiguresSoFar analysisId={analysis.id} />
-      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10, alignItems: 'center', padding: '8px 0' }}>
+      <Inline $gap={10} $align="center" $pad="8px 0">
         {first && (
           <Button $kind="main" isDisabled={done === result} onPress={() => onCase(first.id)}>
             <CopyPlus aria-hidden="true" /> Add to the case, repeat of {day(first.at)}
@@ -99,7 +100,7 @@ export function Results({
         <Quiet role="status">
           {done === result ? `“${name}” stands on the case with all it found.` : ''}
         </Quiet>
-      </div>
+      </Inline>
     </section>
   );
 }

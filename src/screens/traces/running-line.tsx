@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { Button, Quiet } from '@/ui/controls';
+import { Inline } from '@/ui/layout';
 
 /** An analysis under way: how long it has been, and how it is stopped. */
 export function RunningLine({ onStop }: { onStop: () => void }) {
@@ -11,10 +12,10 @@ export function RunningLine({ onStop }: { onStop: () => void }) {
     return () => clearInterval(tick);
   }, []);
   return (
-    <div role="status" style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
-      <progress aria-label="Analysing" style={{ accentColor: 'var(--accent)' }} />
+    <Inline role="status" $gap={10} $align="center" $nowrap>
+      <progress aria-label="Analysing" />
       <Quiet>{seconds > 0 ? `${seconds} s` : ''}</Quiet>
       <Button onPress={onStop}>Stop</Button>
-    </div>
+    </Inline>
   );
 }

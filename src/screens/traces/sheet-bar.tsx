@@ -5,11 +5,15 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { RowOf } from '@/core/case';
-import { Button, Choice, FieldLabel, Input, Quiet, Segments } from '@/ui/controls';
+import { Button, Choice, FieldLabel, Input, Segments } from '@/ui/controls';
+import { Cell, Problem } from '@/ui/layout';
 import { saveFile } from '@/ui/save-file';
 import { LineField } from '../case/fields';
 import { useCase } from '../case/saving/store';
-import { useSheet, useTrace, useTraceStore } from './open-trace';
+import { CrankFields } from './crank-fields';
+import { lineInk } from './draw';
+import { FigureField, numberOr } from './figure-field';
+import { useSheet, useTrace, useTraceStore, type Over } from './open-trace';
 
 const ChannelPanel = dynamic(() => import('./channel-panel').then((m) => m.ChannelPanel), { ssr: false });
 
@@ -44,10 +48,9 @@ const Channels = styled.fieldset`
   }
 `;
 
-const number = (text: string, otherwise: number): number => {
-  const n = Number(text.replace(',', '.'));
-  return text.trim() === '' || Number.isNaN(n) ? otherwise : n;
-};
+const ChannelName = styled.label<{ $line: number }>`
+  color: var(${({ $line }) => lineInk($line)});
+`;
 
 /** What lies on the sheet and how: channels, layout, where the crank stands, another trace laid over it. */
 export function SheetBar({
@@ -67,12 +70,10 @@ export function SheetBar({
   const { sheet, write } = useSheet();
   const loaded = useTrace((s) => s.loaded);
   const over = useTrace((s) => s.over);
-  const cycles = useTrace((s) => s.cycles);
   const touch = useTrace((s) => s.touch);
   const caseNumber = useCase((s) => s.record.case.number);
   const [crankOpen, setCrankOpen] = useState(false);
   const [channelsOpen, setChannelsOpen] = useState(false);
-  const crank = sheet.crank ?? { channel: '', cylinder: 1, every: 720 as const, advance: 0 };
   const save = async () => {
     const { span, worker } = store.getState();
     const name = `case-${caseNumber}-${trace.name || 'trace'}.csv`.replace(/[^\w.-]+/g, '-');
@@ -80,28 +81,10 @@ export function SheetBar({
   };
   return (
     <Bar>
-      <div style={{ minWidth: 190 }}>
+      <Cell $min={190}>
         <LineField kind="trace" id={trace.id} field="name" label="Trace" />
-      </div>
-      <Channels>
-        <legend className="visually-hidden">Channels shown</legend>
-        {loaded.channels.map((c, i) => (
-          <label key={c.name} style={{ color: `var(--line-${(i % 8) + 1})` }}>
-            <input
-              type="checkbox"
-              checked={!sheet.hidden.includes(c.name)}
-              onChange={(e) =>
-                write({
-                  hidden: e.target.checked
-                    ? sheet.hidden.filter((h) => h !== c.name)
-                    : [...sheet.hidden, c.name],
-                })
-              }
-            />
-            {c.name}
-          </label>
-        ))}
-      </Channels>
+      </Cell>
+      <ChannelBoxes />
       <Segments
         label="A touch on the sheet"
         value={touch}
@@ -145,109 +128,66 @@ export function SheetBar({
           onChange={onOver}
         />
       )}
-      {over && (
-        <>
-          <div style={{ width: 92 }}>
-            <FieldLabel htmlFor="over-shift">moved, s</FieldLabel>
-            <Input
-              id="over-shift"
-              $figure
-              value={String(Number(over.shift.toPrecision(6)))}
-              onChange={(e) => store.setState({ over: { ...over, shift: number(e.target.value, 0) } })}
-            />
-          </div>
-          <div style={{ width: 92 }}>
-            <FieldLabel htmlFor="over-stretch">stretched, ×</FieldLabel>
-            <Input
-              id="over-stretch"
-              $figure
-              defaultValue={String(over.stretch)}
-              onChange={(e) =>
-                store.setState({ over: { ...over, stretch: Math.max(1e-6, number(e.target.value, 1)) } })
-              }
-            />
-          </div>
-        </>
-      )}
+      {over && <OverFields over={over} />}
       <Button $kind="quiet" onPress={() => void save()}>
         <Download aria-hidden="true" /> What is shown, as CSV
       </Button>
-      {problem && (
-        <p role="alert" style={{ color: 'var(--fail)', flexBasis: '100%' }}>
-          {problem}
-        </p>
-      )}
+      {problem && <Problem $whole>{problem}</Problem>}
       {channelsOpen && <ChannelPanel />}
-      {crankOpen && (
-        <div
-          style={{ flexBasis: '100%', display: 'flex', flexWrap: 'wrap', gap: '4px 14px', alignItems: 'end' }}
-        >
-          <Choice
-            label="Trigger channel"
-            value={crank.channel}
-            options={[{ value: '', label: 'none' }, ...loaded.channels.map((c) => c.name)]}
-            onChange={(v) => write({ crank: v === '' ? null : { ...crank, channel: v } })}
-          />
-          <div style={{ width: 90 }}>
-            <FieldLabel htmlFor="crank-cylinder">Its cylinder</FieldLabel>
-            <Input
-              id="crank-cylinder"
-              $figure
-              inputMode="numeric"
-              value={String(crank.cylinder)}
-              onChange={(e) =>
-                write({ crank: { ...crank, cylinder: Math.max(1, Math.round(number(e.target.value, 1))) } })
-              }
-            />
-          </div>
-          <Choice
-            label="It comes every"
-            value={String(crank.every)}
-            options={[
-              { value: '720', label: '720° (once a cycle)' },
-              { value: '360', label: '360° (every turn)' },
-            ]}
-            onChange={(v) => write({ crank: { ...crank, every: v === '360' ? 360 : 720 } })}
-          />
-          <div style={{ width: 120 }}>
-            <FieldLabel htmlFor="crank-advance">Before TDC by, °</FieldLabel>
-            <Input
-              id="crank-advance"
-              $figure
-              inputMode="decimal"
-              value={String(crank.advance)}
-              onChange={(e) => write({ crank: { ...crank, advance: number(e.target.value, 0) } })}
-            />
-          </div>
-          <div style={{ width: 170 }}>
-            <FieldLabel htmlFor="crank-order">Firing order</FieldLabel>
-            <Input
-              id="crank-order"
-              $figure
-              placeholder={order || '1-3-4-2'}
-              value={sheet.order}
-              onChange={(e) => write({ order: e.target.value })}
-            />
-          </div>
-          <div style={{ width: 230 }}>
-            <FieldLabel htmlFor="crank-angles">Angles, if it fires unevenly</FieldLabel>
-            <Input
-              id="crank-angles"
-              $figure
-              placeholder="0 90 240 330 480 570"
-              value={sheet.angles}
-              onChange={(e) => write({ angles: e.target.value })}
-            />
-          </div>
-          <Quiet>
-            {sheet.crank === null
-              ? ''
-              : cycles.length > 1
-                ? `${cycles.length - 1} cycles`
-                : 'No trigger stands out of this channel.'}
-          </Quiet>
-        </div>
-      )}
+      {crankOpen && <CrankFields order={order} />}
     </Bar>
+  );
+}
+
+/** Which channels are drawn, each name in the colour of its line. */
+function ChannelBoxes() {
+  const { sheet, write } = useSheet();
+  const channels = useTrace((s) => s.loaded.channels);
+  return (
+    <Channels>
+      <legend className="visually-hidden">Channels shown</legend>
+      {channels.map((c, i) => (
+        <ChannelName key={c.name} $line={i}>
+          <input
+            type="checkbox"
+            checked={!sheet.hidden.includes(c.name)}
+            onChange={(e) =>
+              write({
+                hidden: e.target.checked
+                  ? sheet.hidden.filter((h) => h !== c.name)
+                  : [...sheet.hidden, c.name],
+              })
+            }
+          />
+          {c.name}
+        </ChannelName>
+      ))}
+    </Channels>
+  );
+}
+
+/** Where the trace lies that is laid over this one. */
+function OverFields({ over }: { over: Over }) {
+  const store = useTraceStore();
+  const put = (change: Partial<Over>) => store.setState({ over: { ...over, ...change } });
+  return (
+    <>
+      <FigureField
+        id="over-shift"
+        label="moved, s"
+        width={92}
+        value={String(Number(over.shift.toPrecision(6)))}
+        onType={(text) => put({ shift: numberOr(text, 0) })}
+      />
+      <Cell $width={92}>
+        <FieldLabel htmlFor="over-stretch">stretched, ×</FieldLabel>
+        <Input
+          id="over-stretch"
+          $figure
+          defaultValue={String(over.stretch)}
+          onChange={(e) => put({ stretch: Math.max(1e-6, numberOr(e.target.value, 1)) })}
+        />
+      </Cell>
+    </>
   );
 }

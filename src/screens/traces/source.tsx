@@ -7,6 +7,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
 import { FileButton } from '@/ui/file-button';
+import { Problem } from '@/ui/layout';
 import { useCase } from '../case/saving/store';
 
 const Three = styled.div`
@@ -35,6 +36,14 @@ const Three = styled.div`
   }
 `;
 
+/** A recording that the simulated scope is to make. */
+export interface ScopeAsked {
+  test: string;
+  fault: string;
+  order: string;
+  seed: number;
+}
+
 /** What the simulated scope offers. */
 export interface ScopeOffer {
   tests: { id: string; title: string; faults: { id: string; label: string }[] }[];
@@ -54,7 +63,7 @@ export function Source({
 }: {
   scope: ScopeOffer;
   onGiven: (g: ChosenFile) => void;
-  onScope: (o: { test: string; fault: string; order: string; seed: number }) => void;
+  onScope: (asked: ScopeAsked) => void;
 }) {
   const caseId = useCase((s) => s.record.case.id);
   const vehicle = useCase((s) => s.record.vehicle);
@@ -144,11 +153,7 @@ export function Source({
           />
         </div>
         <Button onPress={() => void record()}>Record</Button>
-        {problem && (
-          <p role="alert" style={{ color: 'var(--fail)' }}>
-            {problem}
-          </p>
-        )}
+        {problem && <Problem>{problem}</Problem>}
       </section>
     </Three>
   );

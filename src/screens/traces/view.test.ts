@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { firingsOf } from './canvas';
+import { firingsOf } from './firings';
 import { frequencyLabel, clampSpan, moved, spanLabel, timeLabel, zoomed } from './view';
 
 const whole = { from: 0, to: 10 };

@@ -45,9 +45,7 @@ export function spanLabel(s: number): string {
 
 export function frequencyLabel(s: number): string {
   const hz = 1 / Math.abs(s);
-  return hz >= 1e6
-    ? `${Number((hz / 1e6).toPrecision(4))} MHz`
-    : hz >= 1e3
-      ? `${Number((hz / 1e3).toPrecision(4))} kHz`
-      : `${Number(hz.toPrecision(4))} Hz`;
+  if (hz >= 1e6) return `${Number((hz / 1e6).toPrecision(4))} MHz`;
+  if (hz >= 1e3) return `${Number((hz / 1e3).toPrecision(4))} kHz`;
+  return `${Number(hz.toPrecision(4))} Hz`;
 }

@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { CAUSE_STATES, type RowOf } from '@/core/case';
 import { causeStateHere, mayHere } from '../../person';
 import { Button, Empty, IconButton, Quiet, Tag } from '@/ui/controls';
+import { Inline } from '@/ui/layout';
 import { useActions } from '../../frame/actions';
 import { useConclusions } from './conclusions';
 import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, focusNext } from '../fields';
@@ -85,10 +86,7 @@ function Cover() {
   const open = cover.filter((i) => i.causeIds.length === 0);
   if (cover.length === 0) return null;
   return (
-    <p
-      role="status"
-      style={{ paddingLeft: 8, display: 'flex', flexWrap: 'wrap', gap: 6, alignItems: 'center' }}
-    >
+    <Inline as="p" role="status" $gap={6} $align="center" $indent>
       {open.length === 0 ? (
         <Tag $tone="pass">
           {cover.length === 1 ? 'The one item is explained' : `All ${cover.length} items are explained`}
@@ -99,14 +97,14 @@ function Cover() {
             {cover.length - open.length} of {cover.length} explained. Not explained:
           </Quiet>
           {open.map((i) => (
-            <Tag key={i.of + i.what} $tone="unsure" style={{ whiteSpace: 'normal' }}>
+            <Tag key={i.of + i.what} $tone="unsure" $wraps>
               {i.of === 'test' ? 'failed: ' : ''}
               {i.label}
             </Tag>
           ))}
         </>
       )}
-    </p>
+    </Inline>
   );
 }
 
@@ -141,43 +139,34 @@ function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
         <IconButton
           aria-label="Remove this cause"
           onPress={() => remove('cause', c.id, 'cause')}
-          style={{ marginTop: 17 }}
+          $margin="17px 0 0"
         >
           <X aria-hidden="true" />
         </IconButton>
       </Row>
       {c.state === 'suspected' && (
-        <p style={{ paddingLeft: 8, display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Inline as="p" $gap={10} $align="center" $indent>
           <Tag $tone="unsure">proposed</Tag>
           {mayHere('sign off') ? (
             <Button onPress={() => edit('cause', c.id, 'state', 'diagnosed')}>Confirm the cause</Button>
           ) : (
             <Quiet>A lead confirms the cause.</Quiet>
           )}
-        </p>
+        </Inline>
       )}
       {system && (
-        <Quiet as="p" style={{ paddingLeft: 8 }}>
+        <Quiet as="p" $indent>
           {system}
           {c.state === 'diagnosed' && ' · diagnosed, not repaired yet'}
           {c.state === 'declined' && ' · not repaired, at the customer’s wish'}
           {c.state === 'part on order' && ' · the part is on order'}
         </Quiet>
       )}
-      <Row $columns="1fr 1fr" style={{ marginTop: 4 }}>
+      <Row $columns="1fr 1fr" $margin="4px 0 0">
         <ProseField {...b} field="why" label="Why it happened" />
         <ProseField {...b} field="misled" label="What misled" placeholder="worth as much as what helped" />
       </Row>
-      <div
-        style={{
-          display: 'flex',
-          flexWrap: 'wrap',
-          gap: 2,
-          alignItems: 'center',
-          paddingLeft: 8,
-          marginTop: 6,
-        }}
-      >
+      <Inline $gap={2} $align="center" $indent $margin="6px 0 0">
         <Quiet>Explains:</Quiet>
         {left.length > 1 && (
           <OfferButton
@@ -207,7 +196,7 @@ function CauseCard({ cause: c }: { cause: RowOf<'cause'> }) {
             </Tick>
           );
         })}
-      </div>
+      </Inline>
     </Card>
   );
 }

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { readWords, withoutWord, writeWord } from '@/core/cause';
 import { Button, Figure, Quiet } from '@/ui/controls';
 import { day } from '@/ui/dates';
+import { Inline, Notice, Points, Stack, Text } from '@/ui/layout';
 import { LineInput } from '@/ui/line-input';
 import { useActions } from '../../frame/actions';
 import { useConclusions } from './conclusions';
@@ -34,11 +35,15 @@ export function Closing() {
   );
   if (closedAt) {
     return (
-      <p style={{ display: 'flex', gap: 10, alignItems: 'center', marginTop: 14, flexWrap: 'wrap' }}>
+      <Inline as="p" $gap={10} $align="center" $margin="14px 0 0">
         <strong>Closed {day(closedAt)}.</strong>
-        {unexplained && <span style={{ whiteSpace: 'pre-wrap' }}>Left unexplained: {unexplained}</span>}
+        {unexplained && (
+          <Text as="span" $lines="pre-wrap">
+            Left unexplained: {unexplained}
+          </Text>
+        )}
         <Button onPress={() => edit('case', id, 'closedAt', null)}>Reopen</Button>
-      </p>
+      </Inline>
     );
   }
   const words = readWords(unexplained, open);
@@ -58,10 +63,10 @@ export function Closing() {
     if (record.repair.length > 0 && record.followUp.length === 0) addFollowUp();
   }
   return (
-    <div style={{ marginTop: 14, display: 'grid', gap: 6 }}>
+    <Stack $gap={6} $margin="14px 0 0">
       {open.length > 0 && (
         <section aria-label="Not explained">
-          <p style={{ paddingLeft: 8 }}>No cause explains these. Add a note on each before closing:</p>
+          <Text $indent>No cause explains these. Add a note on each before closing:</Text>
           {open.map((label) => (
             <LineInput
               key={label}
@@ -74,10 +79,7 @@ export function Closing() {
         </section>
       )}
       {proposed.length > 0 && (
-        <p
-          role="note"
-          style={{ paddingLeft: 8, display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'center' }}
-        >
+        <Inline as="p" role="note" $gap={8} $align="center" $indent>
           <span>
             Roles only proposed:{' '}
             {proposed.map((c, i) => (
@@ -91,22 +93,22 @@ export function Closing() {
             ))}
           </span>
           <OfferButton onPress={accept}>Accept all {proposed.length}</OfferButton>
-        </p>
+        </Inline>
       )}
       {asked && weak && (
-        <div role="alert" style={{ padding: '8px 12px', background: 'var(--unsure-soft)', borderRadius: 3 }}>
+        <Notice role="alert" $tone="unsure">
           <p>
             It would be closed as <strong>{displayWord(grade.grade) || 'not proven'}</strong>. Still missing
             for proven:
           </p>
-          <ul style={{ paddingLeft: 18, listStyle: 'disc' }}>
+          <Points>
             {grade.missing
               .filter((m) => m.for !== 'held')
               .map((m) => (
                 <li key={m.for + m.say}>{m.say}</li>
               ))}
-          </ul>
-        </div>
+          </Points>
+        </Notice>
       )}
       {words.rest.length > 0 && (
         <ProseField kind="case" id={id} field="unexplained" label="One note for all that is unexplained" />
@@ -121,11 +123,11 @@ export function Closing() {
           </Button>
         )}
         {missing.length > 0 && (
-          <Quiet style={{ marginLeft: 10 }}>
+          <Quiet $margin="0 0 0 10px">
             To close, add a note on {missing.length === 1 ? missing[0] : `${missing.length} items`}.
           </Quiet>
         )}
       </div>
-    </div>
+    </Stack>
   );
 }

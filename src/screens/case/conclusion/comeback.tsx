@@ -4,6 +4,7 @@ import Link from '@/ui/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Quiet, Tag } from '@/ui/controls';
+import { Cell, Inline } from '@/ui/layout';
 import { LineInput } from '@/ui/line-input';
 import { useActions } from '../../frame/actions';
 import { isEmpty } from '../empty';
@@ -35,12 +36,12 @@ export function ComebackOffers() {
       <Twin />
       {open.map((o) => (
         <Note key={o.caseId} role="note" aria-label={`Comeback of case ${o.number}?`}>
-          <span style={{ flex: 1, minWidth: 220 }}>
+          <Cell as="span" $min={220} $grow>
             Looks like <Link href={`/cases/${o.number}`}>case {o.number}</Link> come back, {o.days}{' '}
             {o.days === 1 ? 'day' : 'days'}
             {o.km !== undefined && ` and ${o.km.toLocaleString('en-GB').replace(/,/g, ' ')} km`} after it was
             closed: <b>{o.shares.join(', ')}</b>.
-          </span>
+          </Cell>
           <Button onPress={() => decide(o, 'confirmed')}>It came back</Button>
           <Button $kind="quiet" onPress={() => decide(o, 'rejected')}>
             Different problem
@@ -60,11 +61,11 @@ function Twin() {
   if (!twin || decided.some((c) => c.ofCaseId === twin.caseId)) return null;
   return (
     <Note role="note" aria-label="Taken in twice?">
-      <span style={{ flex: 1, minWidth: 220 }}>
+      <Cell as="span" $min={220} $grow>
         <Link href={`/cases/${twin.number}`}>Case {twin.number}</Link> was opened for this vehicle{' '}
         {twin.minutes < 2 ? 'a moment' : `${twin.minutes} minutes`} before this one, and is open. Go on there
         {empty ? ', and throw this one away' : ''}, unless this is another matter.
-      </span>
+      </Cell>
       <Button
         $kind="quiet"
         onPress={() => add('comeback', { ofCaseId: twin.caseId, state: 'rejected', why: 'another matter' })}
@@ -104,7 +105,7 @@ export function ComebackLinks() {
     { say: 'Comeback of an earlier case', words: 'link came back', run: () => setAsking(true) },
   ]);
   return (
-    <div style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 10px', alignItems: 'center', paddingLeft: 8 }}>
+    <Inline $gap="4px 10px" $align="center" $indent>
       {rows.map((r) => {
         const of = known.find((k) => k.caseId === r.ofCaseId)?.number;
         return (
@@ -125,7 +126,7 @@ export function ComebackLinks() {
       })}
       {asking ? (
         <>
-          <span style={{ width: 150 }}>
+          <Cell as="span" $width={150}>
             <LineInput
               label="Comeback of case number"
               figure
@@ -135,7 +136,7 @@ export function ComebackLinks() {
               onEnter={() => void link()}
               autoFocus
             />
-          </span>
+          </Cell>
           <Button onPress={() => void link()}>Link</Button>
           <Button $kind="quiet" onPress={() => setAsking(false)}>
             Cancel
@@ -147,6 +148,6 @@ export function ComebackLinks() {
           Comeback of …
         </Button>
       )}
-    </div>
+    </Inline>
   );
 }

@@ -2,6 +2,7 @@
 
 import { beyondLimit, estimate, inAll, toCome, writePrice } from '@/core/money';
 import { Figure, Quiet, Tag } from '@/ui/controls';
+import { Text } from '@/ui/layout';
 import { useCase, useRecord } from '../saving/store';
 
 /** What the case costs so far and in all, what has no price, and whether it goes beyond the customer's limit. */
@@ -14,7 +15,7 @@ export function CaseEstimate() {
   if (all.sum === 0) return null;
   const say = (x: number) => <Figure>{writePrice(x, money.currency)}</Figure>;
   return (
-    <p role="status" aria-label="Estimate" style={{ paddingLeft: 8 }}>
+    <Text role="status" aria-label="Estimate" $indent>
       Estimate: {say(all.sum)}{' '}
       <Quiet>
         (work {say(all.labour)}, parts {say(all.parts)}
@@ -24,6 +25,6 @@ export function CaseEstimate() {
       {beyond && (
         <Tag $tone="unsure">above the customer’s limit of {writePrice(beyond.limit, money.currency)}</Tag>
       )}
-    </p>
+    </Text>
   );
 }

@@ -7,6 +7,7 @@ import { displayWord } from '@/core/case/display-words';
 import { dueOdometer } from '@/core/cause';
 import { Figure, IconButton, Quiet, Segments } from '@/ui/controls';
 import { day, until } from '@/ui/dates';
+import { Cell } from '@/ui/layout';
 import { ChoiceField, LineField, nowIso, Row } from '../fields';
 import { usePeopleToChoose } from '../people';
 import { useCase } from '../saving/store';
@@ -31,11 +32,11 @@ export function FollowUpRow({ row: f }: { row: RowOf<'followUp'> }) {
   const remove = useCase((s) => s.remove);
   const b = { kind: 'followUp', id: f.id, hideLabel: true } as const;
   return (
-    <Row $columns="auto 0.8fr auto 1.5fr 0.8fr auto" style={{ alignItems: 'center' }}>
-      <span style={{ paddingLeft: 8 }}>
+    <Row $columns="auto 0.8fr auto 1.5fr 0.8fr auto" $align="center">
+      <Cell as="span" $indent>
         <Figure>{day(f.dueAt) || 'no date'}</Figure>{' '}
         {f.state === 'due' && f.dueAt && <Quiet>{until(f.dueAt)}</Quiet>}
-      </span>
+      </Cell>
       <LineField {...b} field="dueOdometer" label="Or at" figure placeholder="or at odometer" />
       <Segments
         label="Did it stay fixed?"

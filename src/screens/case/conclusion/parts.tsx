@@ -6,6 +6,7 @@ import { Button, ComboBox, Input, Label, ListBox, ListBoxItem, Popover } from 'r
 import styled from 'styled-components';
 import type { CatalogueItem, RowOf } from '@/core/case';
 import { Catalogue, causeName } from '@/core/cause';
+import { Text } from '@/ui/layout';
 import { useField, type Bound } from '../fields';
 
 /** The shop's list of parts and failures, and choosing from it. */
@@ -195,7 +196,9 @@ export function CataloguePicker({
           </Button>
         </div>
         {typed !== '' && chosen?.name !== typed && !exact && (
-          <small style={{ color: 'var(--unsure)', paddingLeft: 8 }}>{problem || 'not chosen yet'}</small>
+          <Text as="small" $tone="unsure" $indent>
+            {problem || 'not chosen yet'}
+          </Text>
         )}
       </Field>
       <List>

@@ -8,6 +8,7 @@ import { conditionLabel } from '@/core/symptoms/conditions';
 import { symptomById } from '@/core/symptoms/names';
 import { Button, IconButton, Quiet, Segments, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
+import { Inline, Stack } from '@/ui/layout';
 import { GradeMark, VerdictMark } from '@/ui/marks';
 import { useActions } from '../../frame/actions';
 import { personHere } from '../../person';
@@ -80,10 +81,10 @@ export function ProofPart() {
         </>
       }
     >
-      <p style={{ display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap', paddingLeft: 8 }}>
+      <Inline as="p" $gap={10} $align="center" $indent>
         <GradeMark grade={grade.grade} cameBack={cameBackAs.length > 0} />
         <span>{grade.because}</span>
-      </p>
+      </Inline>
       <Lacks missing={grade.missing} />
       {steps.map((p) => (
         <ProofRow key={p.id} step={p} missing={grade.missing} />
@@ -118,9 +119,9 @@ function Lacks({ missing }: { missing: readonly Missing[] }) {
   const grades = [...new Set(missing.map((m) => m.for))];
   if (grades.length === 0) return null;
   return (
-    <dl aria-label="Missing for a better grade" style={{ padding: '2px 8px 8px', display: 'grid', gap: 2 }}>
+    <Stack as="dl" aria-label="Missing for a better grade" $gap={2} $pad="2px 8px 8px">
       {grades.map((g) => (
-        <div key={g} style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
+        <Inline key={g} $gap={8}>
           <dt>
             <Quiet>For {g}:</Quiet>
           </dt>
@@ -130,9 +131,9 @@ function Lacks({ missing }: { missing: readonly Missing[] }) {
               .map((m) => m.say)
               .join('; ')}
           </dd>
-        </div>
+        </Inline>
       ))}
-    </dl>
+    </Stack>
   );
 }
 
@@ -176,7 +177,7 @@ function ProofRow({ step: p, missing }: { step: RowOf<'proof'>; missing: readonl
   };
   return (
     <div id={`proof-${p.id}`} data-step={open?.by === 'tick' ? 'tick' : p.state}>
-      <Row $columns="148px minmax(0, 1.5fr) auto minmax(0, 1.5fr) auto" style={{ alignItems: 'center' }}>
+      <Row $columns="148px minmax(0, 1.5fr) auto minmax(0, 1.5fr) auto" $align="center">
         <ChoiceField {...b} field="kind" label="Kind" options={PROOF_KINDS} />
         <ProseField {...b} field="what" label="What" most={400} />
         <Segments
@@ -200,7 +201,7 @@ function ProofRow({ step: p, missing }: { step: RowOf<'proof'>; missing: readonl
           <X aria-hidden="true" />
         </IconButton>
       </Row>
-      <Quiet as="p" style={{ paddingLeft: 8 }}>
+      <Quiet as="p" $indent>
         {open && (
           <Tag $tone="accent">
             {COUNTS_BY[open.by]} {open.missing.for}

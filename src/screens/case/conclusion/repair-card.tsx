@@ -16,6 +16,7 @@ import {
 } from '@/core/case';
 import { Button, Choice, FieldLabel, IconButton, Quiet, Tag } from '@/ui/controls';
 import { day, dayTime } from '@/ui/dates';
+import { Cell } from '@/ui/layout';
 import { personHere } from '../../person';
 import { ChoiceField, LineField, nowIso, NumberField, ProseField, Row } from '../fields';
 import { AddFiles, Files } from '../files';
@@ -106,7 +107,7 @@ export function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
         <IconButton
           aria-label="Remove this repair"
           onPress={() => remove('repair', r.id, 'repair')}
-          style={{ marginTop: 17 }}
+          $margin="17px 0 0"
         >
           <X aria-hidden="true" />
         </IconButton>
@@ -114,7 +115,7 @@ export function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
       <Bar role="group" aria-label={`${r.what || 'This repair'}: where it stands`}>
         <Tag $tone={TONES[state]}>{SAYS[state]}</Tag>
         <Times repair={r} state={state} />
-        <span style={{ flex: 1 }} />
+        <Cell as="span" $grow />
         {nextActs(record, r.id).map((what) =>
           what === 'done' ? (
             <OfferButton key={what} onPress={() => act(what)}>
@@ -138,7 +139,7 @@ export function RepairCard({ repair: r }: { repair: RowOf<'repair'> }) {
           placeholder="left empty, the report says which symptoms and codes stay"
         />
       )}
-      <Row $columns="1.3fr 1fr 1fr 1fr" style={{ marginTop: 2 }}>
+      <Row $columns="1.3fr 1fr 1fr 1fr" $margin="2px 0 0">
         <ChoiceField
           {...b}
           field="causeId"
@@ -201,7 +202,7 @@ function PartRow({ part: p }: { part: RowOf<'part'> }) {
         <div>
           <LineField {...pb} field="name" label="Part" />
           {(p.orderedAt ?? p.arrivedAt) && (
-            <Quiet style={{ paddingLeft: 8 }}>
+            <Quiet $indent>
               <FieldLabel as="span" className="visually-hidden">
                 Comes
               </FieldLabel>
@@ -215,13 +216,13 @@ function PartRow({ part: p }: { part: RowOf<'part'> }) {
         <ChoiceField {...pb} field="source" label="Source" options={PART_SOURCES} />
         <LineField {...pb} field="soldAs" label="Sold as" placeholder="alone, assembly only" />
         <LineField {...pb} field="price" label="Price" figure placeholder="2 x 12.50" />
-        <span style={{ paddingTop: 17 }}>
+        <Cell as="span" $pad="17px 0 0">
           <AddFiles small partId={p.id} what={p.name || 'this part'} />
-        </span>
+        </Cell>
         <IconButton
           aria-label={`Remove part ${p.name}`}
           onPress={() => remove('part', p.id, 'part')}
-          style={{ marginTop: 17 }}
+          $margin="17px 0 0"
         >
           <X aria-hidden="true" />
         </IconButton>

@@ -3,6 +3,7 @@
 import { Plus } from 'lucide-react';
 import { isolationOf } from '@/core/cause';
 import { Button, Empty, Quiet, Tag } from '@/ui/controls';
+import { Text } from '@/ui/layout';
 import { useActions } from '../../frame/actions';
 import { CasePart, focusNext } from '../fields';
 import { useCatalogue } from './parts';
@@ -60,11 +61,11 @@ function IsolationNote() {
   const isolation = isolationOf(record);
   if (record.repair.length === 0 || isolation.state === 'unknown') return null;
   return (
-    <p role="status" style={{ paddingLeft: 8 }}>
-      <Tag $tone={isolation.state === 'isolated' ? 'pass' : 'unsure'} style={{ whiteSpace: 'normal' }}>
+    <Text role="status" $indent>
+      <Tag $tone={isolation.state === 'isolated' ? 'pass' : 'unsure'} $wraps>
         {isolation.because}
       </Tag>
       {isolation.state === 'not isolated' && <Quiet> Whatever is counted from this case says so.</Quiet>}
-    </p>
+    </Text>
   );
 }

@@ -3,6 +3,7 @@
 import { Check } from 'lucide-react';
 import styled from 'styled-components';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
+import { Cell, Text } from '@/ui/layout';
 import { ChoiceField } from '../fields';
 import { useBulletins, type ShownBulletin } from './similar-cases';
 import { useCase } from '../saving/store';
@@ -51,7 +52,10 @@ function BulletinItem({ hit: { bulletin: b, because } }: { hit: ShownBulletin })
     <Item>
       <details>
         <summary>
-          <Figure>{b.number}</Figure> <b style={{ fontWeight: 650 }}>{b.title}</b>{' '}
+          <Figure>{b.number}</Figure>{' '}
+          <Text as="b" $weight={650}>
+            {b.title}
+          </Text>{' '}
           {use && <Tag $tone="accent">consulted</Tag>}
           <br />
           <Quiet>{because.join(', ')}</Quiet>
@@ -67,11 +71,11 @@ function BulletinItem({ hit: { bulletin: b, because } }: { hit: ShownBulletin })
             options={['', 'yes', 'no', 'misled']}
           />
         ) : (
-          <div style={{ marginTop: 5 }}>
+          <Cell $margin="5px 0 0">
             <Button onPress={() => add('bulletinUse', { bulletinId: b.id, position: count })}>
               <Check aria-hidden="true" /> Note that it was consulted
             </Button>
-          </div>
+          </Cell>
         )}
       </details>
     </Item>

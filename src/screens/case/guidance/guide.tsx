@@ -10,6 +10,7 @@ import { useCase } from '../saving/store';
 import { usePutTest } from '../tests/use-put-test';
 import { HELP_LIKELY } from '../../help-texts';
 import { Help, Titled } from '@/ui/help';
+import { Inline, Text } from '@/ui/layout';
 
 const Cause = styled.li<{ $out: boolean }>`
   padding: 3px 0 5px;
@@ -227,7 +228,9 @@ function NextTests({ guide, leave }: { guide: Guide; leave: Leave }) {
       <ul>
         {guide.next.map((n, i) => (
           <Test key={n.key}>
-            <b style={{ fontWeight: 650 }}>{n.question}</b>{' '}
+            <Text as="b" $weight={650}>
+              {n.question}
+            </Text>{' '}
             <Quiet>
               {n.label && `${n.label} · `}
               {n.minutesKnown ? `${n.minutes} min` : `about ${n.minutes} min`}
@@ -238,7 +241,7 @@ function NextTests({ guide, leave }: { guide: Guide; leave: Leave }) {
                 <Answer key={a.says} answer={a} />
               ))}
             </dl>
-            <span style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
+            <Inline as="span" $gap={8} $align="center">
               <Button
                 $kind={i === 0 ? 'main' : undefined}
                 onPress={() => (leave ? leave(() => put(n.step)) : put(n.step))}
@@ -253,7 +256,7 @@ function NextTests({ guide, leave }: { guide: Guide; leave: Leave }) {
                       .map((f) => f.number)
                       .join(', ')}`}
               </Quiet>
-            </span>
+            </Inline>
           </Test>
         ))}
       </ul>

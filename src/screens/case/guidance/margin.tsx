@@ -20,6 +20,11 @@ import { useCase } from '../saving/store';
 import { useUnexplained } from '../scans/unexplained';
 import { HELP_DECIDING } from '../../help-texts';
 import { Help, Titled } from '@/ui/help';
+import { Inline } from '@/ui/layout';
+
+const SuspectName = styled.li<{ $out: boolean }>`
+  ${({ $out }) => $out && 'text-decoration: line-through; color: var(--ink-3);'}
+`;
 
 const parts = css`
   font-size: 0.875rem;
@@ -132,16 +137,16 @@ function Guidance({ now, leave }: { now: string; leave?: (then?: () => void) => 
       {unexplained.length > 0 && (
         <>
           <h3>{hasCause ? 'Not explained by a cause' : 'To be explained'}</h3>
-          <p style={{ display: 'flex', gap: 5, flexWrap: 'wrap' }}>
+          <Inline as="p" $gap={5}>
             {unexplained.slice(0, MOST_UNEXPLAINED).map((u) => (
-              <Tag key={u} $tone={hasCause ? 'unsure' : 'plain'} style={{ whiteSpace: 'normal' }}>
+              <Tag key={u} $tone={hasCause ? 'unsure' : 'plain'} $wraps>
                 {u}
               </Tag>
             ))}
             {unexplained.length > MOST_UNEXPLAINED && (
               <a href="#cause">and {unexplained.length - MOST_UNEXPLAINED} more</a>
             )}
-          </p>
+          </Inline>
         </>
       )}
       {suspects.length > 0 && (
@@ -149,16 +154,13 @@ function Guidance({ now, leave }: { now: string; leave?: (then?: () => void) => 
           <h3>Suspects</h3>
           <ul>
             {suspects.map((s) => (
-              <li
+              <SuspectName
                 key={s.suspectId ?? `${s.partId}${s.failureId}${s.words}${s.where}`}
-                style={{
-                  textDecoration: s.state === 'ruled out' ? 'line-through' : undefined,
-                  color: s.state === 'ruled out' ? 'var(--ink-3)' : undefined,
-                }}
+                $out={s.state === 'ruled out'}
               >
                 {name(s)} {s.state === 'confirmed' && <Tag $tone="pass">confirmed</Tag>}
                 {s.suspectId === null && <Tag $tone="accent">found by a test</Tag>}
-              </li>
+              </SuspectName>
             ))}
           </ul>
         </>
@@ -187,7 +189,7 @@ function OldMargin() {
   if (since === null) return null;
   return (
     <p role="status">
-      <Tag $tone="unsure" style={{ whiteSpace: 'normal' }}>
+      <Tag $tone="unsure" $wraps>
         As of {dayTime(since)}: it could not be brought up to date. It is tried again.
       </Tag>
     </p>

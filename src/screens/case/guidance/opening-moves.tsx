@@ -1,14 +1,25 @@
 'use client';
 
+import styled from 'styled-components';
 import { ListPlus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { checksForCode } from '@/core/checks';
 import { baseCode } from '@/core/codes';
 import { openingsFor, putCheck, putTest, type Move } from '@/core/guide';
 import { Button, Figure, Quiet } from '@/ui/controls';
+import { Cell, Inline, Ruled } from '@/ui/layout';
 import { nowIso } from '../fields';
 import { useMeanings } from '../scans/meanings';
 import { useCase, useRecord } from '../saving/store';
+
+const Details = styled.details`
+  margin-top: 8px;
+  padding: 0 8px;
+  & > summary {
+    min-height: 32px;
+    cursor: pointer;
+  }
+`;
 
 /** How the trade goes about the codes to chase; one press puts the tests of a kind on the case. */
 export function OpeningMoves() {
@@ -38,27 +49,23 @@ export function OpeningMoves() {
   };
 
   return (
-    <details style={{ marginTop: 8, padding: '0 8px' }}>
-      <summary style={{ minHeight: 32, cursor: 'pointer' }}>Usual first tests</summary>
+    <Details>
+      <summary>Usual first tests</summary>
       {openings.map(({ kind, codes, says, moves }) => {
         const left = moves.filter((m) => !asked.has(m.question));
         return (
-          <section
-            key={kind}
-            aria-label={`Opening moves: ${kind}`}
-            style={{ padding: '6px 0', borderTop: '1px solid var(--rule)' }}
-          >
+          <Ruled as="section" key={kind} aria-label={`Opening moves: ${kind}`} $pad="6px 0">
             <p>
               <strong>{kind}</strong> <Figure>{codes.join(' ')}</Figure> — {says}
             </p>
-            <ol style={{ padding: '2px 0 6px 14px' }}>
+            <Cell as="ol" $pad="2px 0 6px 14px">
               {moves.map((m) => (
                 <li key={m.question}>
                   {m.question}{' '}
                   <Quiet>{asked.has(m.question) ? 'on the case' : `about ${m.minutes} min`}</Quiet>
                 </li>
               ))}
-            </ol>
+            </Cell>
             {left.length > 0 && (
               <Button onPress={() => put(moves)}>
                 <ListPlus aria-hidden="true" /> Put{' '}
@@ -66,11 +73,11 @@ export function OpeningMoves() {
               </Button>
             )}
             <CheckOffers codes={codes} />
-          </section>
+          </Ruled>
         );
       })}
       <Quiet>General practice, not this shop’s own experience.</Quiet>
-    </details>
+    </Details>
   );
 }
 
@@ -84,7 +91,7 @@ function CheckOffers({ codes }: { codes: string[] }) {
   if (checks.length === 0) return null;
   const onCase = new Set(record.test.map((t) => t.checkId));
   return (
-    <p style={{ display: 'flex', flexWrap: 'wrap', gap: 6, alignItems: 'center', paddingTop: 6 }}>
+    <Inline as="p" $gap={6} $align="center" $pad="6px 0 0">
       <Quiet>Computed for these:</Quiet>
       {checks.map((check) => (
         <Button
@@ -104,6 +111,6 @@ function CheckOffers({ codes }: { codes: string[] }) {
           <ListPlus aria-hidden="true" /> {check.title}
         </Button>
       ))}
-    </p>
+    </Inline>
   );
 }

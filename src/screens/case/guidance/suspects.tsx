@@ -9,6 +9,7 @@ import { SUSPECT_STATES, type RowOf } from '@/core/case';
 import { causeName, suggestSuspects, type BoardEntry, type Catalogue } from '@/core/cause';
 import { SPEAKS } from '@/core/guide/speaks';
 import { Button, IconButton, Quiet, SentenceButton, Segments, Tag } from '@/ui/controls';
+import { Cell, Inline, Text } from '@/ui/layout';
 import { VerdictShape } from '@/ui/marks';
 import { useConclusions } from '../conclusion/conclusions';
 import { LineField, Row, Sub } from '../fields';
@@ -51,6 +52,9 @@ const Toggle = styled.button`
   text-decoration: underline;
   text-decoration-thickness: 1px;
   cursor: pointer;
+  li > & {
+    margin-right: 10px;
+  }
   @media (pointer: coarse) {
     min-height: 44px;
   }
@@ -123,9 +127,9 @@ export function SuspectOffers() {
   const offers = [...shops, ...ofPractice(guide, [...shops, ...record.suspect], catalogue)];
   if (offers.length === 0) return null;
   return (
-    <div style={{ padding: '0 8px 6px' }}>
+    <Cell $pad="0 8px 6px">
       <Quiet as="p">Suggested suspects:</Quiet>
-      <ul style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 8px' }} aria-label="Suspects offered">
+      <Inline as="ul" $gap="4px 8px" aria-label="Suspects offered">
         {offers.slice(0, MOST_OFFERS).map((o) => {
           const name = causeName(catalogue, o);
           return (
@@ -136,8 +140,8 @@ export function SuspectOffers() {
             </li>
           );
         })}
-      </ul>
-    </div>
+      </Inline>
+    </Cell>
   );
 }
 
@@ -193,8 +197,10 @@ function FoundSuspect({ entry: e }: { entry: BoardEntry }) {
   };
   return (
     <Card $out={false}>
-      <div style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
-        <strong style={{ flex: 1, minWidth: 200 }}>{causeName(catalogue, e)}</strong>
+      <Inline $gap={8} $align="center">
+        <Text as="strong" $min={200} $grow>
+          {causeName(catalogue, e)}
+        </Text>
         <Tag $tone="accent">found by a test</Tag>
         <Button $kind="quiet" onPress={() => decide('standing')}>
           Keep on the list
@@ -203,8 +209,8 @@ function FoundSuspect({ entry: e }: { entry: BoardEntry }) {
           Rule out
         </Button>
         {e.partId && <OfferButton onPress={() => decide('confirmed')}>This is the cause</OfferButton>}
-      </div>
-      <ul style={{ paddingTop: 4, fontSize: '0.875rem' }}>
+      </Inline>
+      <Text as="ul" $size="note" $pad="4px 0 0">
         {e.says.map((w) => {
           const test = tests.find((t) => t.id === w.testId);
           return (
@@ -214,7 +220,7 @@ function FoundSuspect({ entry: e }: { entry: BoardEntry }) {
             </li>
           );
         })}
-      </ul>
+      </Text>
     </Card>
   );
 }
@@ -262,20 +268,20 @@ function SuspectCard({ suspect: s }: { suspect: RowOf<'suspect'> }) {
         <IconButton
           aria-label={`Remove suspect ${name(s)}`}
           onPress={() => remove('suspect', s.id, 'suspect')}
-          style={{ marginTop: 17 }}
+          $margin="17px 0 0"
         >
           <X aria-hidden="true" />
         </IconButton>
       </Row>
-      <div style={{ display: 'flex', gap: 10, alignItems: 'end', flexWrap: 'wrap' }}>
-        <div style={{ flex: 1, minWidth: 220 }}>
+      <Inline $gap={10} $align="end">
+        <Cell $min={220} $grow>
           <LineField
             {...b}
             field="why"
             label={s.words && !s.partId ? `Why — known as “${s.words}”` : 'Why'}
             placeholder="what puts it on the list, or what takes it off"
           />
-        </div>
+        </Cell>
         <Segments
           label={`State of ${name(s)}`}
           value={s.state}
@@ -285,7 +291,7 @@ function SuspectCard({ suspect: s }: { suspect: RowOf<'suspect'> }) {
         {s.state !== 'ruled out' &&
           !record.cause.some((c) => c.partId === s.partId && c.failureId === s.failureId) &&
           s.partId && <OfferButton onPress={accept}>This is the cause</OfferButton>}
-      </div>
+      </Inline>
       <WhatSpeaks suspect={s} />
     </Card>
   );
@@ -326,7 +332,7 @@ function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
             <li key={x.id}>
               <VerdictShape verdict={test?.verdict ?? ''} size={11} />{' '}
               <a href={`#test-${x.testId}`}>{test?.question || 'a test'}</a>
-              {x.says === 'rules out' && <Tag style={{ marginLeft: 4 }}>rules out</Tag>}
+              {x.says === 'rules out' && <Tag $margin="0 0 0 4px">rules out</Tag>}
               {x.why && <Quiet> {x.why}</Quiet>}
             </li>
           );
@@ -371,7 +377,6 @@ function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
                   type="button"
                   aria-label={`${t.question}: ${word} ${name(s)}`}
                   onClick={() => link(t.id, word)}
-                  style={{ marginRight: 10 }}
                 >
                   {word}
                 </Toggle>

@@ -1,11 +1,12 @@
 'use client';
 
+import styled from 'styled-components';
 import { Plus, X } from 'lucide-react';
 import { EARLIER_KINDS, PART_SOURCES, type RowOf } from '@/core/case';
-import { symptomsByClause } from '@/core/symptoms/by-clause';
 import { conditionLabel } from '@/core/symptoms/conditions';
-import { useVocabulary } from './vocabulary';
+import { useWordsRead } from './vocabulary';
 import { Button, IconButton, Quiet, Segments } from '@/ui/controls';
+import { Inline, Stack, Text } from '@/ui/layout';
 import { ComebackLinks } from '../conclusion/comeback';
 import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, focusNext } from '../fields';
 import { useActions } from '../../frame/actions';
@@ -15,6 +16,11 @@ import { useCase } from '../saving/store';
 import { Perhaps } from './perhaps';
 import { AddSymptom, SymptomRow } from './symptoms';
 import { VehicleFields } from './vehicle';
+
+const EarlierBox = styled.div`
+  border-bottom: 1px solid var(--rule);
+  padding-bottom: 4px;
+`;
 
 const REPRODUCED = [
   { value: 'yes', label: 'yes' },
@@ -32,11 +38,9 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
   const earlier = useCase((s) => s.record.earlier);
   const edit = useCase((s) => s.edit);
   const add = useCase((s) => s.add);
-  const vocabulary = useVocabulary();
+  const heard = useWordsRead(said)?.symptoms ?? [];
   // Each with the conditions of its own clause: "pulls when braking, rattles when cold".
-  const offered = (vocabulary ? symptomsByClause(vocabulary, said) : []).filter(
-    (x) => !symptoms.some((s) => s.concept === x.id),
-  );
+  const offered = heard.filter((x) => !symptoms.some((s) => s.concept === x.id));
 
   // The key takes all that was heard at once.
   const One = offered.length > 1 ? Button : OfferButton;
@@ -66,7 +70,7 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
   return (
     <CasePart id="complaint" title="Complaint">
       <VehicleFields autoFocus={fresh} onEnter={() => focusNext(`${id}:said`)} />
-      <div style={{ marginTop: 10, display: 'grid', gap: 6 }}>
+      <Stack $gap={6} $margin="10px 0 0">
         <ProseField
           kind="case"
           id={id}
@@ -75,8 +79,10 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
           placeholder="In their own words, not what you think it means."
         />
         {offered.length > 0 && (
-          <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap', paddingLeft: 8, alignItems: 'center' }}>
-            <span style={{ fontSize: '0.8125rem', color: 'var(--ink-3)' }}>Heard in it:</span>
+          <Inline $gap={6} $align="center" $indent>
+            <Text as="span" $tone="ink-3" $size="small">
+              Heard in it:
+            </Text>
             {offered.map((x) => (
               <One key={x.id} onPress={() => take([x])}>
                 <Plus aria-hidden="true" /> {x.label}
@@ -92,7 +98,7 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
                 <Plus aria-hidden="true" /> all {offered.length}
               </OfferButton>
             )}
-          </div>
+          </Inline>
         )}
         <Perhaps
           words={said}
@@ -106,25 +112,18 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
           label="What the shop saw"
           placeholder="Seen, heard, smelt here. Lamps on, what was fitted lately, what the customer left out."
         />
-      </div>
-      <div
-        style={{
-          display: 'flex',
-          gap: 10,
-          alignItems: 'center',
-          marginTop: 8,
-          paddingLeft: 8,
-          flexWrap: 'wrap',
-        }}
-      >
-        <span style={{ fontSize: '0.8125rem', color: 'var(--ink-3)', fontWeight: 600 }}>Reproduced here</span>
+      </Stack>
+      <Inline $gap={10} $align="center" $indent $margin="8px 0 0">
+        <Text as="span" $tone="ink-3" $size="small" $weight={600}>
+          Reproduced here
+        </Text>
         <Segments
           label="Reproduced here"
           value={reproduced}
           options={REPRODUCED}
           onChange={(v) => edit('case', id, 'reproduced', v)}
         />
-      </div>
+      </Inline>
 
       <Sub>Symptoms</Sub>
       {symptoms.map((s) => (
@@ -150,7 +149,7 @@ function EarlierRow({ row }: { row: RowOf<'earlier'> }) {
   const remove = useCase((s) => s.remove);
   const b = { kind: 'earlier', id: row.id } as const;
   return (
-    <div id={`earlier-${row.id}`} style={{ borderBottom: '1px solid var(--rule)', paddingBottom: 4 }}>
+    <EarlierBox id={`earlier-${row.id}`}>
       <Row $columns="0.7fr 2fr 1.2fr 0.9fr auto">
         <ChoiceField {...b} field="kind" label="Kind" options={EARLIER_KINDS} />
         <LineField {...b} field="what" label="What" placeholder="what was done or happened" />
@@ -159,7 +158,7 @@ function EarlierRow({ row }: { row: RowOf<'earlier'> }) {
         <IconButton
           aria-label="Remove this earlier event"
           onPress={() => remove('earlier', row.id, 'earlier event')}
-          style={{ marginTop: 18 }}
+          $margin="18px 0 0"
         >
           <X aria-hidden="true" />
         </IconButton>
@@ -175,6 +174,6 @@ function EarlierRow({ row }: { row: RowOf<'earlier'> }) {
           options={['', 'no change', 'better', 'worse', 'started it', 'unknown']}
         />
       </Row>
-    </div>
+    </EarlierBox>
   );
 }

@@ -3,9 +3,8 @@
 import { Plus } from 'lucide-react';
 import styled from 'styled-components';
 import type { SentenceReading } from '@/core/symptoms';
-import { perhapsIn } from '@/core/symptoms/by-clause';
 import { Button } from '@/ui/controls';
-import { useVocabulary } from './vocabulary';
+import { useWordsRead } from './vocabulary';
 
 const Line = styled.div`
   display: flex;
@@ -29,8 +28,8 @@ export function Perhaps({
   known: readonly string[];
   onTake: (meant: SentenceReading['perhaps'][number]) => void;
 }) {
-  const vocabulary = useVocabulary();
-  const perhaps = vocabulary ? perhapsIn(vocabulary, words).filter((p) => !known.includes(p.id)) : [];
+  const read = useWordsRead(words);
+  const perhaps = read?.perhaps.filter((p) => !known.includes(p.id)) ?? [];
   if (perhaps.length === 0) return null;
   return (
     <Line role="group" aria-label="May be meant">

@@ -8,9 +8,10 @@ import { symptomsByClause } from '@/core/symptoms/by-clause';
 import { CONDITIONS, conditionLabel, LAMPS } from '@/core/symptoms/conditions';
 import { symptomById } from '@/core/symptoms/names';
 import { Button, IconButton, Input, Tag } from '@/ui/controls';
+import { Cell, Inline, Text } from '@/ui/layout';
 import { useDraft } from '../../draft';
 import { ChoiceField } from '../fields';
-import { useCase } from '../saving/store';
+import { useCase, useCaseStore } from '../saving/store';
 import { Perhaps } from './perhaps';
 import { useVocabulary } from './vocabulary';
 
@@ -49,7 +50,9 @@ export function SymptomRow({ symptom: s }: { symptom: RowOf<'symptom'> }) {
     <SymptomBox id={`symptom-${s.id}`}>
       <strong>{label ?? s.words}</strong>
       {label && s.words && s.words.toLowerCase() !== label.toLowerCase() && (
-        <span style={{ color: 'var(--ink-3)' }}>“{s.words}”</span>
+        <Text as="span" $tone="ink-3">
+          “{s.words}”
+        </Text>
       )}
       {s.conditions.map((c) => (
         <OffTag
@@ -66,8 +69,8 @@ export function SymptomRow({ symptom: s }: { symptom: RowOf<'symptom'> }) {
           onOff={() => edit('symptom', s.id, 'lamps', flip(s.lamps, l))}
         />
       ))}
-      <span style={{ marginLeft: 'auto', display: 'flex', gap: 4, alignItems: 'center' }}>
-        <span style={{ width: 116 }}>
+      <Inline as="span" $gap={4} $align="center" $nowrap $push>
+        <Cell as="span" $width={116}>
           <ChoiceField
             kind="symptom"
             id={s.id}
@@ -77,7 +80,7 @@ export function SymptomRow({ symptom: s }: { symptom: RowOf<'symptom'> }) {
             options={FREQUENCIES}
             empty="how often"
           />
-        </span>
+        </Cell>
         <Button $kind="quiet" aria-expanded={choosing} onPress={() => setChoosing(!choosing)}>
           When …
         </Button>
@@ -87,12 +90,12 @@ export function SymptomRow({ symptom: s }: { symptom: RowOf<'symptom'> }) {
         >
           <X aria-hidden="true" />
         </IconButton>
-      </span>
+      </Inline>
       {!label && (
         <Perhaps words={s.words} known={[]} onTake={(p) => edit('symptom', s.id, 'concept', p.id)} />
       )}
       {choosing && (
-        <div style={{ flexBasis: '100%', display: 'flex', flexWrap: 'wrap', gap: 5, paddingBottom: 6 }}>
+        <Inline $gap={5} $whole $pad="0 0 6px">
           {CONDITIONS.map((c) => (
             <Toggle
               key={c.id}
@@ -104,9 +107,9 @@ export function SymptomRow({ symptom: s }: { symptom: RowOf<'symptom'> }) {
               {c.label}
             </Toggle>
           ))}
-          <span style={{ flexBasis: '100%', fontSize: '0.8125rem', color: 'var(--ink-3)' }}>
+          <Text as="span" $tone="ink-3" $size="small" $whole>
             Warning lights
-          </span>
+          </Text>
           {LAMPS.map((l) => (
             <Toggle
               key={l}
@@ -118,7 +121,7 @@ export function SymptomRow({ symptom: s }: { symptom: RowOf<'symptom'> }) {
               {l}
             </Toggle>
           ))}
-        </div>
+        </Inline>
       )}
     </SymptomBox>
   );
@@ -156,6 +159,7 @@ export function AddSymptom() {
   const [text, setText] = useDraft(`${useCase((s) => s.record.case.id)}:symptom`);
   const add = useCase((s) => s.add);
   const edit = useCase((s) => s.edit);
+  const store = useCaseStore();
   const count = useCase((s) => s.record.symptom.length);
   const vocabulary = useVocabulary();
   const read = vocabulary?.read(text);
@@ -192,6 +196,8 @@ export function AddSymptom() {
   useEffect(() => {
     if (!vocabulary) return;
     for (const { id, said } of unread.current.splice(0)) {
+      // Taken back meanwhile: there is nothing left to read.
+      if (!store.getState().record.symptom.some((s) => s.id === id)) continue;
       const late = vocabulary.read(said);
       const [first, ...others] = late.symptoms.filter((h) => !h.negated);
       if (!first) continue;
@@ -201,9 +207,9 @@ export function AddSymptom() {
       edit('symptom', id, 'frequency', late.frequency);
       for (const h of others) add('symptom', { concept: h.id, words: h.words, conditions, source: 'shop' });
     }
-  }, [vocabulary, add, edit]);
+  }, [vocabulary, add, edit, store]);
   return (
-    <div style={{ marginTop: 4 }}>
+    <Cell $margin="4px 0 0">
       <Input
         aria-label="Add a symptom"
         data-cell="add-symptom"
@@ -220,14 +226,14 @@ export function AddSymptom() {
         onBlur={put}
       />
       {text.trim() !== '' && read && (
-        <div style={{ paddingLeft: 8, fontSize: '0.8125rem', color: 'var(--ink-2)' }} role="status">
+        <Text as="div" $tone="ink-2" $size="small" $indent role="status">
           {hits.length
             ? `Read as: ${[...hits.map((h) => h.label), ...read.conditions.map((c) => c.label), read.frequency].filter(Boolean).join(' · ')}`
             : read.perhaps.length
               ? `Perhaps ${read.perhaps.map((p) => p.label).join(', or ')}: kept in your words, and asked.`
               : 'Not in the vocabulary; kept in your words.'}
-        </div>
+        </Text>
       )}
-    </div>
+    </Cell>
   );
 }

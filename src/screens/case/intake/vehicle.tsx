@@ -36,28 +36,21 @@ const History = styled.ul`
   }
 `;
 
-/** The vehicle: a VIN and what it says, or everything by hand; its history at once. */
-export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEnter: () => void }) {
+/** Vehicles of the shop that are, or may be, the one being described; asked for while it is typed. */
+function useKnownVehicles(): KnownVehicle[] {
   const vehicle = useCase((s) => s.record.vehicle);
-  const caseRow = useCase((s) => s.record.case);
-  const sameVehicle = useCase((s) => s.open.sameVehicle);
-  const edit = useCase((s) => s.edit);
-  const flush = useCase((s) => s.flush);
+  const { customer, phone } = useCase((s) => s.record.case);
   const [known, setKnown] = useState<KnownVehicle[]>([]);
-  const [more, setMore] = useState(false);
-  const vin = readVin(vehicle.vin);
-  const v = { kind: 'vehicle', id: vehicle.id } as const;
-
-  const { customer, phone } = caseRow;
+  const { vin } = readVin(vehicle.vin);
   const { plate, make, model, year } = vehicle;
   useEffect(() => {
     const stop = new AbortController();
     const wait = setTimeout(async () => {
       const named = make !== '' && model !== '' && (customer !== '' || phone !== '');
-      if (vin.vin.length < 5 && plate.length < 3 && !named) return setKnown([]);
+      if (vin.length < 5 && plate.length < 3 && !named) return setKnown([]);
       try {
         const { vehiclesLike } = await import('../saving/server');
-        const said = { vin: vin.vin, plate, make, model, year: String(year ?? ''), customer, phone };
+        const said = { vin: vin, plate, make, model, year: String(year ?? ''), customer, phone };
         const query = new URLSearchParams({ ...said, except: vehicle.id });
         const { answer } = await vehiclesLike(query, stop.signal);
         if (answer) setKnown(answer.vehicles);
@@ -69,13 +62,19 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
       clearTimeout(wait);
       stop.abort();
     };
-  }, [vin.vin, vehicle.id, plate, make, model, year, customer, phone]);
+  }, [vin, vehicle.id, plate, make, model, year, customer, phone]);
+  return known;
+}
 
-  const isThis = (id: string) => {
-    edit('case', caseRow.id, 'vehicleId', id);
-    void flush();
-  };
-
+/** The vehicle: a VIN and what it says, or everything by hand; its history at once. */
+export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEnter: () => void }) {
+  const vehicle = useCase((s) => s.record.vehicle);
+  const caseId = useCase((s) => s.record.case.id);
+  const sameVehicle = useCase((s) => s.open.sameVehicle);
+  const edit = useCase((s) => s.edit);
+  const [more, setMore] = useState(false);
+  const vin = readVin(vehicle.vin);
+  const v = { kind: 'vehicle', id: vehicle.id } as const;
   return (
     <div>
       <Row $columns="1.7fr 1fr 1fr 0.6fr 1.1fr">
@@ -98,81 +97,22 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
         />
         <LineField {...v} field="engine" label="Engine" placeholder="1.6 petrol, code" />
       </Row>
-      {vehicle.vin !== '' && (vin.warnings.length > 0 || vin.suggestion !== undefined) && (
-        <Warn role="status">
-          {vin.warnings.map((w) => (
-            <li key={w}>{w}</li>
-          ))}
-          {vin.suggestion && (
-            <li>
-              <OfferButton $kind="quiet" onPress={() => edit('vehicle', vehicle.id, 'vin', vin.suggestion)}>
-                Use {vin.suggestion}
-              </OfferButton>
-            </li>
-          )}
-        </Warn>
-      )}
-      {vin.ok && (
-        <Quiet style={{ paddingLeft: 8 }}>
-          {[
-            vin.region && `maker’s region ${vin.region}`,
-            vin.years.length > 0 &&
-              (vin.byPosition7
-                ? `model year ${vin.years[0]} (a heavy truck or motorcycle: or ${vin.years[1]})`
-                : `model year ${vin.years.join(' or ')}`),
-            vin.checkDigit === 'right' && 'check digit right',
-          ]
-            .filter(Boolean)
-            .join(', ')}
-        </Quiet>
+      {vehicle.vin !== '' && (
+        <VinSays vin={vin} onUse={(better) => edit('vehicle', vehicle.id, 'vin', better)} />
       )}
       {vehicle.vin === '' && <VinLabel onVin={(vin) => edit('vehicle', vehicle.id, 'vin', vin)} />}
       <VehicleOffers />
-      {known.map((k) => (
-        <History key={k.vehicle.id} aria-label="Vehicle known here">
-          <li>
-            <strong>{k.name}</strong> <Figure>{k.vehicle.plate || k.vehicle.vin}</Figure> has been here
-            before.
-            <Tag $tone={k.sure === 'certain' ? 'pass' : k.sure === 'likely' ? 'accent' : 'unsure'}>
-              {k.sure === 'certain' ? 'surely' : k.sure} the same: {k.because}
-            </Tag>
-            <OfferButton onPress={() => isThis(k.vehicle.id)}>It is this vehicle</OfferButton>
-          </li>
-          <CaseLines cases={k.cases} />
-        </History>
-      ))}
-      <Row $columns="1fr 1fr 1fr auto" style={{ marginTop: 4 }}>
+      <KnownHere />
+      <Row $columns="1fr 1fr 1fr auto" $margin="4px 0 0">
         <ChoiceField {...v} field="kind" label="Kind" options={VEHICLE_KINDS} />
         <LineField {...v} field="plate" label="Plate" figure />
-        <LineField
-          kind="case"
-          id={caseRow.id}
-          field="odometer"
-          label="Odometer"
-          figure
-          placeholder="84 200 km"
-        />
-        <Button $kind="quiet" aria-expanded={more} onPress={() => setMore(!more)} style={{ marginTop: 18 }}>
+        <LineField kind="case" id={caseId} field="odometer" label="Odometer" figure placeholder="84,200 km" />
+        <Button $kind="quiet" aria-expanded={more} onPress={() => setMore(!more)} $margin="18px 0 0">
           {more ? 'Less' : 'Engine layout …'}
         </Button>
       </Row>
-      <CustomerFields caseId={caseRow.id} />
-      {more && (
-        <>
-          <Sub>Engine layout and market</Sub>
-          <Row $columns="0.6fr 1.2fr 0.7fr 1fr 0.6fr 1fr 0.8fr 0.8fr">
-            <NumberField {...v} field="cylinders" label="Cylinders" />
-            <LineField {...v} field="firingOrder" label="Firing order" figure placeholder="1-3-4-2" />
-            <ChoiceField {...v} field="firing" label="Firing" options={['', 'even', 'odd']} empty="?" />
-            <LineField {...v} field="displacement" label="Displacement" figure placeholder="1.6 L" />
-            <NumberField {...v} field="strokes" label="Strokes" placeholder="4" />
-            <LineField {...v} field="banks" label="Banks" placeholder="1: 1 2 3, 2: 4 5 6" />
-            <LineField {...v} field="fuel" label="Fuel" />
-            <LineField {...v} field="market" label="Market" />
-          </Row>
-          <LayoutSays />
-        </>
-      )}
+      <CustomerFields caseId={caseId} />
+      {more && <EngineLayout />}
       {sameVehicle.length > 0 && (
         <History aria-label="Earlier cases of this vehicle">
           <li>
@@ -182,6 +122,89 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
         </History>
       )}
     </div>
+  );
+}
+
+/** What a VIN tells, and what is wrong with it. */
+function VinSays({ vin, onUse }: { vin: ReturnType<typeof readVin>; onUse: (better: string) => void }) {
+  const year = vin.byPosition7
+    ? `model year ${vin.years[0]} (a heavy truck or motorcycle: or ${vin.years[1]})`
+    : `model year ${vin.years.join(' or ')}`;
+  const says = [
+    vin.region && `maker’s region ${vin.region}`,
+    vin.years.length > 0 && year,
+    vin.checkDigit === 'right' && 'check digit right',
+  ];
+  return (
+    <>
+      {(vin.warnings.length > 0 || vin.suggestion !== undefined) && (
+        <Warn role="status">
+          {vin.warnings.map((w) => (
+            <li key={w}>{w}</li>
+          ))}
+          {vin.suggestion && (
+            <li>
+              <OfferButton $kind="quiet" onPress={() => onUse(vin.suggestion!)}>
+                Use {vin.suggestion}
+              </OfferButton>
+            </li>
+          )}
+        </Warn>
+      )}
+      {vin.ok && <Quiet $indent>{says.filter(Boolean).join(', ')}</Quiet>}
+    </>
+  );
+}
+
+const SURE: Record<KnownVehicle['sure'], { tone: 'pass' | 'accent' | 'unsure'; word: string }> = {
+  certain: { tone: 'pass', word: 'surely' },
+  likely: { tone: 'accent', word: 'likely' },
+  perhaps: { tone: 'unsure', word: 'perhaps' },
+};
+
+/** Vehicles that have been here before, to be taken for this one in a press. */
+function KnownHere() {
+  const known = useKnownVehicles();
+  const caseId = useCase((s) => s.record.case.id);
+  const edit = useCase((s) => s.edit);
+  const flush = useCase((s) => s.flush);
+  const isThis = (id: string) => {
+    edit('case', caseId, 'vehicleId', id);
+    void flush();
+  };
+  return known.map((k) => (
+    <History key={k.vehicle.id} aria-label="Vehicle known here">
+      <li>
+        <strong>{k.name}</strong> <Figure>{k.vehicle.plate || k.vehicle.vin}</Figure> has been here before.
+        <Tag $tone={SURE[k.sure].tone}>
+          {SURE[k.sure].word} the same: {k.because}
+        </Tag>
+        <OfferButton onPress={() => isThis(k.vehicle.id)}>It is this vehicle</OfferButton>
+      </li>
+      <CaseLines cases={k.cases} />
+    </History>
+  ));
+}
+
+/** Cylinders, firing order, banks, fuel and market, which only some jobs ask for. */
+function EngineLayout() {
+  const id = useCase((s) => s.record.vehicle.id);
+  const v = { kind: 'vehicle', id } as const;
+  return (
+    <>
+      <Sub>Engine layout and market</Sub>
+      <Row $columns="0.6fr 1.2fr 0.7fr 1fr 0.6fr 1fr 0.8fr 0.8fr">
+        <NumberField {...v} field="cylinders" label="Cylinders" />
+        <LineField {...v} field="firingOrder" label="Firing order" figure placeholder="1-3-4-2" />
+        <ChoiceField {...v} field="firing" label="Firing" options={['', 'even', 'odd']} empty="?" />
+        <LineField {...v} field="displacement" label="Displacement" figure placeholder="1.6 L" />
+        <NumberField {...v} field="strokes" label="Strokes" placeholder="4" />
+        <LineField {...v} field="banks" label="Banks" placeholder="1: 1 2 3, 2: 4 5 6" />
+        <LineField {...v} field="fuel" label="Fuel" />
+        <LineField {...v} field="market" label="Market" />
+      </Row>
+      <LayoutSays />
+    </>
   );
 }
 
@@ -210,7 +233,7 @@ function LayoutSays() {
   return (
     <>
       {order && typeof order !== 'string' && (
-        <Quiet style={{ paddingLeft: 8 }}>
+        <Quiet $indent>
           {firing === 'odd'
             ? 'Fires at unequal angles of the crank.'
             : `Fires every ${Math.round(order.interval ?? 0)}° of the crank${firing === 'even' ? '' : ', if it fires evenly'}.`}

@@ -5,6 +5,7 @@ import { useRef, useState } from 'react';
 import { vinsIn, type FoundVin } from '@/core/vehicle';
 import { Button, Quiet } from '@/ui/controls';
 import { FileButton } from '@/ui/file-button';
+import { Inline, Problem } from '@/ui/layout';
 import { OfferButton } from '../guidance/offer';
 import type { PhotoReading } from '../scans/read-photo';
 
@@ -66,7 +67,7 @@ export function VinLabel({ onVin }: { onVin: (vin: string) => void }) {
     }
   };
   return (
-    <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'center', paddingLeft: 8 }}>
+    <Inline $gap={8} $align="center" $indent>
       <FileButton
         label="Photo of the label"
         accept="image/*"
@@ -103,11 +104,7 @@ export function VinLabel({ onVin }: { onVin: (vin: string) => void }) {
           {o.checked ? ', check digit right' : ''}
         </OfferButton>
       ))}
-      {state.problem && (
-        <p role="alert" style={{ color: 'var(--fail)' }}>
-          {state.problem}
-        </p>
-      )}
-    </div>
+      {state.problem && <Problem>{state.problem}</Problem>}
+    </Inline>
   );
 }

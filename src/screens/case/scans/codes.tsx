@@ -1,15 +1,29 @@
 'use client';
 
+import styled from 'styled-components';
 import { Plus, X } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { doneRepairs, type RowOf } from '@/core/case';
 import { unrecordedClears } from '@/core/codes';
 import { Button, Figure, IconButton, Quiet, Tag } from '@/ui/controls';
+import { Cell, Inline, Text } from '@/ui/layout';
 import { ChoiceField, LineField, Row } from '../fields';
 import { Files } from '../files';
 import { ScanCoverage } from './scan-coverage';
 import { useCase } from '../saving/store';
+
+const Raw = styled.pre`
+  margin: 4px;
+  max-height: 140px;
+  overflow: auto;
+`;
+const Columns = styled.dl`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: 2px 18px;
+  padding: 4px 0;
+`;
 
 /** Fetched on the press. */
 const AddCode = dynamic(() => import('./add-code').then((m) => m.AddCode));
@@ -50,10 +64,10 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
   return (
     <div>
       <Row $columns="auto 1.2fr 0.8fr 0.8fr 0.8fr 1fr auto">
-        <strong style={{ paddingTop: 5 }}>
+        <Text as="strong" $pad="5px 0 0">
           {name} · {mine.length} code{mine.length === 1 ? '' : 's'}
           {repaired && <Quiet> after the repair</Quiet>}
-        </strong>
+        </Text>
         <ChoiceField {...b} field="phase" label="Taken" options={takenOptions(scan.phase)} empty="driven?" />
         <ChoiceField
           {...b}
@@ -84,7 +98,7 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
         </IconButton>
       </Row>
       {adding && <AddCode scan={scan} onClose={() => setAdding(false)} />}
-      <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap', marginTop: 2 }}>
+      <Inline $gap={6} $margin="2px 0 0">
         <ScanCoverage scan={scan} />
         {!adding && (
           <Button $kind="quiet" onPress={() => setAdding(true)}>
@@ -108,24 +122,24 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
           </Tag>
         )}
         {scan.leftover.length > 0 && (
-          <details style={{ fontSize: '0.8125rem' }}>
+          <Text as="details" $size="small">
             <summary>
               {scan.leftover.length} line{scan.leftover.length === 1 ? '' : 's'} not understood
             </summary>
-            <pre style={{ margin: 4, maxHeight: 140, overflow: 'auto' }}>{scan.leftover.join('\n')}</pre>
-          </details>
+            <Raw>{scan.leftover.join('\n')}</Raw>
+          </Text>
         )}
         {live.length > 0 && (
-          <details style={{ fontSize: '0.8125rem', flexBasis: '100%' }}>
+          <Text as="details" $size="small" $whole>
             <summary>Values at that moment: {live.length}</summary>
             <Values rows={live.map((l) => ({ id: l.id, name: l.name, entered: l.entered }))} />
-          </details>
+          </Text>
         )}
-        <div style={{ flexBasis: '100%' }}>
+        <Cell $whole>
           <Files scanId={scan.id} label={`Photos of ${name}`} />
-        </div>
+        </Cell>
         {frames.length > 0 && (
-          <details style={{ fontSize: '0.8125rem', flexBasis: '100%' }}>
+          <Text as="details" $size="small" $whole>
             <summary>Freeze frame: {frames.length} values</summary>
             <Values
               rows={frames.map((f) => ({
@@ -134,9 +148,9 @@ export function ScanItem({ scan, name }: { scan: RowOf<'scan'>; name: string }) 
                 entered: f.entered,
               }))}
             />
-          </details>
+          </Text>
         )}
-      </div>
+      </Inline>
     </div>
   );
 }
@@ -148,38 +162,33 @@ export function ClearItem({ clear }: { clear: RowOf<'clear'> }) {
   const remove = useCase((s) => s.remove);
   const blind = unrecordedClears(scans, clears).includes(clear.id);
   return (
-    <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
+    <Inline $gap={8} $align="center" $nowrap>
       <strong>Codes cleared</strong>
       {blind && <Tag $tone="fail">without a scan before it: what stood there is lost</Tag>}
-      <span style={{ flex: 1 }}>
+      <Cell as="span" $grow>
         <LineField kind="clear" id={clear.id} field="note" label="Note" hideLabel placeholder="note" />
-      </span>
+      </Cell>
       <IconButton aria-label="Remove this clear" onPress={() => remove('clear', clear.id, 'clear')}>
         <X aria-hidden="true" />
       </IconButton>
-    </div>
+    </Inline>
   );
 }
 
 /** Names with their values, in columns. */
 function Values({ rows }: { rows: { id: string; name: string; entered: string }[] }) {
   return (
-    <dl
-      style={{
-        display: 'grid',
-        gridTemplateColumns: 'repeat(auto-fill, minmax(230px, 1fr))',
-        gap: '2px 18px',
-        padding: '4px 0',
-      }}
-    >
+    <Columns>
       {rows.map((r) => (
-        <div key={r.id} style={{ display: 'flex', justifyContent: 'space-between', gap: 8 }}>
-          <dt style={{ color: 'var(--ink-2)' }}>{r.name}</dt>
+        <Inline key={r.id} $gap={8} $justify="space-between" $nowrap>
+          <Text as="dt" $tone="ink-2">
+            {r.name}
+          </Text>
           <dd>
             <Figure>{r.entered}</Figure>
           </dd>
-        </div>
+        </Inline>
       ))}
-    </dl>
+    </Columns>
   );
 }

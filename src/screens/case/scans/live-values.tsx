@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { besideEachOther, momentOf } from '@/core/codes';
 import type { RowOf } from '@/core/case';
 import { Button, Figure, Quiet, Segments } from '@/ui/controls';
+import { Text } from '@/ui/layout';
 import { LineInput } from '@/ui/line-input';
 import { PlainTable } from '@/ui/plain-table';
 import { VerdictShape } from '@/ui/marks';
@@ -38,7 +39,7 @@ export function LiveValues() {
     r.cells.some((c) => c && (c.verdict === '' ? c.because !== '' : c.verdict !== 'pass')),
   ).length;
   return (
-    <details open={odd > 0 || lists.length > 1} style={{ paddingLeft: 8 }}>
+    <Text as="details" open={odd > 0 || lists.length > 1} $indent>
       <summary>
         Live values{lists.length > 1 ? ', side by side' : ''}: {rows.length}
         {odd > 0 && `, ${odd} to look at`}
@@ -78,19 +79,19 @@ export function LiveValues() {
           ))}
         </tbody>
       </Table>
-    </details>
+    </Text>
   );
 }
 
 type Lists = { name: string; moment: string; values: RowOf<'live'>[] }[];
 
-const ROW_HEAD = {
-  fontWeight: 400,
-  color: 'var(--ink-2)',
-  fontSize: 'inherit',
-  verticalAlign: 'top',
-  borderBottomColor: 'var(--rule)',
-} as const;
+const RowHead = styled.th`
+  font-weight: 400;
+  color: var(--ink-2);
+  font-size: inherit;
+  vertical-align: top;
+  border-bottom-color: var(--rule);
+`;
 
 /** Lists of which nothing tells when they were taken are each a moment of their own. */
 const momentKey = (list: Lists[number]): string => list.moment || list.name;
@@ -113,11 +114,9 @@ function ValueRow({
   const several = lists.length > 1;
   return (
     <tr>
-      <th scope="row" style={ROW_HEAD}>
-        {row.name}
-      </th>
+      <RowHead scope="row">{row.name}</RowHead>
       {row.cells.map((cell, i) => (
-        <td key={lists[i]!.name} style={{ whiteSpace: 'nowrap' }}>
+        <Text as="td" key={lists[i]!.name} $lines="nowrap">
           {cell && <Figure>{cell.entered}</Figure>}
           {cell && (cell.verdict || cell.because) && (
             <>
@@ -128,11 +127,11 @@ function ValueRow({
           {cell && lists.length > 1 && momentKey(lists[i]!) !== moment && (
             <LimitSaid limit={lists[i]!.values[cell.at]!.limit} />
           )}
-        </td>
+        </Text>
       ))}
-      <td style={{ minWidth: 120 }}>
+      <Text as="td" $min={120}>
         {limited.length > 0 && <LimitOf name={row.name} of={limited} told={several} />}
-      </td>
+      </Text>
       <td>
         {mine.map(({ list, cell, live }) => {
           const offer = live.limit === '' ? offers[live.id]?.[0] : undefined;

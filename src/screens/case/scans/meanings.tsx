@@ -7,6 +7,14 @@ import styled from 'styled-components';
 import { baseCode, meaningOf } from '@/core/codes';
 import { IconButton, Input, Quiet } from '@/ui/controls';
 
+/* A button's own rule sets the size of what is in it. */
+const SmallPencil = styled(Pencil)`
+  && {
+    width: 12px;
+    height: 12px;
+  }
+`;
+
 /** What codes mean: the tool's wording, else the shop's own, else the dictionary that ships. */
 
 interface Shared {
@@ -85,7 +93,7 @@ export function Wording({ code, toolText }: { code: string; toolText: string }) 
         aria-label={`Say what ${code} means in the shop’s words`}
         onPress={() => setTyped(ours || toolText || shipped)}
       >
-        <Pencil aria-hidden="true" style={{ width: 12, height: 12 }} />
+        <SmallPencil aria-hidden="true" />
       </SmallButton>
     </>
   );

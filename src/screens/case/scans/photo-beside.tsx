@@ -1,6 +1,14 @@
 'use client';
 
+import styled from 'styled-components';
 import { useEffect, useState } from 'react';
+import { Text } from '@/ui/layout';
+
+const Picture = styled.img`
+  display: block;
+  max-width: 100%;
+  max-height: 200px;
+`;
 
 /** The photo that was read, to compare with; a press opens it at its full size. */
 export function PhotoBeside({ file }: { file: File }) {
@@ -13,17 +21,8 @@ export function PhotoBeside({ file }: { file: File }) {
   }, [file]);
   if (url === '') return null;
   return (
-    <a
-      href={url}
-      target="_blank"
-      rel="noreferrer"
-      style={{ display: 'block', width: 'fit-content', margin: '4px 0' }}
-    >
-      <img
-        src={url}
-        alt="The photo that was read"
-        style={{ maxWidth: '100%', maxHeight: 200, display: 'block' }}
-      />
-    </a>
+    <Text as="a" href={url} target="_blank" rel="noreferrer" $block $width="fit-content" $margin="4px 0">
+      <Picture src={url} alt="The photo that was read" />
+    </Text>
   );
 }

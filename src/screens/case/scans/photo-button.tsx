@@ -4,6 +4,7 @@ import { Camera } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Button, Quiet } from '@/ui/controls';
 import { FileButton } from '@/ui/file-button';
+import { Inline, Problem } from '@/ui/layout';
 import type { PhotoReading } from './read-photo';
 
 /** What was read of a photo: its text, how sure each line is, and the picture itself. */
@@ -52,7 +53,7 @@ export function usePhoto(onRead: (read: PhotoRead) => void) {
 /** Takes a photo, or one that is there, and says how far its reading has come. */
 export function PhotoButton({ photo }: { photo: ReturnType<typeof usePhoto> }) {
   return (
-    <div style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
+    <Inline $gap={8} $align="center">
       <FileButton
         label="Photo of the screen"
         accept="image/*"
@@ -63,23 +64,14 @@ export function PhotoButton({ photo }: { photo: ReturnType<typeof usePhoto> }) {
       </FileButton>
       {photo.share !== undefined && (
         <>
-          <progress
-            value={photo.share}
-            max={1}
-            aria-label="Reading the photo"
-            style={{ accentColor: 'var(--accent)' }}
-          />
+          <progress value={photo.share} max={1} aria-label="Reading the photo" />
           <Quiet role="status">Reading the photo, some ten seconds</Quiet>
           <Button $kind="quiet" onPress={photo.stop}>
             Stop
           </Button>
         </>
       )}
-      {photo.problem && (
-        <p role="alert" style={{ color: 'var(--fail)' }}>
-          {photo.problem}
-        </p>
-      )}
-    </div>
+      {photo.problem && <Problem>{photo.problem}</Problem>}
+    </Inline>
   );
 }

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { Op, RowOf } from '@/core/case';
 import { coverageOf } from '@/core/codes';
 import { Button, Choice, Input, Quiet, Tag } from '@/ui/controls';
+import { Inline } from '@/ui/layout';
 import { OfferButton } from '../guidance/offer';
 import { useCase } from '../saving/store';
 
@@ -73,36 +74,32 @@ export function ScanCoverage({ scan }: { scan: RowOf<'scan'> }) {
     setChanging(false);
   };
   const which = (
-    <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', flexWrap: 'wrap' }}>
+    <Inline as="span" $tight $gap={6} $align="center">
       <Input
         aria-label="These modules were read"
         value={names}
         placeholder="these modules: Engine, ABS"
-        style={{ width: 220 }}
+        $width={220}
         onChange={(e) => setNames(e.target.value)}
         onKeyDown={(e) => e.key === 'Enter' && theseModules()}
       />
       <Button $kind="quiet" isDisabled={names.trim() === ''} onPress={theseModules}>
         These
       </Button>
-    </span>
+    </Inline>
   );
   if (!coverage.told)
     return (
-      <div
-        role="group"
-        aria-label="What did it read?"
-        style={{ display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'center', flexBasis: '100%' }}
-      >
-        <Tag $tone="unsure" style={{ whiteSpace: 'normal' }}>
+      <Inline role="group" aria-label="What did it read?" $gap={8} $align="center" $whole>
+        <Tag $tone="unsure" $wraps>
           What did it read? Until this is answered, no code counts as gone.
         </Tag>
         <OfferButton onPress={() => setScope('vehicle')}>The whole vehicle</OfferButton>
         {which}
-      </div>
+      </Inline>
     );
   return (
-    <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'center', flexBasis: '100%' }}>
+    <Inline $gap={8} $align="center" $whole>
       <Quiet>{coverage.because}</Quiet>
       {changing ? (
         <>
@@ -119,6 +116,6 @@ export function ScanCoverage({ scan }: { scan: RowOf<'scan'> }) {
           Correct
         </Button>
       )}
-    </div>
+    </Inline>
   );
 }

@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import { CODE_STATUSES, type CodeStatus } from '@/core/case';
 import type { Label } from '@/core/codes';
 import { Button, Choice, Figure, IconButton, Input, Quiet, Tag } from '@/ui/controls';
+import { Inline } from '@/ui/layout';
 import type { ScanReadingState } from './scan-edits';
 
 /** What the lines of a report became, each with what puts it right in one press. */
@@ -93,13 +94,13 @@ function Waiting({ row, code, state }: { row: number; code: string; state: ScanR
   const [typed, setTyped] = useState(/\d/.test(code) ? code : '');
   const take = () => typed.trim() !== '' && state.setCode(row, typed.trim());
   return (
-    <div style={{ display: 'flex', gap: 6, alignItems: 'center' }}>
+    <Inline $gap={6} $align="center" $nowrap>
       <Input
         $figure
         aria-label={`Code that was read as ${code}`}
         value={typed}
         maxLength={60}
-        style={{ width: 100 }}
+        $width={100}
         onChange={(e) => setTyped(e.target.value)}
         onKeyDown={(e) => {
           if (e.key !== 'Enter') return;
@@ -111,7 +112,7 @@ function Waiting({ row, code, state }: { row: number; code: string; state: ScanR
       <Button $kind="quiet" onPress={() => state.remove(row)}>
         Leave it out
       </Button>
-    </div>
+    </Inline>
   );
 }
 

@@ -1,6 +1,7 @@
 'use client';
 
 import { Quiet, Segments } from '@/ui/controls';
+import { Cell, Inline, Text } from '@/ui/layout';
 import { useSuspectName } from '../conclusion/parts';
 import { useCase } from '../saving/store';
 
@@ -19,27 +20,16 @@ export function Bearings({ testId }: { testId: string }) {
   const remove = useCase((s) => s.remove);
   const name = useSuspectName();
   if (suspects.length === 0)
-    return (
-      <Quiet style={{ paddingLeft: 8 }}>
-        Add suspects below; this test can then count for or against them.
-      </Quiet>
-    );
+    return <Quiet $indent>Add suspects below; this test can then count for or against them.</Quiet>;
   return (
     <div>
       {suspects.map((s) => {
         const row = bearings.find((x) => x.testId === testId && x.suspectId === s.id);
         return (
-          <div
-            key={s.id}
-            style={{
-              display: 'flex',
-              flexWrap: 'wrap',
-              gap: 10,
-              alignItems: 'center',
-              padding: '2px 0 2px 8px',
-            }}
-          >
-            <span style={{ flex: 1 }}>{name(s)}</span>
+          <Inline key={s.id} $gap={10} $align="center" $pad="2px 0 2px 8px">
+            <Cell as="span" $grow>
+              {name(s)}
+            </Cell>
             <Segments
               label={`Says of ${name(s)}`}
               value={row?.says ?? ''}
@@ -55,7 +45,7 @@ export function Bearings({ testId }: { testId: string }) {
                 if (says === 'rules out') edit('suspect', s.id, 'state', 'ruled out');
               }}
             />
-          </div>
+          </Inline>
         );
       })}
     </div>
@@ -72,5 +62,9 @@ export function BearingsInWords({ testId }: { testId: string }) {
     return suspect ? [`${SAYS[b.says] ?? b.says} ${name(suspect)}`] : [];
   });
   if (words.length === 0) return null;
-  return <p style={{ paddingLeft: 8, fontSize: '0.875rem' }}>→ {words.join('; ')}</p>;
+  return (
+    <Text $size="note" $indent>
+      → {words.join('; ')}
+    </Text>
+  );
 }

@@ -7,6 +7,7 @@ import { changeBetween } from '@/core/readings';
 import type { Entries } from '@/screens/checks/entries';
 import { CheckForm } from '@/screens/checks/check-form';
 import { Quiet } from '@/ui/controls';
+import { Cell } from '@/ui/layout';
 import { ChoiceField, LineField } from '../fields';
 import { useCase } from '../saving/store';
 
@@ -29,7 +30,7 @@ export function CheckOnCase({
   const check = checkOf(test.checkId);
   if (!check)
     return (
-      <Quiet as="p" style={{ padding: 8 }}>
+      <Quiet as="p" $pad="8px">
         The computed check “{test.checkId}” is not part of this version of Vantle; what was entered is kept.
       </Quiet>
     );
@@ -45,7 +46,7 @@ export function CheckOnCase({
       return (
         <>
           <LineField kind="input" id={row.id} field={of} {...props} />
-          {change && <Quiet style={{ paddingLeft: 8 }}>{change}</Quiet>}
+          {change && <Quiet $indent>{change}</Quiet>}
         </>
       );
     },
@@ -62,11 +63,11 @@ export function CheckOnCase({
     fill: (row, value) => edit('input', row.id, 'entered', value),
   };
   return (
-    <div style={{ padding: '4px 0 6px' }}>
+    <Cell $pad="4px 0 6px">
       <CheckForm check={check} entries={entries} earlier={earlier} />
-      <Quiet as="p" style={{ padding: '4px 8px 0' }}>
+      <Quiet as="p" $pad="4px 8px 0">
         <Link href={`/tests/${check.id}`}>How this check goes, and where its limits come from</Link>
       </Quiet>
-    </div>
+    </Cell>
   );
 }

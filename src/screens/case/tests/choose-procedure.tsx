@@ -9,6 +9,7 @@ import type { Procedure } from '@/core/case';
 import { ask } from '../../send';
 import { beginRun, rankProcedures } from '@/core/guide';
 import { Button, Quiet, Tag } from '@/ui/controls';
+import { Inline, Problem } from '@/ui/layout';
 import { nowIso } from '../fields';
 import { useSuspectName } from '../conclusion/parts';
 import { useCase } from '../saving/store';
@@ -50,11 +51,7 @@ export function ChooseProcedure({ onDone }: { onDone: () => void }) {
     return <SaveProcedure testIds={record.test.map((t) => t.id)} choose onDone={() => setSaving(false)} />;
   return (
     <Panel title="Procedures of this shop" onDone={onDone}>
-      {problem && (
-        <p role="alert" style={{ color: 'var(--fail)' }}>
-          {problem}
-        </p>
-      )}
+      {problem && <Problem>{problem}</Problem>}
       {list?.length === 0 && (
         <Quiet>None yet. A test, or a row of tests, that worked can be saved as one.</Quiet>
       )}
@@ -80,7 +77,7 @@ export function ChooseProcedure({ onDone }: { onDone: () => void }) {
           </Offer>
         ))}
       </ul>
-      <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}>
+      <Inline $gap={10} $align="center">
         {record.test.length > 0 && (
           <Button $kind="quiet" onPress={() => setSaving(true)}>
             <FolderPlus aria-hidden="true" /> Save tests of this case as one
@@ -89,7 +86,7 @@ export function ChooseProcedure({ onDone }: { onDone: () => void }) {
         <Quiet>
           <Link href="/tests/procedures">All procedures</Link>
         </Quiet>
-      </div>
+      </Inline>
     </Panel>
   );
 }

@@ -35,7 +35,11 @@ const Because = styled.p<{ $met: string }>`
   grid-column: 2 / -1;
   padding-left: 8px;
   font-size: 0.8125rem;
-  color: ${({ $met }) => ($met === 'no' ? 'var(--void)' : $met === 'yes' ? 'var(--pass)' : 'var(--unsure)')};
+  color: ${({ $met }) => {
+    if ($met === 'no') return 'var(--void)';
+    if ($met === 'yes') return 'var(--pass)';
+    return 'var(--unsure)';
+  }};
 `;
 
 /** One condition: met or not, by its own reading where it has one. */

@@ -2,6 +2,7 @@
 
 import { EXPECTATION_SOURCES, VERDICTS, WHERE_KINDS, type RowOf } from '@/core/case';
 import { uncertainty } from '@/core/readings';
+import { Stack, Text } from '@/ui/layout';
 import { ChoiceField, LineField, NumberField, ProseField, Row } from '../fields';
 
 const WHERE_HINT: Record<string, string> = {
@@ -20,7 +21,7 @@ export function Details({ test }: { test: RowOf<'test'> }) {
   const wrong =
     typeof accuracy === 'number' || /unit|compared/.test(accuracy.problem) ? '' : accuracy.problem;
   return (
-    <div style={{ display: 'grid', gap: 6, padding: '4px 0' }}>
+    <Stack $gap={6} $pad="4px 0">
       <Row $columns="0.7fr 1.5fr 1.6fr 0.6fr">
         <ChoiceField {...b} field="whereKind" label="Where" options={WHERE_KINDS} empty="which kind" />
         <LineField
@@ -39,16 +40,16 @@ export function Details({ test }: { test: RowOf<'test'> }) {
         <LineField {...b} field="accuracy" label="Accurate to" figure placeholder="± (0.5 % + 2 digits)" />
       </Row>
       {wrong && (
-        <p role="alert" style={{ color: 'var(--unsure)', fontSize: '0.8125rem', paddingLeft: 8 }}>
+        <Text role="alert" $tone="unsure" $size="small" $indent>
           {wrong}
-        </p>
+        </Text>
       )}
       <ProseField {...b} field="note" label="Note" />
       <Row $columns="0.7fr 2fr">
         <ChoiceField {...b} field="overrule" label="Verdict by hand" options={VERDICTS} empty="computed" />
         <LineField {...b} field="overruleWhy" label="Why by hand" />
       </Row>
-    </div>
+    </Stack>
   );
 }
 
@@ -65,5 +66,9 @@ export function DetailsInWords({ test }: { test: RowOf<'test'> }) {
     test.note,
   ].filter(Boolean);
   if (words.length === 0) return null;
-  return <p style={{ paddingLeft: 8, fontSize: '0.875rem', color: 'var(--ink-2)' }}>{words.join(' ')}</p>;
+  return (
+    <Text $tone="ink-2" $size="note" $indent>
+      {words.join(' ')}
+    </Text>
+  );
 }

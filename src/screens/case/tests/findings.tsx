@@ -32,7 +32,7 @@ export function Findings({ test }: { test: RowOf<'test'> }) {
   const channels = Object.values(ran.roles).flat();
   return (
     <>
-      <Quiet as="p" style={{ padding: '2px 8px' }}>
+      <Quiet as="p" $pad="2px 8px">
         Analysis{channels.length > 0 && ` of ${channels.join(', ')}`}
         {Object.keys(ran.settings).length > 0 &&
           ` (${Object.entries(ran.settings)
@@ -67,7 +67,7 @@ export function Findings({ test }: { test: RowOf<'test'> }) {
                   </>
                 )}
                 {first && (
-                  <Quiet as="span" style={{ display: 'block' }}>
+                  <Quiet as="span" $block>
                     before: <Figure>{first.figure}</Figure> <VerdictMark verdict={first.verdict} small />
                   </Quiet>
                 )}

@@ -73,7 +73,7 @@ export function KnownGoodOffers({ reading }: { reading: RowOf<'reading'> }) {
               <Figure>{o.low === o.high ? o.low : `${o.low} to ${o.high}`}</Figure>
               {o.stands && <b> {o.stands}</b>}
             </span>
-            <Quiet as="span" style={{ display: 'block' }}>
+            <Quiet as="span" $block>
               {inWords(o)};{' '}
               {o.from.slice(0, 4).map((f, i) => (
                 <span key={i}>

@@ -14,6 +14,7 @@ import {
   type LimitReading,
 } from '@/core/readings';
 import { IconButton } from '@/ui/controls';
+import { Inline } from '@/ui/layout';
 import { VerdictShape } from '@/ui/marks';
 import { LineField } from '../fields';
 import { OfferButton } from '../guidance/offer';
@@ -115,10 +116,10 @@ export function ReadingRow({
             }}
           />
         </Leaving>
-        <span style={{ display: 'inline-flex' }}>
+        <Inline as="span" $tight $nowrap>
           {!many && (judged.verdict || r.entered) && <VerdictShape verdict={judged.verdict} size={13} />}
           {judged.verdict && <span className="visually-hidden">{displayWord(judged.verdict)}</span>}
-        </span>
+        </Inline>
         <Leaving onLeave={bound.leave}>
           <LineField {...b} field="limit" label="Limit" figure placeholder="no limit set" onEnter={onEnter} />
         </Leaving>
@@ -144,8 +145,15 @@ export function ReadingRow({
       )}
       {!many && offers.length > 0 && (
         <Under>
-          {offers.map(({ field, text }) => (
-            <OfferButton key={text} onPress={() => edit('reading', r.id, field, text)}>
+          {offers.map(({ field, text, words }) => (
+            <OfferButton
+              key={text}
+              onPress={() => {
+                // What was said beside the figure goes on standing, as what was read.
+                if (words && r.label === '') edit('reading', r.id, 'label', words);
+                edit('reading', r.id, field, text);
+              }}
+            >
               {text === '' ? 'Remove the limit' : `Take ${text}`}
             </OfferButton>
           ))}
@@ -179,9 +187,14 @@ function wantedUnit(read: LimitReading): string {
 function offersFor(
   r: Pick<RowOf<'reading'>, 'entered' | 'limit'>,
   air: number | undefined,
-): { field: 'entered' | 'limit'; text: string }[] {
+): { field: 'entered' | 'limit'; text: string; words?: string }[] {
   const [limit, entry] = readBoth(r.entered, r.limit, air);
   if (!limit.ok) return (limit.offers ?? []).map((text) => ({ field: 'limit', text }));
+  // Words with a limit in them, beside a figure: one of the two was meant otherwise.
+  if (limit.offers && (entry.kind === 'quantity' || (entry.kind === 'state' && entry.figure)))
+    return limit.offers.map((text) => ({ field: 'limit', text }));
+  if (entry.kind === 'state' && entry.figure && wantedUnit(limit) !== '')
+    return [{ field: 'entered', text: entry.figure, words: entry.beside }];
   // A limit that a new row took over from the one above, and that is of another kind than what is read here.
   if (entry.kind === 'quantity' && entry.quantity.unit !== '') {
     const of = wantedUnit(limit);

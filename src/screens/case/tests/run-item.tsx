@@ -7,6 +7,7 @@ import type { RowOf } from '@/core/case';
 import { runProgress } from '@/core/guide';
 import { Button, Quiet, Tag } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
+import { Cell } from '@/ui/layout';
 import { VerdictMark, VerdictShape } from '@/ui/marks';
 import { LineField, focusNext } from '../fields';
 import { usePeople } from '../people';
@@ -153,12 +154,12 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
               )}
             </Head>
             {open === s.id && (
-              <div style={{ padding: '6px 8px 2px' }}>
+              <Cell $pad="6px 8px 2px">
                 <TestItem test={tests[i]!} asStep />
                 {s.skipped !== '' && (
-                  <div style={{ padding: '2px 12px' }}>
+                  <Cell $pad="2px 12px">
                     <LineField kind="test" id={s.id} field="skipped" label="Skipped because" />
-                  </div>
+                  </Cell>
                 )}
                 <Feet>
                   <Button $kind="main" onPress={() => goOn(s.id)}>
@@ -174,7 +175,7 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
                     </Button>
                   )}
                 </Feet>
-              </div>
+              </Cell>
             )}
           </Step>
         ))}

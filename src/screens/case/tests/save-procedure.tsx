@@ -9,6 +9,7 @@ import { partsOf, stepOf } from '@/core/guide';
 import { Button, Quiet } from '@/ui/controls';
 import { LineInput } from '@/ui/line-input';
 import { sendProcedure } from '@/screens/procedures/send';
+import { Problem } from '@/ui/layout';
 import { useSuspectName } from '../conclusion/parts';
 import { useCase } from '../saving/store';
 import { useChasedCodes } from './chased';
@@ -126,11 +127,7 @@ export function SaveProcedure({
           </Pick>
         ))}
       <Quiet>Questions, places, cautions, set-up, conditions and limits are kept; readings are not.</Quiet>
-      {problem && (
-        <p role="alert" style={{ color: 'var(--fail)' }}>
-          {problem}
-        </p>
-      )}
+      {problem && <Problem>{problem}</Problem>}
       <div>
         <Button
           $kind="main"

@@ -1,6 +1,6 @@
 'use client';
 
-import { CopyPlus, FolderPlus, Plus, X } from 'lucide-react';
+import { CopyPlus, FolderPlus, X } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -9,22 +9,22 @@ import type { RowOf } from '@/core/case';
 import { judgeWhole, overall, readingBars, sameReading, type WholeJudgement } from '@/core/checks';
 import { partsOf } from '@/core/guide';
 import { barometerOf } from '@/core/readings';
-import { Button, IconButton, Quiet } from '@/ui/controls';
+import { IconButton, Quiet } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
+import { Cell, Inline, Text } from '@/ui/layout';
 import { VerdictMark } from '@/ui/marks';
 import { LineField, focusNext } from '../fields';
-import { AddFiles, Files } from '../files';
+import { Files } from '../files';
 import { FoundInTrace } from '../../traces/list';
 import { OfferButton } from '../guidance/offer';
 import { useCase } from '../saving/store';
-import { Bearings, BearingsInWords } from './bearings';
 import { CheckOnCase } from './check-on-case';
 import { AllMet, ConditionRow, SetupRow } from './conditions';
-import { Details, DetailsInWords } from './details';
 import { Findings } from './findings';
 import { ReadingRow } from './reading-row';
 import { useRepeat } from './repeat';
 import { SaveProcedure } from './save-procedure';
+import { TestTools } from './test-tools';
 import { Watch } from './watch';
 
 /** The charts are heavy; a case without bars does not load them. */
@@ -63,94 +63,49 @@ const Said = styled.p<{ $verdict: string }>`
   font-size: 0.875rem;
 `;
 
-const Tools = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 4px;
-`;
+/** The rows of one test and of the test it repeats. Its own only: a letter on one test is nothing to the others. */
+function useTestRows(test: RowOf<'test'>) {
+  const first = useCase((s) => s.record.test.find((t) => t.id === test.repeatOf));
+  const before = useCase(useShallow((s) => s.record.reading.filter((r) => r.testId === test.repeatOf)));
+  const firstInputs = useCase(useShallow((s) => s.record.input.filter((i) => i.testId === test.repeatOf)));
+  const conditions = useCase(useShallow((s) => partsOf(s.record, test.id).conditions));
+  const readings = useCase(useShallow((s) => partsOf(s.record, test.id).readings));
+  const inputs = useCase(useShallow((s) => partsOf(s.record, test.id).inputs));
+  const findings = useCase(useShallow((s) => s.record.finding.filter((f) => f.testId === test.id)));
+  const earlier = first && { readings: before, inputs: firstInputs };
+  const judged = judgeWhole(test, conditions, readings, inputs, findings, earlier);
+  return { first, before, conditions, readings, inputs, judged };
+}
 
 /**
  * One test: question, cautions, conditions and set-up, then readings that judge themselves. As a
  * step of a procedure its question stands in the checklist already.
  */
 export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boolean }) {
-  const first = useCase((s) => s.record.test.find((t) => t.id === test.repeatOf));
-  const before = useCase(useShallow((s) => s.record.reading.filter((r) => r.testId === test.repeatOf)));
-  const repeatedOrOpen = useCase(
-    (s) => s.record.repair.length === 0 || s.record.test.some((t) => t.repeatOf === test.id),
+  const { first, before, conditions, readings, inputs, judged } = useTestRows(test);
+  const toRepeat = useCase(
+    (s) =>
+      judged.test.verdict === 'fail' &&
+      s.record.repair.length > 0 &&
+      !s.record.test.some((t) => t.repeatOf === test.id),
   );
-  // Its own rows only: a letter on one test is nothing to the others.
-  const conditions = useCase(useShallow((s) => partsOf(s.record, test.id).conditions));
-  const readings = useCase(useShallow((s) => partsOf(s.record, test.id).readings));
-  const inputs = useCase(useShallow((s) => partsOf(s.record, test.id).inputs));
   const add = useCase((s) => s.add);
-  const remove = useCase((s) => s.remove);
-  const [more, setMore] = useState(false);
-  const [saving, setSaving] = useState(false);
+  const repeat = useRepeat();
   const [withSetup, setWithSetup] = useState(false);
   const [watching, setWatching] = useState(false);
-  const findings = useCase(useShallow((s) => s.record.finding.filter((f) => f.testId === test.id)));
-  const firstInputs = useCase(useShallow((s) => s.record.input.filter((i) => i.testId === test.repeatOf)));
-  const judged = judgeWhole(
-    test,
-    conditions,
-    readings,
-    inputs,
-    findings,
-    first && { readings: before, inputs: firstInputs },
-  );
   const { verdict, because } = judged.test;
-  const air = barometerOf(readings);
-  const bars = readingBars(
-    readings,
-    judged.readings.map((j) => j.verdict),
-    before,
-  );
-  const b = { kind: 'test', id: test.id } as const;
-
   const addReading = () => {
-    const last = readings.at(-1);
-    const id = add('reading', { testId: test.id, limit: last?.limit ?? '', position: readings.length });
-    focusNext(`${id}:label`);
+    const limit = readings.at(-1)?.limit ?? '';
+    focusNext(`${add('reading', { testId: test.id, limit, position: readings.length })}:label`);
   };
-  const repeat = useRepeat();
-  const again = () => repeat(test);
-  const toRepeat = verdict === 'fail' && !repeatedOrOpen;
-
   return (
     <Card $verdict={verdict} aria-label={test.question || 'Test'} id={`test-${test.id}`}>
-      <div style={{ display: 'flex', gap: 8, alignItems: 'start' }}>
-        <div style={{ flex: 1, minWidth: 0 }}>
-          {!asStep && (
-            <LineField
-              {...b}
-              field="question"
-              label="Question"
-              hideLabel
-              onEnter={() => focusNext(readings[0] ? `${readings[0].id}:label` : '')}
-              placeholder="What does this test ask? “Does the pump hold pressure after switching off?”"
-            />
-          )}
-        </div>
-        <span style={{ paddingTop: 5 }}>
-          <VerdictMark verdict={verdict} />
-        </span>
-        <IconButton aria-label="Repeat this test" onPress={again}>
-          <CopyPlus aria-hidden="true" />
-        </IconButton>
-        <IconButton
-          aria-label="Save as a procedure"
-          aria-expanded={saving}
-          onPress={() => setSaving(!saving)}
-        >
-          <FolderPlus aria-hidden="true" />
-        </IconButton>
-        <IconButton aria-label="Remove this test" onPress={() => remove('test', test.id, 'test')}>
-          <X aria-hidden="true" />
-        </IconButton>
-      </div>
-      {saving && <SaveProcedure testIds={[test.id]} onDone={() => setSaving(false)} />}
+      <TestHead
+        test={test}
+        asStep={asStep}
+        verdict={verdict}
+        onEnter={() => focusNext(readings[0] ? `${readings[0].id}:label` : '')}
+      />
       {first && <Before first={first} />}
       {test.caution.trim() !== '' && (
         <Care role="note">
@@ -165,94 +120,128 @@ export function TestItem({ test, asStep }: { test: RowOf<'test'>; asStep?: boole
 
       <Findings test={test} />
       {test.checkId !== '' && <CheckOnCase test={test} inputs={inputs} first={first} />}
-      {readings.map((r, i) => (
-        <ReadingRow
-          key={r.id}
-          reading={r}
-          judged={judged.readings[i]!}
-          accuracy={test.accuracy}
-          air={air}
-          before={sameReading(before, r)}
-          onEnter={() => {
-            const next = readings[i + 1];
-            if (next) focusNext(`${next.id}:label`);
-            else addReading();
-          }}
-        />
-      ))}
-      {bars && <CheckDrawing drawing={bars} />}
-      <FoundInTrace readings={readings} />
+      <Readings
+        accuracy={test.accuracy}
+        readings={readings}
+        before={before}
+        judged={judged}
+        onLast={addReading}
+      />
       {(test.watch !== '' || watching) && <Watch test={test} />}
       {speaks(test, judged) && (
         <Said $verdict={verdict || 'void'} role="status">
           {because}
           {verdict === 'void' && (
-            <OfferButton onPress={again}>
+            <OfferButton onPress={() => repeat(test)}>
               <CopyPlus aria-hidden="true" /> Do it again
             </OfferButton>
           )}
         </Said>
       )}
       <Files testId={test.id} label="Photos and files of this test" />
-      <Tools>
-        <Button $kind="quiet" onPress={addReading}>
-          <Plus aria-hidden="true" /> Reading
-        </Button>
-        <AddFiles testId={test.id} what={test.question || 'this test'} />
-        <Button
-          $kind="quiet"
-          aria-expanded={more}
-          aria-label={
-            more ? 'Less' : 'More: condition, set-up check, where, source, suspects, verdict by hand'
-          }
-          onPress={() => setMore(!more)}
-        >
-          {more ? 'Less' : 'More …'}
-        </Button>
-        {toRepeat && (
-          <OfferButton onPress={again}>
-            <CopyPlus aria-hidden="true" /> Repeat after the repair
-          </OfferButton>
-        )}
-      </Tools>
-      {more ? (
-        <>
-          <Tools>
-            <Button
-              $kind="quiet"
-              onPress={() =>
-                focusNext(`${add('condition', { testId: test.id, position: conditions.length })}:what`)
-              }
-            >
-              <Plus aria-hidden="true" /> Condition
-            </Button>
-            {test.setup === '' && !withSetup && (
-              <Button
-                $kind="quiet"
-                onPress={() => {
-                  setWithSetup(true);
-                  focusNext(`${test.id}:setup`);
-                }}
-              >
-                <Plus aria-hidden="true" /> Set-up check
-              </Button>
-            )}
-            {test.watch === '' && !watching && (
-              <Button $kind="quiet" onPress={() => setWatching(true)}>
-                Intermittent
-              </Button>
-            )}
-          </Tools>
-          <Details test={test} />
-          <Bearings testId={test.id} />
-        </>
-      ) : (
-        <>
-          <DetailsInWords test={test} />
-          <BearingsInWords testId={test.id} />
-        </>
-      )}
+      <TestTools
+        test={test}
+        onReading={addReading}
+        onRepeat={toRepeat ? () => repeat(test) : undefined}
+        conditions={conditions.length}
+        onSetup={test.setup === '' && !withSetup ? () => setWithSetup(true) : undefined}
+        onWatch={test.watch === '' && !watching ? () => setWatching(true) : undefined}
+      />
     </Card>
+  );
+}
+
+/** Its question and verdict, and what can be done with it as a whole. */
+function TestHead({
+  test,
+  asStep,
+  verdict,
+  onEnter,
+}: {
+  test: RowOf<'test'>;
+  asStep: boolean | undefined;
+  verdict: RowOf<'test'>['verdict'];
+  onEnter: () => void;
+}) {
+  const remove = useCase((s) => s.remove);
+  const repeat = useRepeat();
+  const [saving, setSaving] = useState(false);
+  return (
+    <>
+      <Inline $gap={8} $align="start" $nowrap>
+        <Cell $min={0} $grow>
+          {!asStep && (
+            <LineField
+              kind="test"
+              id={test.id}
+              field="question"
+              label="Question"
+              hideLabel
+              onEnter={onEnter}
+              placeholder="What does this test ask? “Does the pump hold pressure after switching off?”"
+            />
+          )}
+        </Cell>
+        <Cell as="span" $pad="5px 0 0">
+          <VerdictMark verdict={verdict} />
+        </Cell>
+        <IconButton aria-label="Repeat this test" onPress={() => repeat(test)}>
+          <CopyPlus aria-hidden="true" />
+        </IconButton>
+        <IconButton
+          aria-label="Save as a procedure"
+          aria-expanded={saving}
+          onPress={() => setSaving(!saving)}
+        >
+          <FolderPlus aria-hidden="true" />
+        </IconButton>
+        <IconButton aria-label="Remove this test" onPress={() => remove('test', test.id, 'test')}>
+          <X aria-hidden="true" />
+        </IconButton>
+      </Inline>
+      {saving && <SaveProcedure testIds={[test.id]} onDone={() => setSaving(false)} />}
+    </>
+  );
+}
+
+/** The readings with their verdicts, and as bars where they are siblings. */
+function Readings({
+  accuracy,
+  readings,
+  before,
+  judged,
+  onLast,
+}: {
+  accuracy: string;
+  readings: readonly RowOf<'reading'>[];
+  before: readonly RowOf<'reading'>[];
+  judged: WholeJudgement;
+  /** Enter on the last one. */
+  onLast: () => void;
+}) {
+  const air = barometerOf(readings);
+  const verdicts = judged.readings.map((j) => j.verdict);
+  const bars = readingBars(readings, verdicts, before);
+  return (
+    <>
+      {readings.map((r, i) => (
+        <ReadingRow
+          key={r.id}
+          reading={r}
+          judged={judged.readings[i]!}
+          accuracy={accuracy}
+          air={air}
+          before={sameReading(before, r)}
+          onEnter={() => {
+            const next = readings[i + 1];
+            if (next) focusNext(`${next.id}:label`);
+            else onLast();
+          }}
+        />
+      ))}
+      {bars && <CheckDrawing drawing={bars} />}
+      <FoundInTrace readings={readings} />
+    </>
   );
 }
 
@@ -269,13 +258,13 @@ function speaks(test: RowOf<'test'>, judged: WholeJudgement): boolean {
 
 function Before({ first }: { first: RowOf<'test'> }) {
   return (
-    <p style={{ paddingLeft: 8, fontSize: '0.875rem', color: 'var(--ink-2)' }}>
+    <Text $tone="ink-2" $size="note" $indent>
       Again, as on <a href={`#test-${first.id}`}>{dayTime(first.at)}</a>
       {first.verdict !== '' && (
         <>
           , when it was <VerdictMark verdict={first.verdict} small /> <Quiet>{first.because}</Quiet>
         </>
       )}
-    </p>
+    </Text>
   );
 }

@@ -2,6 +2,7 @@
 
 import type { RowOf } from '@/core/case';
 import { Segments } from '@/ui/controls';
+import { Cell, Inline, Text } from '@/ui/layout';
 import { LineField, NumberField, Row } from '../fields';
 import { useCase } from '../saving/store';
 
@@ -10,9 +11,11 @@ export function Watch({ test }: { test: RowOf<'test'> }) {
   const edit = useCase((s) => s.edit);
   const b = { kind: 'test', id: test.id } as const;
   return (
-    <div style={{ paddingLeft: 8 }}>
-      <div style={{ display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap', paddingTop: 4 }}>
-        <span style={{ fontSize: '0.8125rem', color: 'var(--ink-3)' }}>Intermittent</span>
+    <Cell $indent>
+      <Inline $gap={10} $align="center" $pad="4px 0 0">
+        <Text as="span" $tone="ink-3" $size="small">
+          Intermittent
+        </Text>
         <Segments
           label="The fault was"
           value={test.watch}
@@ -22,7 +25,7 @@ export function Watch({ test }: { test: RowOf<'test'> }) {
           ]}
           onChange={(v) => edit('test', test.id, 'watch', v)}
         />
-      </div>
+      </Inline>
       {test.watch !== '' && (
         <Row $columns="0.8fr 0.8fr 2fr">
           <NumberField {...b} field="tries" label="Attempts without the fault" />
@@ -35,6 +38,6 @@ export function Watch({ test }: { test: RowOf<'test'> }) {
           />
         </Row>
       )}
-    </div>
+    </Cell>
   );
 }

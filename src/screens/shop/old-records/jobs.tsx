@@ -19,6 +19,9 @@ const List = styled.ol`
     margin: 0;
     overflow-wrap: anywhere;
   }
+  & [data-whole] {
+    grid-column: 2 / -1;
+  }
 `;
 const Tags = styled.div`
   display: flex;
@@ -44,7 +47,7 @@ function NotRead({ job }: { job: JobShown }) {
   return (
     <>
       <Figure>row {job.row + 1}</Figure>
-      <p style={{ gridColumn: '2 / -1' }}>
+      <p data-whole>
         {job.state === 'no job' ? (
           <Quiet>No job: passed over.</Quiet>
         ) : (

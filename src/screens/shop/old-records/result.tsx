@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import { Button, Figure } from '@/ui/controls';
 import { saveFile } from '@/ui/save-file';
 import type { Taken } from './take-in';
+import { Cell } from '@/ui/layout';
 
 const Bar = styled.div`
   height: 8px;
@@ -53,7 +54,7 @@ export function TakenSoFar({
         <ProgressBar aria-label="Taking in" value={taken.done} maxValue={Math.max(1, taken.of)}>
           {({ percentage }) => (
             <Bar>
-              <div style={{ width: `${percentage ?? 0}%` }} />
+              <Cell $width={`${percentage ?? 0}%`} />
             </Bar>
           )}
         </ProgressBar>
