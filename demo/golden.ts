@@ -48,9 +48,10 @@ export function drawGolden(): GoldenFile {
       // Maps of the courses are spelled out, so that they are in the fingerprint.
       conclusions: fingerprint(
         JSON.parse(
-          JSON.stringify(conclude(record, { catalogue }), (_, v: unknown) =>
-            v instanceof Map ? [...v] : v instanceof Set ? [...v] : v,
-          ),
+          JSON.stringify(conclude(record, { catalogue }), (_, v: unknown) => {
+            if (v instanceof Map) return [...v];
+            return v instanceof Set ? [...v] : v;
+          }),
         ),
       ),
     };

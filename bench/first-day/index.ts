@@ -4,7 +4,8 @@ import { CaseIndex, rank, criteriaOfCase } from '@/core/similar';
 import { testDigest } from '@/core/similar/test-digest';
 import { readSentence } from '@/core/symptoms';
 import { tradeOf } from '@/core/trade/shop';
-import { TROUBLES, type Trouble } from './troubles';
+import { LATER } from './more-troubles';
+import { readTroubles, TROUBLES, type Trouble } from './troubles';
 
 const nothing: Facts = { outcomes: new Map(), readings: new Map() };
 
@@ -68,6 +69,10 @@ export function judgeAdvice(t: Trouble, a: Advice): { cause: boolean; test: bool
 export const LOOKED_AT = TROUBLES.filter((_, i) => i % 2 === 0);
 export const HELD_OUT = TROUBLES.filter((_, i) => i % 2 === 1);
 
+const LATER_TROUBLES = readTroubles(LATER);
+const LATER_LOOKED_AT = LATER_TROUBLES.filter((_, i) => i % 2 === 0);
+const LATER_HELD_OUT = LATER_TROUBLES.filter((_, i) => i % 2 === 1);
+
 const row = (name: string, troubles: readonly Trouble[]): string => {
   const judged = troubles.map((t) => judgeAdvice(t, adviceOn(t)));
   const count = (of: 'cause' | 'test' | 'first') => judged.filter((j) => j[of]).length;
@@ -82,5 +87,7 @@ export function firstDay(): string {
     '| --- | ---: | ---: | ---: | ---: | ---: |',
     row('looked at while mending', LOOKED_AT),
     row('not looked at', HELD_OUT),
+    row('of a later month, looked at', LATER_LOOKED_AT),
+    row('of a later month, not looked at', LATER_HELD_OUT),
   ].join('\n');
 }

@@ -86,16 +86,21 @@ const split = (s: string) =>
     .map((x) => x.trim().toLowerCase())
     .filter(Boolean);
 
-export const TROUBLES: readonly Trouble[] = TABLE.trim()
-  .split('\n')
-  .map((line) => {
-    const [vehicle, codes, said, causes, tests] = line.split('|').map((x) => x.trim());
-    const [fuel, kind, year, gearbox = ''] = vehicle!.split(' ');
-    return {
-      vehicle: { fuel: fuel!, kind: kind!, year: Number(year), gearbox },
-      codes: /^SPN/.test(codes!) ? [codes!] : codes!.split(' ').filter(Boolean),
-      said: said!,
-      causes: split(causes!),
-      tests: split(tests!),
-    };
-  });
+/** The troubles of a table, a line each. */
+export const readTroubles = (table: string): Trouble[] =>
+  table
+    .trim()
+    .split('\n')
+    .map((line) => {
+      const [vehicle, codes, said, causes, tests] = line.split('|').map((x) => x.trim());
+      const [fuel, kind, year, gearbox = ''] = vehicle!.split(' ');
+      return {
+        vehicle: { fuel: fuel!, kind: kind!, year: Number(year), gearbox },
+        codes: /^SPN/.test(codes!) ? [codes!] : codes!.split(' ').filter(Boolean),
+        said: said!,
+        causes: split(causes!),
+        tests: split(tests!),
+      };
+    });
+
+export const TROUBLES: readonly Trouble[] = readTroubles(TABLE);

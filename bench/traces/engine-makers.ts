@@ -180,8 +180,10 @@ const cranking: Maker = {
         }
         // Without a trigger the place is told by the marks: the weak hump must lie where the weak cylinder was.
         const found = named(result, 'hump');
-        if (bad === undefined)
-          return found.fail.length > 0 ? 'wrong' : found.unsure.length > 0 ? 'unsure' : 'right';
+        if (bad === undefined) {
+          if (found.fail.length > 0) return 'wrong';
+          return found.unsure.length > 0 ? 'unsure' : 'right';
+        }
         if (found.fail.length > 1) return 'wrong';
         if (found.fail.length === 0) return found.unsure.length > 0 ? 'unsure' : 'wrong';
         const mark = result.marks.filter((m) => m.verdict === 'fail')[1]!;
@@ -253,12 +255,10 @@ const injectors: Maker = {
       judge(result) {
         const found = named(result, 'injector');
         // Seen once and without the pulses, it may just not have been pulsed.
-        if (kind === 'nothing' && !withPulses && passesMade === 1)
-          return judgeNames(found, [`injector ${bad + 1}`]) === 'wrong' || found.fail.length > 0
-            ? 'wrong'
-            : found.unsure.length === 1
-              ? 'right'
-              : 'unsure';
+        if (kind === 'nothing' && !withPulses && passesMade === 1) {
+          if (judgeNames(found, [`injector ${bad + 1}`]) === 'wrong' || found.fail.length > 0) return 'wrong';
+          return found.unsure.length === 1 ? 'right' : 'unsure';
+        }
         return judgeNames(found, kind === 'none' ? [] : [`injector ${bad + 1}`]);
       },
     };

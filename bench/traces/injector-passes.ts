@@ -47,9 +47,10 @@ export const injectorPasses: Maker = {
     const passes = pick(r, [1, 2, 2, 3]);
     const uneven = chance(r, 0.5);
     const kind = pick(r, ['none', 'more', 'less', 'nothing', 'short only'] as const);
-    const ways = Array.from({ length: passes }, (_, p): Way =>
-      kind === 'short only' && passes > 1 ? (p === 0 ? 'long' : 'short') : pick(r, ['long', 'short']),
-    );
+    const ways = Array.from({ length: passes }, (_, p): Way => {
+      if (kind === 'short only' && passes > 1) return p === 0 ? 'long' : 'short';
+      return pick(r, ['long', 'short']);
+    });
     const bad = Math.floor(r() * n);
     const factor = {
       none: 1,
@@ -128,11 +129,8 @@ export const injectorPasses: Maker = {
         if (mixed || oneUnseen) {
           if (found.fail.some((f) => !truth.includes(f))) return 'wrong';
           if (found.fail.length > 0) return mixed ? 'right' : 'wrong';
-          return found.unsure.includes(truth[0]!)
-            ? found.unsure.length === 1
-              ? 'right'
-              : 'unsure'
-            : 'wrong';
+          if (found.unsure.includes(truth[0]!)) return found.unsure.length === 1 ? 'right' : 'unsure';
+          return 'wrong';
         }
         return judgeNames(found, truth);
       },

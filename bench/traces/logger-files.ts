@@ -267,5 +267,6 @@ export function judgeLogger(f: LoggerFile): Judgement {
   }
   // What is no channel of the recording must not become one.
   const more = trace.channels.filter((x) => !seen.has(x.name) && !/status/i.test(x.name));
-  return more.length > 0 ? 'wrong' : unsure ? 'unsure' : 'right';
+  if (more.length > 0) return 'wrong';
+  return unsure ? 'unsure' : 'right';
 }

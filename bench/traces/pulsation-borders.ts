@@ -59,7 +59,8 @@ export const pulsationBorders: Maker = {
         if (kind === 'turn' || kind === 'nothing') {
           if (found.length > 0) return 'wrong';
           const turn = result.findings.some((f) => f.about === 'once a turn');
-          return turn === (kind === 'turn') ? 'right' : kind === 'turn' ? 'unsure' : 'wrong';
+          if (turn === (kind === 'turn')) return 'right';
+          return kind === 'turn' ? 'unsure' : 'wrong';
         }
         if (found.length === 0) return 'unsure';
         return found[0] === `cylinder ${plan.order[bad]!}` ? 'right' : 'wrong';

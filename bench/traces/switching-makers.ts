@@ -198,8 +198,10 @@ const switchingSensors: Maker = {
         if (!own) return 'wrong';
         // The other sensor has nothing.
         if (signals.slice(1).some((c) => by(c.name)?.verdict === 'fail')) return 'wrong';
-        if (real === 'none')
-          return own?.verdict === 'fail' ? 'wrong' : own?.verdict === 'pass' || stands ? 'right' : 'unsure';
+        if (real === 'none') {
+          if (own?.verdict === 'fail') return 'wrong';
+          return own?.verdict === 'pass' || stands ? 'right' : 'unsure';
+        }
         if (own?.verdict === 'pass') return 'wrong';
         if (own?.verdict !== 'fail') return 'unsure';
         const near = moments.some((m) => Math.abs(m - own.place!.from) < (real === 'sinks' ? 0.8 : 0.06));
@@ -306,14 +308,11 @@ const interference: Maker = {
         const others = result.findings.some((x) => x.about?.startsWith('Coil') && x.verdict === 'fail');
         if (others) return 'wrong';
         if (kind === 'none') return own?.verdict === 'fail' || tied ? 'wrong' : 'right';
-        if (kind === 'by themselves')
-          return tied
-            ? 'wrong'
-            : own?.verdict === 'fail'
-              ? 'right'
-              : own?.verdict === 'pass'
-                ? 'wrong'
-                : 'unsure';
+        if (kind === 'by themselves') {
+          if (tied) return 'wrong';
+          if (own?.verdict === 'fail') return 'right';
+          return own?.verdict === 'pass' ? 'wrong' : 'unsure';
+        }
         if (own?.verdict !== 'unsure') return 'wrong';
         if (!tied) return 'unsure';
         return tied.because.includes(`Coil ${guilty + 1}`) && !tied.because.includes(`Coil ${2 - guilty}`)

@@ -86,7 +86,10 @@ const delayed: Maker = {
           /-?[\d.]+/.exec(result.findings.find((f) => f.about === 'delay')?.figure ?? '')?.[0],
         );
         // Of two that part nobody can say which is wrong.
-        if (apart) return unsure.length === 2 ? 'right' : unsure.length > 0 ? 'unsure' : 'wrong';
+        if (apart) {
+          if (unsure.length === 2) return 'right';
+          return unsure.length > 0 ? 'unsure' : 'wrong';
+        }
         if (unsure.length > 0) return 'unsure';
         return Math.abs(said - seconds) < 1.2 / rate + 0.3 ? 'right' : 'wrong';
       },

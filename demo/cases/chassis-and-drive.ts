@@ -653,8 +653,8 @@ export const chassisAndDrive = (at: At) => [
         at(205, '09:00'),
         'Does the wheel turn free after a braking?',
         [
-          r('left front, torque to turn', '41 N·m', '≤ 8 N·m'),
-          r('right front, torque to turn', '4 N·m', '≤ 8 N·m'),
+          r('left front, torque to turn', '41 N·m', '≤ 8 N·m (6 lb·ft)'),
+          r('right front, torque to turn', '4 N·m', '≤ 8 N·m (6 lb·ft)'),
         ],
         { minutes: 15 },
       ),
@@ -681,8 +681,8 @@ export const chassisAndDrive = (at: At) => [
         at(203, '13:00'),
         'Does the wheel turn free after a braking?',
         [
-          r('left front, torque to turn', '4 N·m', '≤ 8 N·m'),
-          r('right front, torque to turn', '4 N·m', '≤ 8 N·m'),
+          r('left front, torque to turn', '4 N·m', '≤ 8 N·m (6 lb·ft)'),
+          r('right front, torque to turn', '4 N·m', '≤ 8 N·m (6 lb·ft)'),
         ],
         { repeatOf: 'turn' },
       ),

@@ -596,8 +596,8 @@ export const engineAndOthers = (at: At) => [
         at(197, '09:00'),
         'Does it run on with the tank cap loose?',
         [
-          r('running time, cap loose', '45 min', '≥ 30 min'),
-          r('running time, cap shut', '11 min', '≥ 30 min'),
+          r('running time, cap loose', '1 h 5 min', '≥ 30 min'),
+          r('running time, cap shut', '11 min 20 s', '≥ 30 min'),
         ],
         {
           minutes: 60,
