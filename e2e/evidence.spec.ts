@@ -157,6 +157,7 @@ test('a margin that could not be brought up to date says of when it is', async (
     route.request().method() === 'GET' ? route.abort() : route.continue(),
   );
   await page.getByLabel('Add a symptom').fill('stalls');
+  await expect(page.getByText(/^Read as: stalls/)).toBeVisible();
   await page.getByLabel('Add a symptom').press('Enter');
   await expect(margin.getByRole('status')).toContainText(/As of .*could not be brought up to date/);
   await page.unroute('**/api/**');

@@ -13,6 +13,15 @@ const openMenu = async (page: Page, name: string) => {
   }).toPass();
 };
 
+/** Says who is working; a press before the script has arrived does nothing. */
+const choosePerson = async (page: Page, name: string) => {
+  await expect(async () => {
+    const pad = page.getByRole('group', { name: 'PIN' });
+    if (!(await pad.isVisible())) await page.getByRole('button', { name, exact: true }).click();
+    await expect(pad).toBeVisible({ timeout: 1000 });
+  }).toPass();
+};
+
 const enterPin = async (page: Page, pin: string) => {
   await expect(page.getByRole('group', { name: 'PIN' })).toBeVisible();
   // The pad takes digits once its script has arrived.
@@ -164,7 +173,7 @@ test('words written without a connection wait for who wrote them', async ({ brow
     await expect(words).toHaveValue('');
 
     await openMenu(page, 'Tam Reuter');
-    await page.getByRole('button', { name: 'Ilse Brandt', exact: true }).click();
+    await choosePerson(page, 'Ilse Brandt');
     await enterPin(page, '4071');
     await expect(words).toHaveValue('said by Ilse');
     await saved(page);
@@ -181,7 +190,7 @@ test('five wrong PINs lock it, the passphrase still lets in, and a lead unlocks'
     await openMenu(page, 'Ilse Brandt');
     await page.getByRole('button', { name: 'Sign out' }).click();
     await expect(page).toHaveURL(/sign-in/);
-    await page.getByRole('button', { name: 'Ilse Brandt', exact: true }).click();
+    await choosePerson(page, 'Ilse Brandt');
     for (let i = 0; i < 5; i++) {
       await enterPin(page, '2580');
       await expect(alert(page)).toContainText(i < 4 ? `${4 - i} tr` : 'Too many wrong PINs');

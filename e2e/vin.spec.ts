@@ -22,9 +22,11 @@ test('a VIN fills what is empty: from the data set, from the shop’s own past, 
   await page.getByLabel('VIN').fill('1MBGDM9AXKP042788');
   await expect(page.getByText(/position 3, B for 8/)).toBeVisible();
 
-  // The shop's own past: same first eight characters and year letter.
-  await page.getByLabel('VIN').fill('VC9TA16B9FK999999');
+  // Of a maker that neither the data set nor the shop knows.
+  await page.getByLabel('VIN').fill('VC7QQ16B9FK999999');
   await expect(page.getByText(/The VIN says/)).toBeHidden();
+
+  // The shop’s own past: same first eight characters and year letter.
   const again = (await (await page.request.post('/api/cases', { data: {} })).json()) as { id: string };
   await page.goto(`/cases/${again.id}`);
   await page.getByLabel('VIN').fill('VC9TA16B9FK999999');
