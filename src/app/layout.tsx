@@ -12,9 +12,10 @@ import { peopleWithPin } from '@/services/access/manage';
 import { deviceHere } from '@/services/access/who';
 import { decimalSign, people } from '@/services/shop/shop';
 import { NumbersOfShop } from '@/screens/numbers';
+import { EarlyInput } from '@/ui/early-input';
+import { KEEP_EARLY_PRESS } from '@/ui/early-press';
 import { StyleRegistry } from '@/ui/registry';
 import { GlobalStyle } from '@/ui/theme';
-import { TypedEarly } from '@/ui/typed-early';
 
 export const metadata: Metadata = {
   title: { default: 'Vantle', template: '%s · Vantle' },
@@ -33,6 +34,11 @@ export default async function Layout({ children }: { children: ReactNode }) {
       suppressHydrationWarning
     >
       <body data-role={who?.role}>
+        <script
+          nonce={/'nonce-([^']+)'/.exec((await headers()).get('content-security-policy') ?? '')?.[1]}
+          suppressHydrationWarning
+          dangerouslySetInnerHTML={{ __html: KEEP_EARLY_PRESS }}
+        />
         <StyleRegistry>
           <GlobalStyle />
           {who ? (
@@ -46,7 +52,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
           ) : (
             children
           )}
-          <TypedEarly />
+          <EarlyInput />
         </StyleRegistry>
       </body>
     </html>

@@ -43,6 +43,8 @@ export const GlobalStyle = createGlobalStyle`
   a { color: var(--accent); text-decoration-thickness: 1px; text-underline-offset: 2px; }
   progress { accent-color: var(--accent); }
   button, input, select, textarea { font: inherit; color: inherit; }
+  /* Heard, and done as soon as the page can: see early-press.ts. */
+  [data-waiting] { outline: 2px dashed currentColor; outline-offset: -4px; }
   :focus-visible { outline: 2px solid var(--accent); outline-offset: 1px; }
   ::selection { background: var(--accent-soft); }
   .visually-hidden { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }

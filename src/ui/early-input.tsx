@@ -1,6 +1,7 @@
 'use client';
 
-import { useEffect } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
+import { pressAgain, takeEarlyPress } from './early-press';
 
 type TextField = HTMLInputElement | HTMLTextAreaElement;
 
@@ -9,13 +10,22 @@ const WRITTEN = ':is(input, textarea):is(:focus, :user-valid, :user-invalid)';
 const NOT_TEXT = new Set(['checkbox', 'radio', 'file', 'button', 'submit', 'hidden']);
 
 /**
- * Tells the fields of the page what was typed before its program had loaded. On a slow tablet the page can be seen
- * and written on for a second or two before React listens: the words then stand on the screen, and nothing keeps them.
+ * Tells the page what was typed and pressed before its program had loaded. On a slow tablet the page can be seen and
+ * used for a second or two before React listens: the words then stand on the screen and nothing keeps them, and a
+ * press does nothing.
  */
-export function TypedEarly() {
+export function EarlyInput() {
+  const pressed = useRef<HTMLElement>(undefined);
+  // Before anything else can be pressed: React listens from here on.
+  useLayoutEffect(() => {
+    pressed.current = takeEarlyPress() ?? pressed.current;
+  }, []);
   useEffect(() => {
     for (const field of document.querySelectorAll<TextField>(WRITTEN))
       if (!NOT_TEXT.has(field.type) && field.value !== field.defaultValue) tellAgain(field);
+    // What was written comes first: a form is sent with it.
+    if (pressed.current) pressAgain(pressed.current);
+    pressed.current = undefined;
   }, []);
   return null;
 }
