@@ -1,10 +1,12 @@
 import { Catalogue, starterItems } from '@/core/cause';
+import { changedInVain } from '@/core/cause/changed-before';
 import { guideOf, practiceFor, type Facts } from '@/core/guide';
 import { CaseIndex, rank, criteriaOfCase } from '@/core/similar';
 import { testDigest } from '@/core/similar/test-digest';
 import { readSentence } from '@/core/symptoms';
 import { tradeOf } from '@/core/trade/shop';
 import { LATER } from './more-troubles';
+import { THIRD } from './third-troubles';
 import { readTroubles, TROUBLES, type Trouble } from './troubles';
 
 const nothing: Facts = { outcomes: new Map(), readings: new Map() };
@@ -32,6 +34,7 @@ export function adviceOn(t: Trouble): Advice {
       fuel: t.vehicle.fuel,
     },
     codes: t.codes.map((code) => ({ code, weight: 1 })),
+    vain: changedInVain(t.said, catalogue).map((c) => c.part.name),
     symptoms: read.symptoms.filter((s) => !s.negated).map(({ id, label }) => ({ id, label })),
     conditions: [...new Set(read.conditions.filter((c) => !c.negated).map((c) => c.id))],
   });
@@ -73,6 +76,10 @@ const LATER_TROUBLES = readTroubles(LATER);
 const LATER_LOOKED_AT = LATER_TROUBLES.filter((_, i) => i % 2 === 0);
 const LATER_HELD_OUT = LATER_TROUBLES.filter((_, i) => i % 2 === 1);
 
+const THIRD_TROUBLES = readTroubles(THIRD);
+const THIRD_LOOKED_AT = THIRD_TROUBLES.filter((_, i) => i % 2 === 0);
+const THIRD_HELD_OUT = THIRD_TROUBLES.filter((_, i) => i % 2 === 1);
+
 const row = (name: string, troubles: readonly Trouble[]): string => {
   const judged = troubles.map((t) => judgeAdvice(t, adviceOn(t)));
   const count = (of: 'cause' | 'test' | 'first') => judged.filter((j) => j[of]).length;
@@ -89,5 +96,7 @@ export function firstDay(): string {
     row('not looked at', HELD_OUT),
     row('of a later month, looked at', LATER_LOOKED_AT),
     row('of a later month, not looked at', LATER_HELD_OUT),
+    row('of a third month, looked at', THIRD_LOOKED_AT),
+    row('of a third month, not looked at', THIRD_HELD_OUT),
   ].join('\n');
 }

@@ -46,5 +46,6 @@ noisy (interference; disturbed signal)
 air inside (not bled; airlock; air in it)
 out of balance (unbalanced; imbalance)
 out of adjustment (misadjusted; clearance wrong; misaligned)
+no supply (not fed; no feed; no voltage; no supply voltage)
 internal fault (internal failure; electronics fault; defective; breaks down; fails when hot)
 `;

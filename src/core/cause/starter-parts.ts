@@ -88,6 +88,7 @@ urea level sensor (def level sensor; reductant level sensor)
 urea quality sensor (def quality sensor; reductant quality sensor)
 urea temperature sensor (reductant temperature sensor; reductant tank temperature sensor)
 urea pressure sensor (reductant pressure sensor)
+urea line (def line; reductant line)
 urea itself (wrong urea; diluted urea; contaminated reductant; urea solution)
 reduction catalyst (scr catalyst)
 silencer (muffler; exhaust box)
@@ -95,6 +96,7 @@ heat shield
 exhaust flap
 exhaust pressure sensor (back pressure sensor)
 exhaust pressure control valve (exhaust brake valve)
+engine brake solenoid (compression brake solenoid)
 catalyst temperature sensor
 particle sensor (soot sensor; particulate matter sensor)
 secondary air pump
@@ -136,6 +138,7 @@ oil pressure switch (oil pressure sensor)
 oil pressure control solenoid
 oil filter
 engine oil (oil)
+oil level sensor
 valve stem seal (valve seal; valve guide seal)
 valve cover gasket (rocker cover gasket; cam cover gasket)
 crankshaft seal (crank seal; rear main seal; front crankshaft seal)
@@ -160,13 +163,16 @@ expansion tank (header tank; degas bottle)
 expansion tank cap (radiator cap; pressure cap)
 heater core (heater matrix)
 heater valve (coolant valve)
-coolant (antifreeze)`,
+coolant (antifreeze)
+coolant level sensor (coolant level switch)
+engine oil cooler (oil cooler; oil heat exchanger)`,
   'Engine control': `
 engine control module (ecu; ecm; pcm; dme; engine ecu)
 crankshaft sensor (crank sensor; ckp; speed sensor engine)
 camshaft sensor (cam sensor; cmp)
 accelerator pedal sensor (pedal sensor; app sensor; pedal position sensor)
 throttle position sensor (tps)
+throttle cable (accelerator cable; gas cable)
 vehicle speed sensor (vss)
 barometric sensor
 main relay (engine relay; ecu relay)
@@ -190,6 +196,8 @@ alternator regulator (voltage regulator; regulator)
 alternator pulley (freewheel pulley; overrunning pulley)
 stator (generator winding; magneto)
 ignition switch (key switch; start button)
+key lock cylinder (ignition lock; lock barrel; ignition barrel)
+steering lock (steering column lock)
 clutch switch
 neutral switch (park neutral switch; inhibitor switch; range sensor)
 sidestand switch`,
@@ -232,6 +240,11 @@ transmission oil cooler
 gear shift lock solenoid (shift lock)
 clutch actuator
 clutch position sensor
+clutch cable
+gearbox seal (drive shaft seal; transmission seal; output shaft seal)
+power take-off clutch (pto clutch)
+power take-off switch (pto switch)
+retarder
 transfer case
 axle differential (differential; diff)
 drive shaft (half shaft; cv joint; axle shaft)
@@ -258,7 +271,15 @@ brake light switch (stop lamp switch; brake switch)
 yaw rate sensor (acceleration sensor)
 parking brake actuator (epb motor)
 parking brake cable (handbrake cable)
-brake fluid`,
+brake fluid
+brake pad sensor (pad wear sensor; wear sensor)
+air brake line (air line; brake air hose)
+brake chamber (spring brake chamber)
+air compressor (brake air compressor)
+air dryer
+air brake valve (relay valve; foot brake valve)
+trailer connector (trailer socket; trailer plug)
+trailer brake`,
   'Steering and suspension': `
 wheel bearing (hub bearing)
 ball joint
@@ -279,6 +300,11 @@ power steering pump
 power steering fluid (steering fluid)
 power steering pressure sensor
 tie rod end (track rod end)
+power steering hose (steering hose; power steering line)
+steering head bearing (head bearing; headstock bearing)
+fork seal (fork oil seal)
+tyre valve (wheel valve; tire valve)
+wheel rim (rim; alloy wheel)
 wheel alignment (tracking; wheel geometry; toe)
 tyre (tire; wheel)
 tyre pressure sensor`,
@@ -307,6 +333,31 @@ light bulb (lamp bulb)
 lamp socket (bulb holder; bulb)
 light switch (stalk; column switch)
 horn
+turn signal switch (indicator stalk; turn signal stalk; indicator switch)
+flasher relay (flasher unit; indicator relay; turn signal relay)
+light sensor (rain and light sensor; rain sensor; daylight sensor)
+headlamp levelling motor (headlight leveller; beam leveller; levelling motor)
+door mirror (wing mirror; outside mirror; mirror motor)
+sunroof motor (sunroof drive; panoramic roof motor)
+washer pump (screen washer pump; windscreen washer pump)
+washer nozzle (washer jet)
+rear window heater (heated rear window; rear demister; rear defogger)
+seat heater (heated seat; seat heating mat)
+seat motor (power seat motor; seat adjuster)
+seat switch (seat adjustment switch)
+interior lamp (courtesy light; dome light)
+door contact (door switch; door ajar switch; courtesy switch)
+power socket (12 v socket; cigarette lighter socket; accessory socket)
+fuel flap actuator (fuel door lock; filler flap lock)
+loudspeaker (speaker)
+antenna (aerial)
+tailgate strut (gas strut; tailgate damper)
+tailgate latch (boot lock; trunk latch; tailgate lock)
+door hinge
+windscreen (windshield)
+evaporator drain (condensate drain; air conditioning drain)
+climate control unit (climate control panel; heater control panel)
+auxiliary heater (parking heater; fuel-fired heater)
 door harness (door loom; gaiter wiring)
 sunroof drain (drain; plenum drain; scuttle drain)
 door seal (weatherstrip)
@@ -320,6 +371,11 @@ radar sensor (distance sensor; front radar)
 side radar (blind spot sensor; side obstacle sensor; corner radar)
 cruise control switch (cruise control input; steering wheel switch)
 camera`,
+  Hydraulics: `
+hydraulic pump
+hydraulic filter
+hydraulic oil (hydraulic fluid)
+hydraulic valve (control valve; spool valve)`,
   'Hybrid and electric drive': `
 traction battery (hv battery; drive battery)
 battery cell module (cell block)

@@ -3,6 +3,7 @@ import { namedIn, wordsIn } from '@/core/cause/parts-in-text';
 import type { Catalogue } from '@/core/cause/catalogue';
 import { codeKin } from './code-kin';
 import type { TradeFault } from './contract';
+import { isSilence } from './no-supply';
 
 /** Failures that a code of a kind speaks of, each with the chance that such a failure sets one. By judgement. */
 const SPEAKS: Partial<Record<CodeKind, Record<string, number>>> = {
@@ -51,6 +52,20 @@ const SOMETIMES = 0.05;
 /** Of what a table says of a code, as much holds for one that is like it. By judgement. */
 const AS_KIN = 0.5;
 
+/**
+ * What leaves a module silent beside the module itself: its feed, its ground, its plug and the bus to it, each with the
+ * chance that a code of a silent module is set. By judgement; a module's own electronics are the rarer cause.
+ */
+const SILENT: Record<string, number> = {
+  'fuse, open circuit': 0.12,
+  'ground point, corroded': 0.12,
+  'connector, corroded': 0.08,
+  'connector pin, spread or pushed back': 0.08,
+  'wiring harness, open circuit': 0.08,
+  'wiring harness, chafed': 0.05,
+  'data bus, open circuit': 0.25,
+};
+
 /** How common a fault is that no table lists: a part that codes name, out of order. */
 const UNLISTED_WEIGHT = 1;
 
@@ -77,8 +92,9 @@ export function partsOfCodes(list: Catalogue): Map<string, Naming> {
 }
 
 /**
- * Adds to each fault the codes that the dictionary gives its part and those that are like the ones it sets, and faults
- * for parts that codes name and no table lists. Codes that a table gives stay as they are. General practice, no source.
+ * Adds to each fault the codes that the dictionary gives its part and those that are like the ones it sets, to what
+ * leaves a module silent the codes of silent modules, and faults for parts that codes name and no table lists. Codes
+ * that a table gives stay as they are. General practice, no source.
  *
  * @param faults as the tables give them
  * @param list the starter list of parts, by which the wordings are read
@@ -87,6 +103,7 @@ export function withDictionary(faults: readonly TradeFault[], list: Catalogue): 
   const naming = partsOfCodes(list);
   const tabled = new Set(faults.flatMap((f) => [...f.codes.keys()]));
   const kin = [...codeKin()].filter(([code]) => !tabled.has(code));
+  const silentModules = [...dictionaryEntries()].map(([code]) => code).filter(isSilence);
   const byPart = new Map<string, string[]>();
   for (const [code, n] of naming) byPart.set(n.part, [...(byPart.get(n.part) ?? []), code]);
   const listed = new Set(faults.map((f) => f.part));
@@ -102,6 +119,9 @@ export function withDictionary(faults: readonly TradeFault[], list: Catalogue): 
       const like = Math.max(...bases.map((base) => f.codes.get(base) ?? 0));
       if (like > 0) rarely.set(code, Math.max(rarely.get(code) ?? 0, like * AS_KIN));
     }
+    const silent = SILENT[`${f.part}, ${f.failure}`];
+    if (silent !== undefined)
+      for (const code of silentModules) if (!f.codes.has(code)) rarely.set(code, silent);
     return { ...f, rarely };
   });
   const more = [...byPart].flatMap(([part, codes]): TradeFault[] => {

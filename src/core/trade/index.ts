@@ -6,12 +6,15 @@ import { BRAKES } from './faults/brakes';
 import { CHARGING } from './faults/charging';
 import { CHASSIS } from './faults/chassis';
 import { CONTROL } from './faults/control';
+import { CONVENIENCE } from './faults/convenience';
 import { COOLING } from './faults/cooling';
 import { ENGINE } from './faults/engine';
 import { EXHAUST } from './faults/exhaust';
 import { FUEL } from './faults/fuel';
+import { HEAVY } from './faults/heavy';
 import { HYBRID } from './faults/hybrid';
 import { IGNITION } from './faults/ignition';
+import { LAMPS } from './faults/lamps';
 import { NETWORK } from './faults/network';
 import { TRANSMISSION } from './faults/transmission';
 import { VAPOUR } from './faults/vapour';
@@ -37,7 +40,10 @@ export const FAULT_FILES: readonly FaultFile[] = [
   CHASSIS,
   TRANSMISSION,
   BODY,
+  LAMPS,
+  CONVENIENCE,
   HYBRID,
+  HEAVY,
 ];
 
 /** What the trade knows of faults, in the order of their systems. General practice, no source. */

@@ -83,7 +83,7 @@ wire-through | Is its wire whole to the module? | whole, no contact to ground or
 wiggle | Does moving the loom and the connector bring it on? | nothing changes | 15 | hands, scan tool | live value shown |
 pins-look | Is the connector seated, latched and dry, and do its pins hold? | seated, dry, pins tight | 10 | eyes, pin tester | unplugged |
 water-look | Is there water or corrosion in connectors, fuse box or carpet? | dry | 20 | eyes, lamp | |
-battery-load | Does the battery hold at rest and under load? | 12.5 V or more at rest, above 9.6 V under load | 10 | battery tester | rested |
+battery-load | Does the battery hold at rest and under load? | 12.5 V or more at rest, above 9.6 V under load | 5 | battery tester | rested |
 charge-load | Does it charge at 1500 rpm with lights, heater and blower on? | 13.5 to 14.8 V; smart charging may lie lower | 10 | multimeter | warm |
 ripple | Is the alternator’s ripple small? | below 0.5 V peak to peak | 10 | oscilloscope | loaded |
 alt-drop | Is little lost between alternator and battery, plus and ground? | below 0.3 V each | 10 | multimeter | charging under load |
@@ -196,4 +196,32 @@ gearbox-oil | Are there metal or too little oil in the gearbox, and which gear m
 oil-switch | Does the oil pressure lamp agree with a gauge? | it agrees | 25 | oil pressure gauge | warm |
 load-off | Does the noise or vibration go with the belt off, or the clutch pressed? | it stays | 15 | hand tools | |
 added-off | Does it go with added equipment unplugged? | it stays | 15 | eyes | |
+lamp-aim | Do both headlamps stand straight, and does the levelling motor move? | straight, and it moves | 10 | headlamp tester | level ground |
+lamp-look | Is the lamp dry inside, its cover tight and its vent open? | dry and tight | 10 | eyes | |
+washer-flow | Does the washer pump run, and does fluid come out at each nozzle? | at each | 5 | eyes, ears | |
+demister-lines | Does the voltage fall evenly along each line of the rear window? | about half in its middle | 15 | multimeter | switched on |
+tailgate-hold | Does the tailgate stay up by itself, cold too? | it stays | 5 | hands | |
+play-door | Do the doors sit straight, without play in their hinges? | straight, no play | 10 | hands, eyes | |
+wind-listen | Does tape over gaps and seals change the wind noise? | nothing changes | 20 | tape, road | |
+drain-cond | Does condensate run out under the vehicle? | it drips | 10 | eyes | air conditioning on |
+aux-heater | Does the auxiliary heater start and burn, and what does its memory say? | it burns | 20 | scan tool | outdoors; enough fuel; battery charged |
+lock-cylinder | Does a spare key turn freely, with the steering wheel unloaded? | freely | 5 | spare key | |
+damper-bounce | How do the dampers move, pushed down by hand at each corner? | once up, and still | 5 | hands | level ground |
+tyre-leak | Where do bubbles come out of tyre, valve and rim? | nowhere | 15 | leak spray | at its pressure |
+head-bearing | Does the steering head turn freely, without notch and play? | freely | 10 | hands | front wheel raised |
+fork-look | Are the fork tubes dry and straight? | dry and straight | 5 | eyes | |
+coolant-test | What does the coolant look like, and down to what cold does it hold? | clear, without oil, as cold as prescribed | 5 | refractometer, eyes | |
+cable-move | Does the cable move freely, with its play right? | freely | 10 | hands | |
+cooler-flow | Does transmission oil flow through its cooler, and does the cooler grow warm? | it flows | 25 | thermometer, measuring cup | oil warm |
+def-look | Are there white crystals at lines, connectors and injector? | none | 10 | eyes, lamp | |
+air-leak | Where does air escape, with brakes off and on? | nowhere | 20 | leak spray, ears | full pressure; wheels chocked |
+air-build | How long does it take until the air pressure is there? | within the maker’s time | 10 | gauge, watch | tanks emptied first |
+air-water | Do water or oil come out when the air tanks are drained? | dry | 10 | eyes | |
+air-hold | Does each axle’s brake release at once and hold what it is told? | it does | 25 | gauges | full pressure; wheels chocked |
+trailer-swap | Does another trailer or a tester at the socket show it too? | it does not | 15 | second trailer or tester | |
+hydr-pressure | What hydraulic pressure is there at idle and against the stop? | as specified | 20 | gauge | oil warm |
+hydr-oil | Are oil level, filter and suction side of the hydraulics right, without foam? | right, no foam | 10 | eyes | |
+hydr-valve | Does it move when the valve is worked by hand? | as with the lever | 10 | hands | nobody near what moves |
+pto-look | Does the power take-off get its command, and does it take hold? | it does | 15 | multimeter, eyes | shaft guarded |
+retarder-look | Does the retarder or exhaust brake get its command, and does it move? | it does | 20 | scan tool, air gauge | |
 `;
