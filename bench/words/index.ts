@@ -7,6 +7,7 @@ import { IN_LONG } from './in-long';
 import { labelled, type Labelled } from './labelled';
 import { ON_THE_JOB_CARD } from './on-the-job-card';
 import { ON_THE_ROAD } from './on-the-road';
+import { SELDOM_SAID } from './seldom-said';
 import { TABLE } from './sentences';
 
 /** Symptoms: each meant one is read or not; each one read that was not meant, or was denied, is wrong. */
@@ -31,6 +32,7 @@ const SETS: readonly [name: string, table: string][] = [
   ['on the job card', ON_THE_JOB_CARD],
   ['by message', BY_MESSAGE],
   ['told at length', IN_LONG],
+  ['seldom said', SELDOM_SAID],
 ];
 const half = (rest: number) =>
   SETS.map(([name, table]) => ({ name, sentences: labelled(table).filter((_, i) => i % 2 === rest) }));

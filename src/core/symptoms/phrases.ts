@@ -13,6 +13,8 @@ export interface Phrase {
   /** Words of weight in it, small ones for a tenth. */
   weight: number;
   negative: boolean;
+  /** It says itself when: "nothing when I turn the key". */
+  when: boolean;
   /** The one word of a phrase of a single word, before another stood for it: "pulls" is not "drifts". */
   own?: string;
   /** The shop taught it: it needs no second opinion. */
@@ -26,6 +28,9 @@ export type Hit = Phrase & {
   /** A denial stands within it: what it would say is taken back. */
   denied?: boolean;
 };
+
+/** "The lamp is on while driving": what stands on two sides of these is not said of one another. */
+const WHEN = new Set(['when', 'while', 'if', 'until', 'because', 'since', 'whenever'].map(stem));
 
 const ARTICLES = new Set(['the', 'a', 'an', 'my', 'it', 'its']);
 /** How many words a phrase may be spread over when its words come in another order. */
@@ -48,6 +53,7 @@ export function phrase(id: string, label: string, text: string): Phrase {
     gap: loose ? 2 : 0,
     weight: content.length + (all.length - content.length) / 10,
     negative: all.some((t) => NEGATIONS.has(t)),
+    when: own.some((t) => WHEN.has(t)),
     ...(single !== undefined && { own: single }),
   };
 }
@@ -207,7 +213,10 @@ function inOrder(
     for (const t of p.tokens.slice(1)) {
       const all = at.get(t) ?? [];
       const next = all[bisectRight(all, end)];
-      if (next === undefined || !within(sentence, end, next, p.gap)) {
+      // "No spark until cool" denies the spark, not the cooling.
+      const other =
+        p.negative && !p.when && next !== undefined && sentence.slice(end + 1, next).some((w) => WHEN.has(w));
+      if (next === undefined || other || !within(sentence, end, next, p.gap)) {
         ok = false;
         break;
       }
@@ -223,9 +232,6 @@ function inOrder(
 
 /** So many other words of weight may stand among those of a phrase that come in another order. */
 const FOREIGN = 1;
-
-/** "The lamp is on while driving": what stands on two sides of these is not said of one another. */
-const WHEN = new Set(['when', 'while', 'if', 'until', 'because', 'since', 'whenever'].map(stem));
 
 /** All words of a phrase close together in another order: "the boot is full of water". */
 function inAnyOrder(

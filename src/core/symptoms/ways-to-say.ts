@@ -128,7 +128,7 @@ turbo-overboost | overboost; boost too high; boost spikes; surges at full boost;
 crankcase | oil mist from the breather; dipstick pops out; blows oil out of the breather; blow by; crankcase pressure; oil filler cap sucks; squeal from the breather
 steer-noise | whine when steering; groans when steering; power steering whines; moaning steering; noise on full lock; steering pump noise
 hydraulics | hydraulics slow; lift does not lift; arm slow; boom drops; loader slow; hydraulics weak; hydraulic arms drop; lift sinks
-pto | pto does not engage; pto cuts out; power take off
+pto | pto does not engage; pto cuts out; power take off cuts out
 trailer | trailer lights not working; trailer socket; towing socket; trailer brakes; trailer fault
 weave | handlebars wobble; weaves at speed; tank slapper; front wheel wobbles; bars shake; wanders on the highway; nervous on the motorway; swims on the road; unstable at speed; floats; loose at speed
 stand-cut | cuts out in gear; dies when put in gear; stand switch; dies when the clutch is let out; side stand; bike dies when I put it in gear; dies when I put it in gear; cuts when in gear with stand up; engine stops when selecting first
