@@ -34,6 +34,15 @@ export interface Because {
   practice: number | null;
 }
 
+/** A part that was changed before and did not help speaks against its own causes. */
+const CHANGED_IN_VAIN: Because = {
+  label: 'changed before, no help',
+  part: 'events',
+  cases: 0,
+  factor: FIT.changedInVain,
+  practice: null,
+};
+
 /** Kinds of term whose absence tells something, with the part of a question that asks for them. */
 const ABSENT = [
   { kind: 'c', part: 'codes', weight: 'codesAbsent' },
@@ -56,6 +65,8 @@ export class CauseCounts {
     private readonly except: number,
     /** The vehicle asked about, for how common faults are on it. */
     private readonly vehicle: VehicleFacts | null = null,
+    /** Ids of parts that were changed before and did not help. */
+    private readonly changed: ReadonlySet<string> = new Set(),
   ) {}
 
   /** Begins a new piece of evidence; gives where its hits and counts by cause are to be added up. */
@@ -104,10 +115,11 @@ export class CauseCounts {
     for (const { ask, ratio } of used)
       if (ask.part === 'vehicle')
         for (let c = 0; c < common.length; c++) common[c]! *= ratio[c]! ** ask.evidence;
+    const changed = table.keys.map((key) => this.changed.has(key.slice(0, key.indexOf('/'))));
     const logs = table.keys.map((_, c) => {
       const mass = common[c]! + practice[c]!;
       if (mass <= 1e-12) return -Infinity;
-      let log = Math.log(mass) + absent[c]!;
+      let log = Math.log(mass) + absent[c]! + (changed[c] ? Math.log(FIT.changedInVain) : 0);
       for (const { ask, ratio } of used)
         if (ask.part !== 'vehicle') log += ask.evidence * Math.log((1 - FIT.noise) * ratio[c]! + FIT.noise);
       return log;
@@ -130,13 +142,16 @@ export class CauseCounts {
         share,
         cases: cases[c]!,
         own,
-        because: used.map(({ ask, a, ratio, means }) => ({
-          label: ask.label,
-          part: ask.part,
-          cases: this.counts[a]![c]!,
-          factor: ratio[c]! ** ask.evidence,
-          practice: means && means[c]! > 0 ? means[c]! : null,
-        })),
+        because: [
+          ...used.map(({ ask, a, ratio, means }) => ({
+            label: ask.label,
+            part: ask.part,
+            cases: this.counts[a]![c]!,
+            factor: ratio[c]! ** ask.evidence,
+            practice: means && means[c]! > 0 ? means[c]! : null,
+          })),
+          ...(changed[c] ? [CHANGED_IN_VAIN] : []),
+        ],
       });
     });
     return { shares, unseen: Math.max(unseen / total, 1 - seen) };

@@ -30,6 +30,8 @@ export interface SearchCriteria {
   like: number[];
   /** Earlier repairs and events, by kind. */
   events: string[];
+  /** Parts that were changed before and did not help, as written. */
+  changed: string[];
   /** Parts and failures of a cause, by id. */
   parts: string[];
   words: string[];
@@ -60,6 +62,7 @@ const NO_CRITERIA: SearchCriteria = {
   years: null,
   like: [],
   events: [],
+  changed: [],
   parts: [],
   words: [],
   outcomes: [],
@@ -136,7 +139,7 @@ export function criteriaOf(chips: Chip[], only: FacetFilter[] = []): SearchCrite
 
 /** Turns an open case into what is looked for, so that its precedents can be found. */
 export function criteriaOfCase(
-  digest: Pick<CaseDigest, 'vehicle' | 'codes' | 'symptoms' | 'conditions' | 'events' | 'outcomes'>,
+  digest: Pick<CaseDigest, 'vehicle' | 'codes' | 'symptoms' | 'conditions' | 'events' | 'vain' | 'outcomes'>,
 ): SearchCriteria {
   const { vehicle } = digest;
   const named = vehicle.make !== '' || vehicle.vin !== '';
@@ -147,6 +150,7 @@ export function criteriaOfCase(
     symptoms: digest.symptoms.map((s) => s.id),
     conditions: digest.conditions,
     events: digest.events,
+    changed: digest.vain,
     outcomes: digest.outcomes
       .filter((o) => o.verdict === 'pass' || o.verdict === 'fail')
       .map((o) => ({ question: foldQuestion(o.question), verdict: o.verdict, words: o.question })),

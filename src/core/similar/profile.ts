@@ -145,7 +145,10 @@ export function digestOf(
       .filter((s) => s.concept !== '' && s.reproduced !== 'no')
       .map((s) => ({ id: s.concept, label: symptomById(s.concept)?.label ?? s.words })),
     conditions: [...new Set(record.symptom.flatMap((s) => s.conditions))],
-    events: [...new Set(record.earlier.map((e) => e.kind))].filter((k) => k !== 'other'),
+    // What was changed because of the trouble and did not help did not bring it about.
+    events: [...new Set(record.earlier.filter((e) => e.changed !== 'no change').map((e) => e.kind))].filter(
+      (k) => k !== 'other',
+    ),
     causes,
     grade: record.case.grade,
     fromOldRecords: record.case.origin === 'old records',

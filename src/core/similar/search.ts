@@ -1,5 +1,6 @@
 import type { Catalogue } from '@/core/cause';
 import { GRADES } from '@/core/case';
+import { namedIn, wordsIn } from '@/core/cause/parts-in-text';
 import { comparable, convert } from '@/core/readings';
 import { NEAR_VALUE } from './line/readings';
 import { stem } from '@/core/symptoms';
@@ -83,7 +84,7 @@ export function rank(
   const own = new Float32Array(n);
   const exceptDoc = index.slotOf(except) ?? -1;
   const table = causeTable(index, catalogue);
-  const counts = new CauseCounts(table, exceptDoc, wanted.vehicle);
+  const counts = new CauseCounts(table, exceptDoc, wanted.vehicle, partIds(wanted.changed, catalogue));
   addUp(index, table, asks, own, counts, exceptDoc, alike);
 
   const fit = counts.fit();
@@ -132,6 +133,16 @@ export function rank(
     scores,
     facets,
   };
+}
+
+/** Parts of the shop's list by what was written of them: their name, or a text that names them. */
+function partIds(texts: readonly string[], catalogue: Catalogue): Set<string> {
+  return new Set(
+    texts.flatMap((text) => {
+      const part = catalogue.find('part', text);
+      return part ? [part.id] : namedIn(wordsIn(text), catalogue, 'part').map((n) => n.item.id);
+    }),
+  );
 }
 
 /** What says something of a cause by itself: a vehicle, and what happened before, only shade it. */

@@ -68,6 +68,11 @@ export const FIT = {
   /** Least weight of what the shop has not seen, in cases, and as a share of all cases. */
   unseen: 0.6,
   unseenShare: 0.04,
+  /**
+   * What is left of the odds of a cause whose part was changed before without help: the new part may be bad or wrong,
+   * or it was another of its kind. By judgement.
+   */
+  changedInVain: 0.2,
   /** Earlier repairs and events: body work, a flat battery, a part just fitted. */
   events: 0.7,
   /** Causes without a case here that have less than this are not listed. */

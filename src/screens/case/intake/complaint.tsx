@@ -13,6 +13,7 @@ import { useActions } from '../../frame/actions';
 import { AddFiles, Files } from '../files';
 import { OfferButton } from '../guidance/offer';
 import { useCase } from '../saving/store';
+import { ChangedBefore } from './changed-before';
 import { Perhaps } from './perhaps';
 import { AddSymptom, SymptomRow } from './symptoms';
 import { VehicleFields } from './vehicle';
@@ -105,6 +106,7 @@ export function ComplaintPart({ fresh }: { fresh: boolean }) {
           known={symptoms.map((s) => s.concept)}
           onTake={(p) => add('symptom', { concept: p.id, words: p.words, position: symptoms.length })}
         />
+        <ChangedBefore said={said} />
         <ProseField
           kind="case"
           id={id}
