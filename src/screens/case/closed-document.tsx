@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import type { Report } from '@/core/report';
 import { Button } from '@/ui/controls';
 import { ReportBody, reportText } from '../report/report-body';
+import { CourseLine } from './course-line';
 import { useCase } from './saving/store';
 
 const Paper = styled.article`
@@ -56,6 +57,7 @@ export function ClosedDocument({ report, onEdit }: { report: Report; onEdit: () 
         </Button>
       </Head>
       <Paper aria-label="The case as a report">
+        <CourseLine />
         <ReportBody report={report} />
       </Paper>
     </>
