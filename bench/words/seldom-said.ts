@@ -10,7 +10,7 @@ the kilometre counter shows lines instead of numbers | odometer
 I stand at the pump and the little door for fuel does not pop | fuel-flap
 message gearbox temperature too high on the mountain | gearbox-hot
 electric handbrake makes a terrible groaning when I pull the button | parking-noise
-steering wheel sits at ten past when I drive straight since I hit the kerb | wheel-off-centre
+steering wheel sits at ten past going straight on since I hit the kerb | wheel-off-centre
 oil all over the fork leg of my bike | fork-leak
 from 110 upward it is whistling at the A pillar | wind-noise
 under the back seat a ventilator is howling, it is a hybrid | hv-battery-fan
@@ -28,7 +28,7 @@ something behind the fuse panel goes tack tack tack with ignition off | relay-ch
 put it in D, count to four, then it takes | delayed-engage
 brake fluid has to be topped up all the time | brake-fluid-low
 wear indicator for the brakes lights up | pad-lamp
-strange grinding from the ABS block each morning when I drive off | abs-noise
+strange grinding from the ABS block each morning when I set off | abs-noise
 rear wheel locked up on wet road with little braking | wheel-locks
 brakes of the trailer do not grip any more | trailer-brakes
 after the bend I must turn the wheel back by hand | steer-return

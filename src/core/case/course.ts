@@ -46,7 +46,6 @@ type Rows = Pick<
  *
  * @param record the case with its rows
  * @returns days in order, each with its events in order
- * @example courseOf(record)[0].events[0].kind // 'opened'
  */
 export function courseOf(record: Rows): CourseDay[] {
   const days: CourseDay[] = [];

@@ -23,7 +23,7 @@ const STAYS =
 const CURED = /\bany ?more\b|\bno longer\b|\bnow (?:ok|okay|fine|good|gone)\b|\bcured\b|\bfixed it\b/iu;
 
 /** Sentences, and thoughts that begin anew. */
-const SENTENCES = /[.!?\n;]+(?=\s|$)/u;
+const SENTENCES = /[.!?\n;](?=\s|$)/u;
 
 /**
  * Parts that a complaint says were changed, and that did not help: the same sentence, or the one after it, has to say

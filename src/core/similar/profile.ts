@@ -13,7 +13,7 @@ import { SHIPPED, symptomById, tokens, type Vocabulary } from '@/core/symptoms';
 import type { VehicleFacts } from '@/core/vehicle';
 
 /** Counts up when what is kept of a case changes, so that what was kept before is drawn up anew. */
-export const DIGEST_VERSION = 17;
+export const DIGEST_VERSION = 18;
 
 /** What is kept of a case for search and guide: enough to rank it, to say why, and to learn from it. */
 export interface CaseDigest extends FactRows {
@@ -145,10 +145,7 @@ export function digestOf(
       .filter((s) => s.concept !== '' && s.reproduced !== 'no')
       .map((s) => ({ id: s.concept, label: symptomById(s.concept)?.label ?? s.words })),
     conditions: [...new Set(record.symptom.flatMap((s) => s.conditions))],
-    // What was changed because of the trouble and did not help did not bring it about.
-    events: [...new Set(record.earlier.filter((e) => e.changed !== 'no change').map((e) => e.kind))].filter(
-      (k) => k !== 'other',
-    ),
+    events: eventsBefore(record.earlier),
     causes,
     grade: record.case.grade,
     fromOldRecords: record.case.origin === 'old records',
@@ -192,6 +189,12 @@ function spokenRows(record: CaseRecord, catalogue: Catalogue): CaseDigest['spoke
     const failureId = s.failure ? (catalogue.find('failure', s.failure)?.id ?? null) : null;
     return [{ question, says: s.says, partId, failureId }];
   });
+}
+
+/** What was changed because of the trouble and did not help did not bring it about. */
+function eventsBefore(earlier: CaseRecord['earlier']): string[] {
+  const kinds = earlier.filter((e) => e.changed !== 'no change').map((e) => e.kind);
+  return [...new Set(kinds)].filter((k) => k !== 'other');
 }
 
 function vehicleFacts({ id, vin, make, model, engine, year, kind, fuel }: CaseRecord['vehicle']) {

@@ -86,7 +86,19 @@ function frameHits(
     // A phrase written by hand goes before a frame of as many words.
     const weight = at.filter((i) => !SMALL.has(sentence[i]!)).length - 0.1;
     const negative = said.some((i) => NEGATIONS.has(sentence[i]!));
-    hits.push({ id, label, tokens: [], gap: 2, weight, negative, when: false, from, to, at, doing: said, denied });
+    hits.push({
+      id,
+      label,
+      tokens: [],
+      gap: 2,
+      weight,
+      negative,
+      from,
+      to,
+      at,
+      doing: said,
+      denied,
+    });
   };
   for (let i = 0; i < sentence.length; i++) {
     if (sentence[i] === '' || sentence[i] === '|') continue;

@@ -14,7 +14,7 @@ export interface Phrase {
   weight: number;
   negative: boolean;
   /** It says itself when: "nothing when I turn the key". */
-  when: boolean;
+  when?: boolean;
   /** The one word of a phrase of a single word, before another stood for it: "pulls" is not "drifts". */
   own?: string;
   /** The shop taught it: it needs no second opinion. */

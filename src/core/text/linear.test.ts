@@ -7,6 +7,8 @@ import * as records from '@/core/exchange/old-records';
 import { readTextTable } from '@/core/exchange/table-files';
 import { readPrice } from '@/core/money';
 import { judgeReading, pastedLine, readEntry, readLimit, readMany, uncertainty } from '@/core/readings';
+import { Catalogue, starterItems } from '@/core/cause';
+import { changedInVain } from '@/core/cause/changed-before';
 import { SHIPPED, symptomsByClause } from '@/core/symptoms';
 import { previewFile } from '@/core/traces/files';
 import { plateThatTells, readBanks, readFiringOrder, readVin, vinsIn } from '@/core/vehicle';
@@ -14,6 +16,7 @@ import { inPieces, withoutLongRuns } from './long-runs';
 import fc from 'fast-check';
 
 /** What reads text from outside, with the longest text that can reach it. */
+const LIST = new Catalogue(starterItems());
 const PARSERS: readonly [name: string, most: number, read: (text: string) => unknown][] = [
   ['scan report', 1 << 15, (t) => readScan(t)],
   ['frame log', 1 << 20, (t) => readFrameLog(t)],
@@ -21,6 +24,7 @@ const PARSERS: readonly [name: string, most: number, read: (text: string) => unk
   ['recording', 1 << 19, (t) => previewFile(new TextEncoder().encode(t), 'a.csv', t.length)],
   ['complaint', 20_000, (t) => SHIPPED.read(t)],
   ['complaint by clause', 20_000, (t) => symptomsByClause(SHIPPED, t)],
+  ['parts changed before', 20_000, (t) => changedInVain(`${t} replaced the coil ${t} no change`, LIST)],
   ['pasted values', 20_000, (t) => pastedLine(t)],
   ['VINs in a text', 20_000, (t) => vinsIn(t)],
   ['numbers of cases', 4000, (t) => readCaseNumbers(t)],
@@ -48,7 +52,19 @@ const PIECES = [
   ...[' ', '.', ',', '1', 'a', '(', '"', ':', '-', '\t', '\n'],
   // Words that mean something, again and again: each is held against all the others.
   ...['the wiper stalls and it dies ', 'horn dead, ', 'it stalls no '],
-  ...['P0171 ', 'P0171\n', 'no ', 'and ', 'status: ', '1 V, ', 'a  b  c\n', '<td>', '{"'],
+  ...[
+    'P0171 ',
+    'replaced ',
+    'still no ',
+    'P0171\n',
+    'no ',
+    'and ',
+    'status: ',
+    '1 V, ',
+    'a  b  c\n',
+    '<td>',
+    '{"',
+  ],
 ];
 
 /** Seconds of the processor, not of the clock: other work on the machine must not count. */

@@ -87,7 +87,10 @@ const ICONS: Record<Exclude<CourseKind, 'test' | 'proof'>, LucideIcon> = {
   closed: FolderCheck,
 };
 
-/** What happened on the case over its days, each thing one press away; nothing while it is all of one day and little. */
+/** Where a row stands that is no evidence. */
+const ANCHORS: Partial<Record<CourseKind, string>> = { repair: 'repair', proof: 'proof' };
+
+/** What happened on the case over its days, each thing one press away; nothing while it is all of one day. */
 export function CourseLine() {
   const record = useCase((s) => s.record);
   const days = useMemo(() => courseOf(record), [record]);
@@ -121,7 +124,7 @@ function EventMark({ event: { kind, rowId, what, result, at } }: { event: Course
     .join(' · ');
   const Icon = kind === 'test' || kind === 'proof' ? undefined : ICONS[kind];
   const mark = Icon ? <Icon aria-hidden="true" /> : <VerdictShape verdict={result} />;
-  const to = kind === 'repair' ? `#repair-${rowId}` : kind === 'proof' ? `#proof-${rowId}` : `#at-${rowId}`;
+  const to = `#${ANCHORS[kind] ?? 'at'}-${rowId}`;
   return rowId === '' || kind === 'follow-up' ? (
     <span title={says} role="img" aria-label={says}>
       {mark}
