@@ -551,7 +551,7 @@ export const openCases = (at: At) => [
       fuel: 'diesel',
       plate: 'WL 17 FEN',
     },
-    said: 'Clicks and does nothing, then on the third turn of the key it starts. Worse in the rain.',
+    said: 'Clicks and does nothing, then on the third turn of the key it starts. Worse in the rain. Both batteries renewed in March, no change.',
     reproduced: 'yes',
     symptoms: [
       {

@@ -19,6 +19,8 @@ describe('parts that were changed and did not help', () => {
     ['same fault again after new EGR valve was installed', ['exhaust gas recirculation valve']],
     ['customer has changed brake discs and pads, no better', ['brake disc', 'brake pad']],
     ['purge valve changed no success', ['purge valve']],
+    ['Both batteries renewed in March, no change.', ['battery']],
+    ['two brake light switches fitted already, still no brake lights', ['brake light switch']],
   ])('%s', (said, expected) => {
     expect(parts(said)).toEqual(expected);
   });

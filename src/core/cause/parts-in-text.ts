@@ -37,7 +37,12 @@ const SHORT: Record<string, string> = {
 function wordOf(raw: string): string {
   const w = raw.toLowerCase();
   const long = SHORT[w] ?? w;
-  return long.length > 3 && /[^s]s$/.test(long) && !/(?:us|is|as)$/.test(long) ? long.slice(0, -1) : long;
+  // "Batteries", "switches", "boxes".
+  if (long.length > 4 && /[^aeiou]ies$/.test(long) && long !== 'series') return `${long.slice(0, -3)}y`;
+  if (/(?:[cs]h|x|ss)es$/.test(long)) return long.slice(0, -2);
+  // "Gas" and "bias" are no plurals, "cameras" is one.
+  const plural = long.length > 3 && /[^s]s$/.test(long) && !/(?:us|is|^.{0,3}as)$/.test(long);
+  return plural ? long.slice(0, -1) : long;
 }
 
 /**
