@@ -8,6 +8,7 @@ import type { Report } from '@/core/report';
 import { CausePart } from './conclusion/cause';
 import { ClosedDocument, useAsDocument } from './closed-document';
 import { ComebackOffers } from './conclusion/comeback';
+import { CourseLine } from './course-line';
 import { ComplaintPart } from './intake/complaint';
 import { EvidencePart } from './evidence';
 import { LostClashes } from './fields';
@@ -135,6 +136,7 @@ function Parts({ fresh, report }: { fresh: boolean; report: Report | undefined }
   return (
     <>
       <ComplaintPart fresh={fresh} />
+      <CourseLine />
       <EvidencePart />
       <CausePart />
       <RepairPart />

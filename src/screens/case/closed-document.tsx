@@ -56,8 +56,8 @@ export function ClosedDocument({ report, onEdit }: { report: Report; onEdit: () 
           <Pencil aria-hidden="true" /> Edit
         </Button>
       </Head>
+      <CourseLine />
       <Paper aria-label="The case as a report">
-        <CourseLine />
         <ReportBody report={report} />
       </Paper>
     </>

@@ -18,6 +18,9 @@ import { displayWord } from '@/core/case/display-words';
 import { VerdictShape } from '@/ui/marks';
 import { useCase } from './saving/store';
 
+const Course = styled.section`
+  padding: 10px 28px 0;
+`;
 const Days = styled.ol`
   display: flex;
   flex-wrap: wrap;
@@ -96,7 +99,7 @@ export function CourseLine() {
   const days = useMemo(() => courseOf(record), [record]);
   if (days.length < 2) return null;
   return (
-    <section aria-label="Course of the case">
+    <Course aria-label="Course of the case">
       <Days>
         {days.map((d, i) => (
           <Day key={d.at} $gap={i > 0}>
@@ -114,7 +117,7 @@ export function CourseLine() {
           </Day>
         ))}
       </Days>
-    </section>
+    </Course>
   );
 }
 

@@ -11,7 +11,6 @@ import { CasePart, nowIso, Sub, focusNext } from './fields';
 import { useCase } from './saving/store';
 import { KnownGoodProvider } from './tests/known-good';
 import { useRepeat } from './tests/repeat';
-import { CourseLine } from './course-line';
 import { Timeline } from './timeline';
 
 /** What opens on a press is fetched on the press. */
@@ -67,7 +66,6 @@ export function EvidencePart() {
   const to = useAdding();
   return (
     <CasePart id="evidence" title="Evidence" actions={<AddButtons to={to} />}>
-      <CourseLine />
       {to.adding === 'vehicle' && <PortPanel onDone={to.close} />}
       {to.adding === 'scan' && (
         <PasteScan
