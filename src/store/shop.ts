@@ -165,13 +165,32 @@ export async function caseNews(q: Tx | Db, caseId: string, since: number) {
     .orderBy(asc(s.history.seq));
 }
 
-export async function openCaseIds(q: Tx | Db): Promise<string[]> {
+export async function openCaseIds(q: Tx | Db, limit: number): Promise<string[]> {
   const rows = await q
     .select({ id: s.cases.id })
     .from(s.cases)
     .where(isNull(s.cases.closedAt))
-    .orderBy(desc(s.cases.number));
+    .orderBy(desc(s.cases.number))
+    .limit(limit);
   return rows.map((r) => r.id);
+}
+
+/** How many cases are open. */
+export async function countOpenCases(q: Tx | Db): Promise<number> {
+  const [row] = await q
+    .select({ n: sql<number>`count(*)` })
+    .from(s.cases)
+    .where(isNull(s.cases.closedAt));
+  return row?.n ?? 0;
+}
+
+/** Whether a case is there and open. */
+export async function isOpenCase(q: Tx | Db, id: string): Promise<boolean> {
+  const rows = await q
+    .select({ id: s.cases.id })
+    .from(s.cases)
+    .where(and(eq(s.cases.id, id), isNull(s.cases.closedAt)));
+  return rows.length > 0;
 }
 
 /** Ids of the cases closed last. */

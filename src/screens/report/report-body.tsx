@@ -4,6 +4,9 @@ import styled, { css } from 'styled-components';
 import type { Block, Report } from '@/core/report';
 
 /** How the blocks of a report look, on paper and on the screen. */
+/** Letters of a cell whose words stay whole. */
+const SHORT = 14;
+
 export const reportText = css`
   & h1 {
     font-size: 1.5rem;
@@ -63,6 +66,10 @@ export const reportText = css`
   & td:first-child {
     overflow-wrap: normal;
     white-space: nowrap;
+  }
+  /* A word of a narrow column is not broken for the sake of a wide one. */
+  & td[data-short] {
+    overflow-wrap: normal;
   }
   & tr,
   & figure {
@@ -150,7 +157,9 @@ function Drawn({ block }: { block: Block }) {
             {block.rows.map((row, i) => (
               <tr key={i}>
                 {row.map((cell, k) => (
-                  <td key={k}>{cell}</td>
+                  <td key={k} data-short={cell.length <= SHORT || undefined}>
+                    {cell}
+                  </td>
                 ))}
               </tr>
             ))}

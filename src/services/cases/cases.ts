@@ -4,7 +4,14 @@ import type { KnownVehicle, NewsAnswer, OpenCase } from '@/core/api';
 import { vehicleName, type Identity } from '@/core/vehicle';
 import { db, write } from '@/store/database';
 import { appendHistory, deleteRow, getRow, insertRow, loadCase, loadCases, updateRow } from '@/store/rows';
-import { caseIdByNumber, countCases, keepNumber, nextCaseNumber, openCaseIds } from '@/store/shop';
+import {
+  caseIdByNumber,
+  countCases,
+  isOpenCase,
+  keepNumber,
+  nextCaseNumber,
+  openCaseIds,
+} from '@/store/shop';
 import { casesOfVehicle } from '@/store/vehicles';
 import { aroundCase, caseWithAround, digestsOf, inShort } from './around';
 import { newsOf } from './news';
@@ -133,7 +140,7 @@ export async function vehiclesLike(identity: Identity, except: string): Promise<
 /** How many cases there are. */
 export const numberOfCases = (): Promise<number> => countCases(db());
 
-const MOST_OFFERED = 150;
+const MOST_OFFERED = 80;
 
 /**
  * The newest open cases by number and vehicle, for putting something on one of them.
@@ -141,9 +148,8 @@ const MOST_OFFERED = 150;
  * @param also a case that is among them however old it is, while it is open
  */
 export async function openCasesByName(also = ''): Promise<{ id: string; label: string }[]> {
-  const open = await openCaseIds(db());
-  const newest = new Set(open.slice(0, MOST_OFFERED));
-  if (open.includes(also)) newest.add(also);
+  const newest = new Set(await openCaseIds(db(), MOST_OFFERED));
+  if (also !== '' && (await isOpenCase(db(), also))) newest.add(also);
   const records = await loadCases(db(), [...newest]);
   return records
     .sort((a, b) => b.case.number - a.case.number)

@@ -17,6 +17,7 @@ import {
   lastHistorySeq,
   latestComebacks,
   listPeople,
+  countOpenCases,
   openCaseIds,
 } from '@/store/shop';
 import { callAgain, money } from './shop';
@@ -25,29 +26,42 @@ import { callAgain, money } from './shop';
 const COMEBACKS_DAYS = 365;
 const MOST_COMEBACKS = 6;
 /** A desk of more has open cases that nobody works on; the list of cases has them all. */
-export const MOST_OPEN = 150;
+export const MOST_OPEN = 80;
 
 /** The desk: open cases and what each waits for, follow-ups due, what came back, what was closed lately. */
 export async function desk(): Promise<Desk> {
-  const [people, catalogue, seq, openIds, closedIds, total, comebacks, rate, days, waiting, back, told] =
-    await Promise.all([
-      listPeople(db()),
-      listCatalogue(db()).then((c) => new Catalogue(c)),
-      deskSeq(),
-      openCaseIds(db()),
-      lastClosedIds(db(), 8),
-      countCases(db()),
-      confirmedComebacks(db()),
-      money(),
-      callAgain(),
-      followUpsIn(db(), ['due', 'not reached']),
-      latestComebacks(db(), MOST_COMEBACKS),
-      followUpsIn(db(), ['came back']),
-    ]);
+  const [
+    people,
+    catalogue,
+    seq,
+    openIds,
+    openInAll,
+    closedIds,
+    total,
+    comebacks,
+    rate,
+    days,
+    waiting,
+    back,
+    told,
+  ] = await Promise.all([
+    listPeople(db()),
+    listCatalogue(db()).then((c) => new Catalogue(c)),
+    deskSeq(),
+    openCaseIds(db(), MOST_OPEN),
+    countOpenCases(db()),
+    lastClosedIds(db(), 8),
+    countCases(db()),
+    confirmedComebacks(db()),
+    money(),
+    callAgain(),
+    followUpsIn(db(), ['due', 'not reached']),
+    latestComebacks(db(), MOST_COMEBACKS),
+    followUpsIn(db(), ['came back']),
+  ]);
   const nameOf = (id: string | null) => people.find((p) => p.id === id)?.name ?? '';
-  const shown = openIds.slice(0, MOST_OPEN);
-  const records = await loadCases(db(), [...shown, ...closedIds]);
-  const isOpen = new Set(shown);
+  const records = await loadCases(db(), [...openIds, ...closedIds]);
+  const isOpen = new Set(openIds);
   const open = records.filter((r) => isOpen.has(r.case.id));
   const recentlyClosed = records
     .filter((r) => !isOpen.has(r.case.id))
@@ -78,7 +92,7 @@ export async function desk(): Promise<Desk> {
         beyondLimit: beyondLimit(r, rate) !== undefined,
       };
     }),
-    openInAll: openIds.length,
+    openInAll,
     due: callsDue(waiting, days, nameOf),
     cameBack: cameBackLately(back, told, new Set(comebacks.keys())),
     lately: recentlyClosed.map((r) => ({
