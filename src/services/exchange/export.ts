@@ -9,7 +9,7 @@ import {
   type CaseFile,
   type ExportContext,
 } from '@/core/exchange';
-import { db } from '@/store/database';
+import { db, isShared } from '@/store/database';
 import { loadCase, loadCases } from '@/store/rows';
 import { readStored } from '@/store/files';
 import { listCatalogue } from '@/store/catalogue';
@@ -19,10 +19,8 @@ import { caseIdsByNumber, caseNumbers, listPeople } from '@/store/shop';
 
 export type ExportFormat = 'cases' | 'cases.csv' | 'readings.csv';
 
-/** Cases read at once: one question to the database. */
-const PAGE = 500;
-/** So much text is handed on at once: photos make it long. */
-const MOST_TEXT = 1e6;
+/** Cases read at once: one question to a server far away; from a file here few, as reading holds up all others. */
+const PAGE = { far: 500, here: 50 };
 
 /** What a case file needs to know of this shop. */
 export async function sending(catalogue?: Catalogue, data?: ExportContext['data']): Promise<ExportContext> {
@@ -69,16 +67,16 @@ export async function* exportAll(
   if (format === 'cases.csv') yield csvLine(CASES_CSV_HEAD);
   if (format === 'readings.csv') yield csvLine(READINGS_CSV_HEAD);
   const all = ids ?? (await caseIdsByNumber(db()));
-  for (let i = 0; i < all.length; i += PAGE) {
-    const piece = all.slice(i, i + PAGE);
+  const page = isShared() ? PAGE.far : PAGE.here;
+  for (let i = 0; i < all.length; i += page) {
+    const piece = all.slice(i, i + page);
     const place = new Map(piece.map((id, at) => [id, at]));
     const records = (await loadCases(db(), [...piece])).sort(
       (a, b) => place.get(a.case.id)! - place.get(b.case.id)!,
     );
-    let text = '';
     for (const record of records) {
-      if (format === 'cases.csv') text += csvLine(casesCsvRow(record, from));
-      else if (format === 'readings.csv') for (const row of readingsCsvRows(record)) text += csvLine(row);
+      if (format === 'cases.csv') yield csvLine(casesCsvRow(record, from));
+      else if (format === 'readings.csv') for (const row of readingsCsvRows(record)) yield csvLine(row);
       else {
         const stored = new Map<string, string>();
         if (withFiles)
@@ -86,12 +84,8 @@ export async function* exportAll(
             const bytes = hash ? await readStored(hash) : undefined;
             if (bytes) stored.set(hash, bytes.toString('base64'));
           }
-        text += `${JSON.stringify(writeCaseFile(record, { ...from, data: (h) => stored.get(h) }))}\n`;
+        yield `${JSON.stringify(writeCaseFile(record, { ...from, data: (h) => stored.get(h) }))}\n`;
       }
-      if (text.length < MOST_TEXT) continue;
-      yield text;
-      text = '';
     }
-    yield text;
   }
 }
