@@ -2,7 +2,7 @@ import { log } from '@/services/running/log';
 
 /** Text is handed on when so much of it is there, or when it was worked on for so long. */
 const ENOUGH_TEXT = 64 * 1024;
-const TURN_MS = 15;
+const TURN_MS = 4;
 
 /**
  * Text that is made piece by piece as the body of an answer. Pieces that come without waiting for anything are handed

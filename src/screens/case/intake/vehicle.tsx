@@ -83,7 +83,7 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
           field="vin"
           label="VIN"
           figure
-          placeholder="type or paste, or leave empty"
+          placeholder="type or paste"
           autoFocus={autoFocus}
           onEnter={onEnter}
         />
