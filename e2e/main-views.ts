@@ -4,10 +4,11 @@ import type { Page } from '@playwright/test';
 export const VIEWS: { url: string; kb: number }[] = [
   { url: '/', kb: 270 },
   { url: '/find?q=P0171%20shakes', kb: 280 },
-  { url: '/cases/34', kb: 562 },
-  { url: '/cases/41', kb: 562 },
-  { url: '/cases/25', kb: 563 },
-  { url: '/cases/34?beside=3', kb: 566 },
+  // With the vocabulary, 120 KB fetched behind the page: it may have come by the time that is counted, or not.
+  { url: '/cases/34', kb: 684 },
+  { url: '/cases/41', kb: 684 },
+  { url: '/cases/25', kb: 685 },
+  { url: '/cases/34?beside=3', kb: 688 },
   { url: '/cases/34/report', kb: 266 },
   { url: '/cases/34/history', kb: 303 },
   { url: '/cases/34/traces/new', kb: 501 },

@@ -117,7 +117,7 @@ const Grow = styled.div`
   max-width: 680px;
   margin: 0 auto;
   @media (min-width: 901px) and (max-width: 1160px) {
-    min-width: 110px;
+    min-width: 56px;
   }
 `;
 
