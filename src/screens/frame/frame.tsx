@@ -34,6 +34,8 @@ const Bar = styled.header`
   align-items: center;
   gap: 14px;
   height: 54px;
+  /* What comes and goes in the bar must not make the page wider than its window. */
+  overflow-x: clip;
   padding: 0 16px;
   background: var(--ground);
   border-bottom: 1px solid var(--rule);
