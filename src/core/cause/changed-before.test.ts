@@ -13,6 +13,8 @@ describe('parts that were changed and did not help', () => {
     ['New thermostat fitted by last garage, no change.', ['thermostat']],
     ['Battery and alternator replaced. Still goes flat.', ['battery', 'alternator']],
     ['they changed the wheel speed sensor twice but the light came back', ['wheel speed sensor']],
+    ['turbo was replaced under warranty, EGR still faulty', ['turbocharger']],
+    ['a new thermostat and coolant sensor fitted, still leaks', ['thermostat']],
     ['Fuel filter renewed, did not help', ['fuel filter']],
     ['fitted a new fuel pump without success', ['fuel pump']],
     ['still stalls after replacing the crank sensor', ['crankshaft sensor']],
@@ -42,6 +44,9 @@ describe('parts that were changed and did not help', () => {
     'still under warranty, new clutch in 2021',
     // No part of the list, no change at all.
     'changed gear late, still the same noise',
+    'new house, battery still flat each morning',
+    'new battery last year, light came back on after the wash',
+    'changed to winter tyres and the abs light is still on',
     'changed down to third and it came back on',
     '',
   ])('not: %s', (said) => {

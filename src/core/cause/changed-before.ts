@@ -9,13 +9,18 @@ export interface ChangedInVain {
 }
 
 const CHANGED =
-  /\b(?:replac(?:ed|ing)|renew(?:ed|ing)|chang(?:ed|ing)|swapped|exchanged|fitted|installed|put in|new)\b/iu;
+  /\b(?:replac(?:ed|ing)|renew(?:ed|ing)|chang(?:ed|ing)(?! (?:to|from|down|up|gear|hands|owner)\b)|swapped|exchanged|fitted|installed|put in|new)\b/iu;
 /** Said to come, wished for, or not done: no part was changed. */
 const NOT_DONE =
   /\b(?:not|never|n['’]t|needs?|wants?|should|could|to be|will|would|if|unless|before (?:we|i)|quot\w*|advis\w*|recommend\w*)\b[^,;]{0,30}\b(?:replac|renew|chang|swap|exchang|fit|install|put in|new)/iu;
 /** The trouble began with the part: a suspect, not one that is ruled out. */
 const SINCE =
   /\b(?:since|ever since|began after|started after|only after|from the day)\b[^,;]{0,40}\b(?:replac|renew|chang|swap|exchang|fit|install|put in|new)/iu;
+/** Done long ago: the trouble of today was not there yet. */
+const LONG_AGO = /\blast year\b|\byears? ago\b|\bin 20\d\d\b/iu;
+/** A word that makes another part of the one before it: "coolant sensor", "oil change". */
+const MAKES_ANOTHER =
+  /^(?:sensor|switch|valve|pump|hose|relay|light|lamp|cap|tank|change|level|filter|cover)$/;
 /** And the trouble is there all the same. */
 const STAYS =
   /\bno (?:change|difference|success|improvement|better|effect|help|luck)\b|\bnot (?:any )?better\b|\bnot help(?:ed)?\b|\bwithout success\b|\bto no avail\b|\bin vain\b|\bdid(?: not|n['’]t) (?:help|cure|fix|solve|change)\b|\b(?:came|comes|come|coming|is|was|light|code) (?:straight |right |always )?back\b|\breturn(?:ed|s)\b|\b(?:same|fault|problem|code|issue) (?:again|remains|persists|stays)\b|\bsame (?:fault|problem|thing|code|symptom|as before)\b|\bkeeps? (?:coming|on)\b|\bstill (?:there|the same|same|on|here|present|not|no|bad|rough|noisy|dead|hot|cold|low|high|lean|rich|flat|wet|loose|does|has|have|gets?|goes|going|comes?|coming|runs?|loses?|losing|won['’]?t|can['’]?t|faults?|faulty|problems?|issues?|codes?|light|lamp|leak\w*|misfir\w*|stall\w*|shak\w*|shudder\w*|cut\w*|flash\w*|hesitat\w*|overheat\w*|jerk\w*|knock\w*|smok\w*|drain\w*|dies|dying|vibrat\w*|whin\w*|whistl\w*|grind\w*|slip\w*|pull\w*|squeal\w*|squeak\w*|rattl\w*|clunk\w*|clonk\w*|nois\w*|happen\w*|doing|makes?|making)\b/iu;
@@ -42,13 +47,19 @@ export function changedInVain(said: string, catalogue: Catalogue): ChangedInVain
   const found = new Map<string, ChangedInVain>();
   for (const [i, sentence] of sentences.entries()) {
     if (!CHANGED.test(sentence) || NOT_DONE.test(sentence) || SINCE.test(sentence)) continue;
+    if (LONG_AGO.test(sentence)) continue;
     const next = sentences[i + 1] ?? '';
     const stays =
       STAYS.test(sentence) || (/^(?:still|no|not|same|but|did)\b/iu.test(next) && STAYS.test(next));
     if (!stays || CURED.test(sentence) || CURED.test(next)) continue;
-    const words = partWords(sentence);
-    for (const { item } of namedIn(wordsIn(words), catalogue, 'part'))
-      if (!found.has(item.id)) found.set(item.id, { part: item, words: sentence });
+    for (const clause of partWords(sentence).split(',')) {
+      // "New house, battery still flat": what stands in another clause was not changed.
+      if (!CHANGED.test(clause)) continue;
+      const words = wordsIn(clause);
+      for (const { item, to } of namedIn(words, catalogue, 'part'))
+        if (!found.has(item.id) && !MAKES_ANOTHER.test(words[to]?.word ?? ''))
+          found.set(item.id, { part: item, words: sentence });
+    }
   }
   return [...found.values()];
 }
