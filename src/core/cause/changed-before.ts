@@ -46,12 +46,7 @@ export function changedInVain(said: string, catalogue: Catalogue): ChangedInVain
     .filter(Boolean);
   const found = new Map<string, ChangedInVain>();
   for (const [i, sentence] of sentences.entries()) {
-    if (!CHANGED.test(sentence) || NOT_DONE.test(sentence) || SINCE.test(sentence)) continue;
-    if (LONG_AGO.test(sentence)) continue;
-    const next = sentences[i + 1] ?? '';
-    const stays =
-      STAYS.test(sentence) || (/^(?:still|no|not|same|but|did)\b/iu.test(next) && STAYS.test(next));
-    if (!stays || CURED.test(sentence) || CURED.test(next)) continue;
+    if (!saysInVain(sentence, sentences[i + 1] ?? '')) continue;
     for (const clause of partWords(sentence).split(',')) {
       // "New house, battery still flat": what stands in another clause was not changed.
       if (!CHANGED.test(clause)) continue;
@@ -62,6 +57,13 @@ export function changedInVain(said: string, catalogue: Catalogue): ChangedInVain
     }
   }
   return [...found.values()];
+}
+
+/** Whether a sentence says that something was changed, and it or the next one that the trouble stayed. */
+function saysInVain(sentence: string, next: string): boolean {
+  const changed = CHANGED.test(sentence) && ![NOT_DONE, SINCE, LONG_AGO].some((r) => r.test(sentence));
+  if (!changed || CURED.test(sentence) || CURED.test(next)) return false;
+  return STAYS.test(sentence) || (/^(?:still|no|not|same|but|did)\b/iu.test(next) && STAYS.test(next));
 }
 
 /** The words about what was changed: what stays the same comes after them or before, and may name parts of its own. */
