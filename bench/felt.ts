@@ -1,8 +1,7 @@
-import path from 'node:path';
-import { chromium, type Browser } from '@playwright/test';
+import { type Browser } from '@playwright/test';
 import { longCase } from '../e2e/long-case';
 import { scriptKb, VIEWS } from '../e2e/main-views';
-import { CHROMIUM, freePort, run, serve, TSX } from '../scripts/lib.mjs';
+import { launchBrowser, serveDemoShop } from './demo-shop';
 
 /** How many times slower than this machine the visitor's is made. */
 const SLOWER = 4;
@@ -15,19 +14,8 @@ const median = (list: number[]) => [...list].sort((a, b) => a - b)[Math.floor(li
  * on a case how long a letter takes to stand there; beside the same without slowing down.
  */
 export async function felt(folder: string): Promise<string> {
-  const env = {
-    VANTLE_DATABASE_URL: `file:${path.join(folder, 'felt.db')}`,
-    VANTLE_FILES: path.join(folder, 'felt-files'),
-    VANTLE_LOG: 'error',
-    VANTLE_DEMO: 'yes',
-  };
-  if (run(process.execPath, [TSX(), 'demo/load.ts'], { capture: true, env }).code !== 0)
-    throw new Error('The demo shop did not load.');
-  const server = await serve({ port: await freePort(), env, quiet: true });
-  const browser = await chromium.launch({
-    executablePath: CHROMIUM(),
-    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-  });
+  const { server } = await serveDemoShop(folder, 'felt');
+  const browser = await launchBrowser();
   try {
     await fetch(`${server.url}/api/v1/import`, { method: 'POST', body: JSON.stringify(longCase(1)) });
     const rows: string[] = [];

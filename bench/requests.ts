@@ -1,19 +1,11 @@
 import path from 'node:path';
 import { createClient } from '@libsql/client';
-import { freePort, run, serve, TSX } from '../scripts/lib.mjs';
+import { serveDemoShop } from './demo-shop';
 import { table, time } from './measure';
 
 /** Case save and case open through HTTP, against a bare SQLite insert and read in the same run. */
 export async function requests(folder: string): Promise<string> {
-  const env = {
-    VANTLE_DATABASE_URL: `file:${path.join(folder, 'shop.db')}`,
-    VANTLE_FILES: path.join(folder, 'files'),
-    VANTLE_LOG: 'error',
-    VANTLE_DEMO: 'yes',
-  };
-  if (run(process.execPath, [TSX(), 'demo/load.ts'], { capture: true, env }).code !== 0)
-    throw new Error('The demo shop did not load.');
-  const server = await serve({ port: await freePort(), env, quiet: true });
+  const { server } = await serveDemoShop(folder, 'requests');
   const json = async (url: string, body?: unknown) => {
     const response = await fetch(
       server.url + url,

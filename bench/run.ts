@@ -4,6 +4,7 @@ import path from 'node:path';
 import { ablations } from './ablations';
 import { bySize } from './by-size';
 import { felt } from './felt';
+import { sheet } from './sheet';
 import { firstDay } from './first-day';
 import { quality } from './quality';
 import { records } from './records';
@@ -57,6 +58,13 @@ const BENCHES: {
     about:
       'Each main view of the production build with the demo shop, in a fresh browser, as it is and with the processor made four times slower: JavaScript sent, first content painted, when a press is answered, and how long a letter typed into the customer’s words takes to stand there. The budgets per view stand in `e2e/main-views.ts` and are kept by a test. The last view is a case of 60 tests, 40 codes and 20 scans.',
     run: felt,
+  },
+  {
+    name: 'sheet',
+    title: 'A long trace on its sheet',
+    about:
+      'Frames a second while ten million samples are zoomed with the wheel, beside a bare canvas in the same browser in the same run.',
+    run: sheet,
   },
   {
     name: 'triage',

@@ -24,6 +24,15 @@ test('the application opens without a connection, takes a test down, and sends i
         return (await (await cache.match(path))?.text())?.includes('No start when hot.') ?? false;
       }, `/cases/${id}`);
     await expect.poll(kept, { timeout: 30_000 }).toBe(true);
+    // And what the application is made of, shown or not.
+    const missing = () =>
+      page.evaluate(async () => {
+        const cache = await caches.open('vantle-assets');
+        const all = (await (await fetch('/offline-assets.json')).json()) as string[];
+        const there = await Promise.all(all.map((url) => cache.match(url)));
+        return all.length === 0 ? Infinity : there.filter((response) => !response).length;
+      });
+    await expect.poll(missing, { timeout: 60_000 }).toBe(0);
     await page.close();
 
     await shop.stop();
@@ -37,6 +46,10 @@ test('the application opens without a connection, takes a test down, and sends i
     await evidence.getByRole('button', { name: 'Test', exact: true }).click();
     await later.keyboard.type('Crank sensor resistance hot');
     await expect(later.getByText(/No connection: \d+ not saved yet, kept here/)).toBeVisible();
+    // What this page had not shown before: its code comes from the device too.
+    await evidence.getByRole('button', { name: 'Scan', exact: true }).click();
+    await expect(later.getByLabel('Scan report')).toBeVisible();
+    await later.keyboard.press('Escape');
     // A page never opened here: what can be opened instead.
     const other = await context.newPage();
     await other.goto(`${shop.url}/shop`);

@@ -1,5 +1,6 @@
 // What runs beside the application is bundled by itself: the service worker into public/, from where Next.js serves
 // it at the root (its scope is the whole site), and the server's threads into dist/.
+import { readdirSync, writeFileSync } from 'node:fs';
 import esbuild from 'esbuild';
 
 const common = {
@@ -33,6 +34,17 @@ export const bundleThread = (name, outfile = `dist/${name}.thread.mjs`) =>
     // It looks for the files of its own folder.
     external: ['libheif-js'],
   });
+
+/** Every script, style and font of the build, for the service worker: code that a press would load is kept as well. */
+export const ASSET_LIST = 'public/offline-assets.json';
+
+export function listAssets() {
+  const files = readdirSync('.next/static', { recursive: true, encoding: 'utf8' })
+    .map((file) => file.replaceAll('\\', '/'))
+    .filter((file) => /\.(js|css|woff2)$/.test(file))
+    .map((file) => `/_next/static/${file}`);
+  writeFileSync(ASSET_LIST, JSON.stringify(files.sort()));
+}
 
 export const bundleAll = () =>
   Promise.all([bundleServiceWorker(), ...THREADS.map((name) => bundleThread(name))]);

@@ -102,14 +102,20 @@ const STAMP = '.next/vantle-sources';
 /** Builds the application if its sources changed since the last build. */
 export async function ensureBuilt({ quiet = false } = {}) {
   const hash = sourcesHash();
-  const { bundleAll, BUNDLES } = await import('./bundles.mjs');
-  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash && BUNDLES.every((file) => existsSync(file)))
+  const { ASSET_LIST, bundleAll, BUNDLES, listAssets } = await import('./bundles.mjs');
+  if (
+    existsSync(STAMP) &&
+    readFileSync(STAMP, 'utf8') === hash &&
+    [...BUNDLES, ASSET_LIST].every((file) => existsSync(file))
+  )
     return { code: 0, out: '' };
   console.log('Building …');
   await bundleAll();
   const result = await runBeside(process.execPath, [NEXT(), 'build'], { NODE_ENV: 'production' });
-  if (result.code === 0) writeFileSync(STAMP, hash);
-  else if (!quiet) console.error(result.out);
+  if (result.code === 0) {
+    listAssets();
+    writeFileSync(STAMP, hash);
+  } else if (!quiet) console.error(result.out);
   return result;
 }
 

@@ -3,6 +3,7 @@
 import { cpSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { stripVTControlCharacters } from 'node:util';
 import { forkHrana } from './fork-hrana.mjs';
 import { bin, CHROMIUM, ensureBuilt, ensureInstalled, freePort, runBeside, serve, TSX } from './lib.mjs';
 
@@ -94,10 +95,18 @@ function sayFailed({ testResults }) {
   }
 }
 
+/** What went wrong outside of every test: the runner counts no test as failed for it, and says it last. */
+function sayUnhandled(out) {
+  const lines = stripVTControlCharacters(out).split('\n');
+  const first = lines.findIndex((line) => /Unhandled (Error|Rejection)|^Error: \[vitest/.test(line));
+  if (first >= 0) console.log(`FAIL outside of any test:\n${lines.slice(first, first + 40).join('\n')}`);
+}
+
 async function unitTests() {
   const file = path.join(temp, 'unit.json');
   const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${file}`];
   const result = await node([bin('vitest', 'vitest.mjs'), 'run', ...reporters]);
+  if (result.code !== 0) sayUnhandled(result.out);
   tally(
     'unit tests',
     file,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { isTooOld, pageWithoutConnection, withKeptAt } from './kept-pages';
-import { isKept } from './names';
+import { isAssetList, isKept } from './names';
 
 describe('pages kept for the time without a connection', () => {
   it('are the desk and single cases, nothing that lists people, customers or the shop', () => {
@@ -11,6 +11,21 @@ describe('pages kept for the time without a connection', () => {
         isKept,
       ),
     ).toBe(false);
+  });
+
+  it('need the files of the build, and the list of those names nothing else', () => {
+    expect(isAssetList(['/_next/static/chunks/0a-b_c~1.js', '/_next/static/media/Plex-s.p.12ab.woff2'])).toBe(
+      true,
+    );
+    expect(isAssetList([])).toBe(true);
+    for (const other of [
+      '/api/cases',
+      'https://elsewhere.example/_next/static/a.js',
+      '/_next/static/../x',
+      7,
+    ])
+      expect(isAssetList(['/_next/static/a.js', other]), String(other)).toBe(false);
+    expect(isAssetList({ 0: '/_next/static/a.js' })).toBe(false);
   });
 
   it('say when the server drew them; one without a date says that it does not know', () => {

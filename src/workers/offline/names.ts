@@ -18,3 +18,13 @@ export interface KeepMessage {
 
 /** The desk and single cases: what somebody at a vehicle needs when the connection goes. */
 export const isKept = (path: string): boolean => path === '/' || /^\/cases\/[^/]+$/.test(path);
+
+/** Where the build lists its scripts, styles and fonts; written by `scripts/bundles.mjs`. */
+export const ASSET_LIST = '/offline-assets.json';
+
+/** Whether that is a list of the build's own files, and of nothing else. */
+export const isAssetList = (list: unknown): list is string[] =>
+  Array.isArray(list) &&
+  list.every(
+    (url) => typeof url === 'string' && /^\/_next\/static\/[\w./~-]+$/.test(url) && !url.includes('..'),
+  );

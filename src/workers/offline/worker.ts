@@ -1,7 +1,7 @@
 /// <reference lib="webworker" />
 import { CacheFirst, ExpirationPlugin, NetworkFirst, Serwist } from 'serwist';
 import { isTooOld, pageWithoutConnection, TWO_WEEKS_S, withKeptAt } from './kept-pages';
-import { CACHES, isKept, type KeepMessage } from './names';
+import { ASSET_LIST, CACHES, isAssetList, isKept, type KeepMessage } from './names';
 
 /**
  * The service worker: the application opens without a connection, with the desk and the cases that were read last.
@@ -113,6 +113,22 @@ async function keepPage(path: string, assets: readonly string[]): Promise<void> 
   } catch {
     return; // No connection: what is kept stays.
   }
+  await keepAssets(assets);
+  await keepAssets(await listedAssets());
+}
+
+/** One after the other, so that nobody at work waits for them. */
+async function keepAssets(urls: readonly string[]): Promise<void> {
   const kept = await caches.open(CACHES.assets);
-  for (const url of assets) if (!(await kept.match(url))) await kept.add(url).catch(() => undefined);
+  for (const url of urls) if (!(await kept.match(url))) await kept.add(url).catch(() => undefined);
+}
+
+/** All that the build has: a press may load what no page has shown yet. */
+async function listedAssets(): Promise<string[]> {
+  try {
+    const list: unknown = await (await fetch(ASSET_LIST, { cache: 'no-cache' })).json();
+    return isAssetList(list) ? list : [];
+  } catch {
+    return []; // No connection, or a server that lists nothing: what was shown is kept.
+  }
 }

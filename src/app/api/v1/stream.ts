@@ -10,6 +10,7 @@ const TURN_MS = 4;
  */
 export function streamOf(pieces: AsyncGenerator<string>): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
+  let left = false;
   return new ReadableStream<Uint8Array>({
     async pull(controller) {
       try {
@@ -23,7 +24,9 @@ export function streamOf(pieces: AsyncGenerator<string>): ReadableStream<Uint8Ar
             if (piece.done) ended = true;
             else text += piece.value;
           }
-        } while (text === '' && !ended);
+        } while (text === '' && !ended && !left);
+        // Nobody listens any more: nothing broke off.
+        if (left) return;
         if (text !== '') controller.enqueue(encoder.encode(text));
         if (ended) controller.close();
       } catch (e) {
@@ -33,6 +36,7 @@ export function streamOf(pieces: AsyncGenerator<string>): ReadableStream<Uint8Ar
       }
     },
     async cancel() {
+      left = true;
       await pieces.return(undefined);
     },
   });
