@@ -1,4 +1,5 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
+import { log } from '@/services/running/log';
 import { streamOf } from './stream';
 
 const textOf = async (stream: ReadableStream<Uint8Array>) => new Response(stream).text();
@@ -63,5 +64,28 @@ describe('text made piece by piece', () => {
     await reader.read();
     await reader.cancel();
     expect(ended).toBe(true);
+  });
+  it('whoever leaves while a piece is under way has broken nothing off', async () => {
+    const said = vi.spyOn(log, 'error');
+    let ended = false;
+    async function* pieces() {
+      try {
+        for (;;) {
+          await new Promise((r) => setTimeout(r, 20));
+          yield 'x';
+        }
+      } finally {
+        ended = true;
+      }
+    }
+    const reader = streamOf(pieces()).getReader();
+    const read = reader.read();
+    await new Promise((r) => setTimeout(r, 5));
+    await reader.cancel();
+    expect((await read).done).toBe(true);
+    await vi.waitFor(() => expect(ended).toBe(true));
+    await new Promise((r) => setTimeout(r, 30));
+    expect(said).not.toHaveBeenCalled();
+    said.mockRestore();
   });
 });
