@@ -109,7 +109,7 @@ P0301-00  Cylinder 1 misfire detected          Status 2F
 P0302-00  Cylinder 2 misfire detected          Status 28
 ECU 0x28 - ABS
 0 DTC`,
-    codes: `P0301-00|P0301 @ Engine Control|ECU 0x10 - Engine Control|0x10 - Engine Control = active
+    codes: `P0301-00|P0301 @ Engine Control|ECU 0x10 - Engine Control|0x10 - Engine Control = active|pending|stored
       P0302-00|P0302 @ Engine Control|ECU 0x10 - Engine Control|0x10 - Engine Control = stored`,
     modules: `Engine Control|ECU 0x10 - Engine Control|0x10 - Engine Control
       ABS|ECU 0x28 - ABS|0x28 - ABS`,

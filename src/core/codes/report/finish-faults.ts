@@ -1,5 +1,5 @@
 import type { Entry, Reading } from './reading';
-import { endsSafely, partStatus, statusOf } from './status';
+import { bareByteAtEnd, endsSafely, partStatus, statusOf } from './status';
 import type { Survey } from './survey';
 import { namesController } from './heading';
 import { isName } from './outcome';
@@ -32,6 +32,8 @@ export function finishFaults(r: Reading, survey: Survey): void {
 }
 
 function parted(e: Entry, survey: Survey): { text: string; statuses: Entry['statuses'] } {
+  const byte = survey.bareBytes && e.statuses.length === 0 ? bareByteAtEnd(e.body) : undefined;
+  if (byte) return byte;
   const body = withoutByte(e.body);
   const p = e.statuses.length ? undefined : partStatus(body);
   const holds = p && (p.by === 'mark' || survey.bareStatus || endsSafely(body));
@@ -65,7 +67,8 @@ function moduleColumn(
   if (
     open.length >= 2 &&
     bracketed.length === open.length &&
-    bracketed.some((b, i) => bracketed.indexOf(b) !== i || namesController(b))
+    (bracketed.some(namesController) || (squareRepeated(open) && open.length > 2)) &&
+    !bracketed.some((b) => QUALIFIER.test(b))
   )
     return (e) => {
       const name = inBrackets(e);
@@ -88,7 +91,16 @@ function moduleColumn(
   };
 }
 
+/** What stands in brackets behind a wording to say which of several, where, or how much: no module. */
+const QUALIFIER =
+  /^(?:bank|sensor|cyl(?:inder)?|row|phase|zylinder|cylindre|cilindro)\s*#?\d|^(?:(?:very )?small|large|high|low|open|short|left|right|upper|lower|intake|exhaust)(?:\s(?:leak|circuit|signal|side|bank|input))?$/iu;
 const BRACKETS = /\s*(?:\[((?:[^[\]]|\[[^[\]]*\]){2,60})\]|\(([^()]{2,60})\))\s*/u;
+
+/** Square brackets hold no "small leak"; the same words in them more than once are a name. */
+function squareRepeated(entries: readonly Entry[]): boolean {
+  const inside = entries.map((e) => BRACKETS.exec(e.body)?.[1]);
+  return inside.every((b) => b !== undefined) && new Set(inside).size < inside.length;
+}
 
 /** Words in brackets behind the wording that are no status: the module, where every fault has one. */
 function inBrackets(e: Entry): string | undefined {

@@ -1,4 +1,4 @@
-import { CLEARED_TITLE, isTitle, labelOf } from './labels';
+import { CLEARED_TITLE, isFaultTitle, isTitle, labelOf } from './labels';
 import { isName, namedOutcome, outcomeOf, SWITCHED } from './outcome';
 import { findCodes } from './place';
 import type { Reading } from './reading';
@@ -20,6 +20,9 @@ export const namesController = (text: string): boolean => CONTROLLER.test(text);
 
 const FURNITURE =
   /^(?:-+\s*)?(?:page|seite|página|pagina|blad)\s+\d+\s+(?:of|von|de|di|van|sur|\/)\s+\d+\b|\bpage \d+ of \d+\b|\bseite \d+ von \d+\b/iu;
+/** Words of sentences, and of what stands around a report. */
+const SENTENCE =
+  /\b(?:is|are|was|were|has|have|found|please|thanks?|see|only|your|my|this|these|possible|causes?|severity|advice|order|invoice|job|customer|technician|page|printed|legend|total|tel|phone)\b/iu;
 const DECORATED = /^(?:[=#*]{1,}\s*\S.*|\[[^\]]+\]|.*:)$/u;
 
 /** Whether a fault begins in this line. */
@@ -33,13 +36,25 @@ export function beginsFault(line: Line, survey: Survey): boolean {
   return survey.codeLast && /^[\s)\].]*$/u.test(line.text.slice(found.end));
 }
 
+/** "Fault 1 of 2": faults are counted through; none of none is an outcome. */
+const COUNTER =
+  /^(?:fault|dtc|code|error|fehler|défaut|avería|errore|storing)\s+#?[1-9]\d?\s*(?:of|von|de|di|van|\/)\s*\d{1,3}$/iu;
+export const isCounter = (text: string): boolean => COUNTER.test(text);
+
 /** The next line that is no page footer and says nothing of the part's number or software. */
 function nextOf(lines: readonly Line[], i: number): Line | undefined {
   for (let k = i + 1; k < lines.length; k++) {
     const { text } = lines[k]!;
     const label = /^([^:=\t]{2,30}?)\s*[:=\t]/u.exec(text)?.[1];
     const about = label === undefined ? undefined : labelOf(label);
-    if (!FURNITURE.test(text) && about !== 'skip' && about !== 'detail' && about !== 'date') return lines[k];
+    if (
+      !FURNITURE.test(text) &&
+      !isCounter(text) &&
+      about !== 'skip' &&
+      about !== 'detail' &&
+      about !== 'date'
+    )
+      return lines[k];
   }
   return undefined;
 }
@@ -119,6 +134,26 @@ export function continues(r: Reading, lines: readonly Line[], i: number, survey:
   return before.raw.trimEnd().length >= 50 && !follows && line.text.split(/\s+/u).length <= 6;
 }
 
+/** Where wordings stand above their codes, the name of a controller above a wording is a heading. */
+function overWordings(r: Reading, lines: readonly Line[], i: number, survey: Survey): boolean {
+  const [name, next, coded] = [lines[i]!.text, lines[i + 1], lines[i + 2]];
+  if (!survey.textAbove || !next || !coded || r.above !== '') return false;
+  return (
+    namesController(name) &&
+    name.split(/\s+/u).length <= 3 &&
+    !namesController(next.text) &&
+    findCodes(next.text).length === 0 &&
+    beginsFault(coded, survey)
+  );
+}
+
+const beginsGroup = ({ text }: Line): boolean => isTitle(text) && isFaultTitle(text);
+
+function beginsWordFault({ text }: Line, survey: Survey): boolean {
+  const parted = survey.wordFaults ? partStatus(text) : undefined;
+  return parted?.by === 'mark' && parted.ends && /\p{L}{3}/u.test(parted.text);
+}
+
 /** Whether a line is the heading of a module: by what follows it. */
 export function isHeading(r: Reading, lines: readonly Line[], i: number, survey: Survey): boolean {
   // "MIL: ON   DTC count: 2".
@@ -130,10 +165,17 @@ export function isHeading(r: Reading, lines: readonly Line[], i: number, survey:
   if (/[.!?]$/u.test(text) || line.cells.filter((c) => c !== '').length > 2 || /["“”]/u.test(text))
     return false;
   if (/\d{1,4}[-/.]\d{1,2}[-/.]\d{2,4}/u.test(text)) return false;
+  if (SENTENCE.test(text) && !DECORATED.test(text)) return false;
   // Longer ones, and ones with a comma, are sentences unless something is drawn around them.
   const words = text.split(/\s+/u).length;
   if (!DECORATED.test(text) && (words > 6 || (words > 4 && text.includes(',')))) return false;
-  if (survey.textAbove && !DECORATED.test(text) && !(namesController(text) && text.split(/\s+/u).length <= 3))
+  const below = nextOf(lines, i);
+  if (
+    survey.textAbove &&
+    !DECORATED.test(text) &&
+    !(namesController(text) && words <= 3) &&
+    !(below && outcomeOf(below.text))
+  )
     return false;
   // A module in brackets with a status behind it is the end of a wrapped line, and no heading.
   const behind = /^[[(][^\])]*[\])]\s+(.+)$/u.exec(text)?.[1];
@@ -141,6 +183,8 @@ export function isHeading(r: Reading, lines: readonly Line[], i: number, survey:
   const next = nextOf(lines, i);
   const said = next && outcomeOf(next.text);
   if (next && (beginsFault(next, survey) || said)) return true;
+  // Over a title of its faults, or over faults in words, only what is called a controller is a module.
+  if (next && namesController(text) && (beginsGroup(next) || beginsWordFault(next, survey))) return true;
   // Where wordings stand above their codes, a marked line over a wording is a heading.
   if (
     next &&
@@ -152,6 +196,7 @@ export function isHeading(r: Reading, lines: readonly Line[], i: number, survey:
     const after = nextOf(lines, lines.indexOf(next));
     if (after && findCodes(after.text).length > 0) return true;
   }
+  if (overWordings(r, lines, i, survey)) return true;
   // A second line of the heading, or a module whose faults follow in words of their own.
   return DECORATED.test(text) && /^[[#=]/u.test(text) && namesController(text);
 }

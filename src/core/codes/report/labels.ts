@@ -63,15 +63,28 @@ const TITLE =
 export const isTitle = (line: string): boolean =>
   line
     .replace(/\((?:s|es|en)\)/giu, '')
+    .replace(SERVICE, '')
+    .replace(/\s*\(\d{1,3}\)\s*:?$/u, '')
     .replace(/\s*[:–-]\s*(?:none|keine?|aucune?|ningun[oa]|nessun[oa]|geen)$/iu, '')
     // "Fault memory   4 faults": how many, behind the title.
     .replace(
-      /\s*[:=–-]?\s+\d{1,3}\s+(?:faults?|codes?|dtcs?|errors?|entries|fehler|d[ée]fauts?|aver[íi]as|errori|storingen)$/iu,
+      /\s*[:=–-]?\s+\d{1,3}\s+(?:faults?|codes?|dtcs?|errors?|entries|eintr(?:ag|äge)|fehler|d[ée]fauts?|aver[íi]as|errori|storingen)$/iu,
       '',
     )
     .replace(/\s*[:=]?\s*\d{1,3}$|\s+count\s*[:=]?\s*\d{0,3}$/iu, '')
     .split(/\s+\/\s+/u)
-    .every((part) => TITLE.test(part.replace(/^[\s#*=[(:-]+|[\s#*=\])(:-]+$/gu, '').trim()));
+    .map((part) => part.replace(/^[\s#*=[(:-]+|[\s#*=\])(:-]+$/gu, '').trim())
+    .every((part) => TITLE.test(part) || isGroupTitle(part));
+
+/** The service of the standard that asked for the faults, before what it gives: "Mode 07 - pending DTCs". */
+const SERVICE = /^[\s#*=[(-]*(?:mode|service)\s*\$?(?:0x)?0?[37a]\s*[-–:=]\s*/iu;
+/** A word for faults in a title, by language. */
+const OF_FAULTS =
+  /(?<!\p{L})(?:(?:fault|trouble|diagnostic|error)\s)?(?:codes?|faults?|dtcs?|errors?|entries|fehler(?:codes?|einträge)?|codes? défauts?|défauts?|averías?|fallos?|códigos?|errori|codici|guasti|storingen|foutcodes)(?!\p{L})/iu;
+
+/** Faults and their status, and nothing else: "Défauts mémorisés", "Stored DTCs". */
+const isGroupTitle = (line: string): boolean =>
+  OF_FAULTS.test(line) && line.split(/\s+/u).length <= 4 && groupStatus(line).length > 0;
 
 /** A title over faults, not over values or the report as a whole. */
 export const isFaultTitle = (line: string): boolean =>
@@ -90,10 +103,13 @@ export const CLEARED_TITLE =
  */
 export const groupStatus = (title: string): CodeStatus[] => {
   const words = title
+    .replace(SERVICE, '')
     .replace(
       /\b(?:(?:fault|trouble|diagnostic)\s{1,3})?(?:codes?|codici|c[óo]digos?|faults?|dtcs?|errors?|fehler(?:codes?)?|list|memory)\b|:/giu,
       ' ',
     )
+    .replace(OF_FAULTS, ' ')
+    .replace(/\s*\(\d{1,3}\)\s*$/u, '')
     .trim();
   // A title is of several: "confirmés", "pendientes".
   return (

@@ -3,20 +3,20 @@ export type Outcome = { kind: 'count'; count: number } | { kind: 'none' } | { ki
 
 /** Words for faults, by language. Common practice, no source. */
 const FAULT =
-  '(?:fault|trouble|error|diagnostic|stored|active|dtc)?\\s?(?:codes?|faults?|dtcs?|errors?|troubles?|fehler(?:codes?|eintrag|einträge|speichereinträge)?|einträge|défauts?|codes? défaut|averías?|fallos?|códigos?|errori|errore|guast[oi]|codic[ei]|storing(?:en)?|fout(?:en|codes?)?)';
+  '(?:fault|trouble|error|diagnostic|stored|active|dtc)?\\s?(?:codes?|entr(?:y|ies)|records?|faults?|dtcs?|errors?|troubles?|fehler(?:codes?|eintrag|einträge|speichereinträge)?|einträge|défauts?|codes? défaut|averías?|fallos?|códigos?|errori|errore|guast[oi]|codic[ei]|storing(?:en)?|fout(?:en|codes?)?|problems?|issues?|avarias?|erros?|błęd(?:ów|y)|felkod(?:er)?|fel)';
 const TAIL =
   '(?:\\s+(?:codes?|found|stored|present|detected|recorded|set|in memory|gespeichert|vorhanden|gefunden|hinterlegt|trouvés?|présents?|détectés?|almacenad[oa]s|encontrad[oa]s|memorizzati|rilevati|gevonden|opgeslagen))*';
 
 const PATTERNS: readonly [RegExp, Outcome['kind']][] = [
   [
     new RegExp(
-      `^(?:no|without|zero|keine?|ohne|aucune?|pas de|sans|sin|ningún|ninguna|nessuna?|geen)\\s+${FAULT}${TAIL}$`,
+      `^(?:no|without|zero|keine?|ohne|aucune?|pas de|sans|sin|ningún|ninguna|nessuna?|geen|sem|brak|inga)\\s+${FAULT}${TAIL}$`,
       'iu',
     ),
     'none',
   ],
   [
-    /^(?:ok|okay|pass(?:ed)?|clean|no fault found|nothing stored|none|i\.?\s?o\.?|in ordnung|fehlerfrei|rien à signaler|correcto|conforme|in orde)$/iu,
+    /^(?:ok|okay|pass(?:ed)?|clean|no fault found|no (?:fault|code|error|dtc)s? (?:is |are )?saved|nothing (?:stored|found|saved|there)|none|(?:free of|without) (?:faults?|codes?|errors?)|(?:fault|error|code)[- ]free|there are no (?:faults?|codes?|errors?)|i\.?\s?o\.?|in ordnung|fehlerfrei|rien à signaler|correcto|conforme|in orde)$/iu,
     'none',
   ],
   [
@@ -24,7 +24,7 @@ const PATTERNS: readonly [RegExp, Outcome['kind']][] = [
     'silent',
   ],
   [
-    /^(?:does|did) ?(?:not|n't) (?:respond|answer|reply|communicate)$|^(?:is )?not (?:responding|reachable|answering|communicating)$/iu,
+    /^(?:(?:does|did) ?(?:not|n['’]?t)|(?:wo|ca)n['’]?t|will not|gives? no) (?:respond|answer|reply|communicate|talk|response|communication)$|^(?:is )?not (?:responding|reachable|answering|communicating|talking)$/iu,
     'silent',
   ],
   [/^(?:offline|unreachable|silent|communication (?:error|failed|fault|not possible)|no link)$/iu, 'silent'],
@@ -60,7 +60,19 @@ export function outcomeOf(text: string): Outcome | undefined {
   return found;
 }
 
+/** The module itself as the subject: "Steuergerät antwortet nicht". */
+const SUBJECT =
+  /^(?:(?:the )?(?:control )?(?:unit|module)|controller|ecu|steuergerät|calculateur|centralita|centralina|regeleenheid)\s+/iu;
+/** "Fault 0 of 0": where faults are counted through. */
+const NONE_OF_NONE = /^\p{L}+\s+0\s*(?:of|von|de|di|van|\/)\s*0$/iu;
+
 function single(text: string): Outcome | undefined {
+  const subject = SUBJECT.exec(text);
+  if (subject) {
+    const said = single(text.slice(subject[0].length));
+    if (said?.kind === 'silent') return said;
+  }
+  if (NONE_OF_NONE.test(text)) return { kind: 'none' };
   const counted = COUNTED.exec(text);
   if (counted) {
     const count = Number(counted[1]);
@@ -121,6 +133,6 @@ export function isName(text: string): boolean {
     t.length <= 70 &&
     /\p{L}/u.test(t) &&
     t.split(/\s+/u).length <= 8 &&
-    !/[?!;]|\. \p{Lu}/u.test(t)
+    !/[?!;]|\. \p{Lu}|^(?:all|every|each|alle|tous|toutes|todos|tutti)\s/iu.test(t)
   );
 }

@@ -10,7 +10,7 @@ import {
   takeVehicle,
 } from './details';
 import { applyStatusWords, foldLine, labelBy, type ReportHints } from './hints';
-import { beginsFault, breaksOff, continues, isHeading } from './heading';
+import { beginsFault, breaksOff, continues, isCounter, isHeading } from './heading';
 import {
   CLEARED_TITLE,
   FREEZE_TITLE,
@@ -22,13 +22,17 @@ import {
 } from './labels';
 import { namedOutcome, outcomeOf } from './outcome';
 import { findCodes, ownNumber } from './place';
+import { withLegend } from './legend';
 import { Reading } from './reading';
 import { linesOf, type Line } from './split';
 import { statusOf } from './status';
+import { takeFlag } from './status-flags';
 import { isBareOk, surveyOf, type Survey } from './survey';
 import { attributesOf, recordsAt, tableAt } from './table';
 import { takeCodes } from './take-codes';
 import { takeRow, takeValuesBehind, wordFault } from './take-rows';
+import { takeTold } from './told';
+import { takeCleared, takeShortCodes, takeTitle } from './take-titles';
 import { finishFaults } from './finish-faults';
 import type { ScanReport } from './types';
 import { plainText } from './unmark';
@@ -46,7 +50,7 @@ import { valueOf } from './value';
  * @throws never; unreadable text comes back whole in `leftover`
  */
 export function readReport(text: string, hints?: ReportHints): ScanReport {
-  const lines = linesOf(plainText(text));
+  const lines = linesOf(withLegend(plainText(text)));
   const survey = surveyOf(lines);
   const r = new Reading(hints);
   for (let i = 0; i < lines.length;) i += take(r, lines, i, survey);
@@ -92,6 +96,11 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
   }
   if (scopeSaid(text)) r.whole = true;
   if (takeCleared(r, line)) return;
+  if (isCounter(text)) {
+    r.mark(n, 'heading');
+    return;
+  }
+  if (takeFlag(r, line) || takeTold(r, line) || takeShortCodes(r, line, lines[i + 1])) return;
   if (takeCodes(r, line, survey)) return;
   if (readBroken(r, line)) return;
   if (takeTitle(r, line)) return;
@@ -145,47 +154,6 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
   r.out.made ||= date;
   if (isDateAlone(text) || (date !== '' && isTitle(text.replace(date, '')))) r.mark(n, 'heading');
   else r.unread(n, line.raw);
-}
-
-/** A code that was taken out of the memory is none that stands in it. */
-function takeCleared(r: Reading, { n, raw, text }: Line): boolean {
-  if (r.list !== 'cleared') return false;
-  const coded = findCodes(text).length > 0;
-  // The list ends at its title's next, or at an empty line.
-  if (!coded && r.clearedAt > 0 && n > r.clearedAt + 1) r.list = '';
-  if (!coded) return false;
-  r.clearedAt = n;
-  r.unread(n, raw);
-  return true;
-}
-
-/** Titles of lists: what follows them is a list of that kind, or faults of one status. */
-function takeTitle(r: Reading, { n, raw, text }: Line): boolean {
-  if (CLEARED_TITLE.test(text) && isFaultTitle(text) && text.split(/\s+/u).length <= 5) {
-    // The codes behind it in the same line are all of them.
-    if (findCodes(text).length) return false;
-    r.list = 'cleared';
-    r.clearedAt = 0;
-    r.mark(n, 'heading');
-    return true;
-  }
-  if (FREEZE_TITLE.test(text) && text.length < 80) {
-    r.list = 'freeze';
-    const [named] = findCodes(text);
-    const of = named ? r.entries.findIndex((e) => e.code === named.code) : -1;
-    r.freezeFor = of < 0 ? undefined : of;
-    takeValuesBehind(r, n, raw, text);
-    return true;
-  } else if (LIVE_TITLE.test(text) && text.length < 60) r.list = 'live';
-  else if (isReadinessHeading(text)) r.list = 'readiness';
-  else if (isTitle(text)) {
-    r.list = '';
-    r.group = groupStatus(text);
-    r.faultsFollow = isFaultTitle(text);
-    r.module = null;
-  } else return false;
-  r.mark(n, 'heading');
-  return true;
 }
 
 /** A module with its outcome in one line, or the outcome alone under its heading. */
@@ -280,8 +248,11 @@ function takeSilent(r: Reading, { n, raw, text }: Line, before: Line): boolean {
   return true;
 }
 
-/** "Door (2)" over two faults: the number is their count. */
-const withoutCount = (text: string): string => text.replace(/\s*[([]\d{1,2}[)\]]\s*:?$/u, '');
+/** "Door (2)" over two faults: the number is their count. "Scan result: Door": the name is what comes last. */
+const withoutCount = (text: string): string =>
+  text
+    .replace(/\s*[([]\d{1,2}[)\]]\s*:?$/u, '')
+    .replace(/^(?:scan|test|read-?out)(?:\s(?:results?|report))?(?:\s(?:of|for))?\s*[:–-]\s*(?=\p{L})/iu, '');
 
 function takeValue(r: Reading, line: Line): boolean {
   const value = valueOf(
@@ -289,7 +260,8 @@ function takeValue(r: Reading, line: Line): boolean {
     r.list === 'live' || r.list === 'freeze',
   );
   if (!value) return false;
-  // Without a list around it a number needs its unit, or it is any number.
+  // Without a list around it a distance is the vehicle's, and a number needs its unit, or it is any number.
+  if (r.list === '' && /\s(?:km|mi|miles)$/iu.test(value.entered)) return false;
   if (r.list === '' && !/[\p{L}%°/]/u.test(value.entered.replace(/^[+\-−]?\d[\d.,]*/u, ''))) return false;
   const code = r.freezeFor ?? r.entries.length - 1;
   if (r.list === 'freeze' && code >= 0)

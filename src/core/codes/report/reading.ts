@@ -36,6 +36,10 @@ export class Reading {
   faultsFollow = false;
   /** Status said by the heading over the faults. */
   group: CodeStatus[] = [];
+  /** The lines are blink codes or other short ones, under their title. */
+  short = false;
+  /** The module whose faults are listed under titles of their own: "stored", "pending". */
+  grouped: number | null = null;
   /** The wording that stands above a code alone in its line. */
   above = '';
   /** Whether the names under "no response:" have bullets, and the line of the last one. */
@@ -66,9 +70,20 @@ export class Reading {
     const known = this.out.modules.findIndex((m) => foldModule(m.name) === foldModule(clean));
     this.module = known >= 0 ? known : this.out.modules.push({ name: clean, answered }) - 1;
     if (!answered) this.out.modules[this.module]!.answered = false;
+    if (this.grouped !== this.module) {
+      if (this.grouped !== null) this.group = [];
+      this.grouped = null;
+    }
     // What was cleared stays cleared under every module, until another title.
     if (this.list !== 'cleared') this.list = '';
     this.mark(n, 'module', this.module);
+  }
+
+  /** Whether a title over faults belongs to the open module: none of its faults has come yet, or they come in groups. */
+  groupsUnderModule(): boolean {
+    const { module } = this;
+    if (module === null) return false;
+    return this.grouped === module || (!this.settled.has(module) && this.out.modules[module]!.answered);
   }
 
   fault(code: string, body: string, n: number): Entry {

@@ -32,7 +32,10 @@ export function linesOf(text: string): Line[] {
       const text = withoutLongRuns(line)
         .trim()
         .replace(/^[│║|]\s*|\s*[│║|]$/gu, '')
-        .replace(/^(?:[-–•*·▪►>]+|\(\d{1,3}\))\s+(?=\S)/u, '');
+        .replace(
+          /^(?:[-–•*·▪►>✓✔✗✘☑☒☐●○■□◆⚠]+|[?!](?=\s+\p{L})|\(\d{1,3}\)|\[\s*[-–x✓✗]?\s*\](?=\s))\s+(?=\S)/u,
+          '',
+        );
       return [{ n: i + 1, raw, text, indent: line.length - line.trimStart().length, cells }];
     }),
   );

@@ -18,15 +18,15 @@ const PHRASES: readonly [source: string, status: CodeStatus][] = [
   ['(?:test )?niet (?:voltooid|afgerond|uitgevoerd)', 'not run'],
   // Not there now.
   [
-    '(?:currently |momentarily |at present )?not (?:currently )?(?:present|active|detected)(?: (?:at|during) (?:the )?(?:time of )?(?:request|test|scan|readout))?',
+    '(?:currently |momentarily |at present )?not (?:currently )?(?:present|active|detected)(?: (?:at|during) (?:the )?(?:time of )?(?:request|test|scan|readout)| now| at present)?',
     'history',
   ],
   [
-    'no longer (?:active|present|current|detected)|not any ?more|inactive|passive|historic(?:al)?|history|previous(?:ly active)?|past',
+    'no longer (?:active|present|current|detected)|not any ?more|inactive|passive|historic(?:al)?|history|hist|previous(?:ly active)?|past|not actual',
     'history',
   ],
   [
-    '(?:momentan |derzeit |aktuell |zurzeit )?nicht (?:mehr )?(?:vorhanden|aktiv|anliegend)|passiv|inaktiv|historisch|vergangen',
+    '(?:momentan |derzeit |aktuell |zurzeit )?nicht (?:mehr |momentan |derzeit |aktuell |zurzeit )?(?:vorhanden|aktiv|anliegend)|passiv|inaktiv|historisch|vergangen',
     'history',
   ],
   ['(?:actuellement )?(?:non|pas) (?:présente?|active?)|absente?|historique|inactive?|passée?', 'history'],
@@ -35,7 +35,7 @@ const PHRASES: readonly [source: string, status: CodeStatus][] = [
   ['(?:momenteel )?niet (?:meer )?(?:aanwezig|actief)|historisch|inactief|verleden', 'history'],
   // Seen once.
   [
-    'not (?:yet )?confirmed|unconfirmed|pending|nicht bestätigt|unbestätigt|anstehend|schwebend|vorläufig',
+    'not (?:yet )?confirmed|unconfirmed|pending|pend|nicht bestätigt|unbestätigt|anstehend|schwebend|vorläufig',
     'pending',
   ],
   [
@@ -53,7 +53,12 @@ const PHRASES: readonly [source: string, status: CodeStatus][] = [
     'intermittent(?:e|ly)?|sporadic(?:ally)?|sporadisch|intermitterend|fugitif|fugitive|sporadique|intermitente|esporádic[oa]|sporadic[oa]',
     'intermittent',
   ],
-  ['(?:currently |now |permanently )?(?:active|present|current|detected)(?: now)?|test failed', 'active'],
+  [
+    '(?:currently |now |permanently )?(?:active|act|present|current|curr|detected)(?: now)?|actual(?: present)?|test failed',
+    'active',
+  ],
+  // Tools that know "sporadic" say "static" of a fault that is there at every test.
+  ['static|statisch|statique|estátic[oa]|static[oa]', 'active'],
   ['(?:momentan |derzeit |aktuell )?(?:aktiv|vorhanden|anliegend)|aktuell|liegt vor', 'active'],
   ['(?:actuellement )?(?:présente?|active?|actif)|en cours', 'active'],
   ['(?:actualmente )?(?:presente|activ[oa])|actual', 'active'],
@@ -70,7 +75,7 @@ const SAFE =
 
 /** What may stand beside a status without being one: marks, counts, distances, dates, the word itself. */
 const BESIDE =
-  /^(?:[\s,;/+&|·•:()[\]{}"'.–—-]+|(?:fault )?(?:status|state|zustand|état|estado|stato|toestand)(?![\p{L}])|(?:and|und|et|y|e|en)(?![\p{L}])|(?:count|counter|frequency|occurrences?|occurred|times?|häufigkeit|zähler|fréquence|frecuencia|frequenza|aantal)(?![\p{L}])|[x×]\s?\d{1,4}(?![\p{L}\d])|\d{1,4}\s?[x×](?![\p{L}])|at(?= \d)|\d[\d.,' ]*\s?(?:km|mi|miles|h|min)(?![\p{L}])|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}|\d{1,2}:\d{2}(?::\d{2})?|0x[0-9a-f]{2}(?![\p{L}\d])|\d{1,5}(?![\p{L}\d]))/iu;
+  /^(?:[\s,;/+&|·•:()[\]{}"'.–—-]+|(?:fault )?(?:status|state|zustand|état|estado|stato|toestand)(?![\p{L}])|(?:and|und|et|y|e|en|is|are|all|both|each|alle|beide|tous|todos|tutti|error|fault|fehler)(?![\p{L}])|(?:count|counter|frequency|occurrences?|occurred|times?|häufigkeit|zähler|fréquence|frecuencia|frequenza|aantal)(?![\p{L}])|[x×]\s?\d{1,4}(?![\p{L}\d])|\d{1,4}\s?[x×](?![\p{L}])|at(?= \d)|\d[\d.,' ]*\s?(?:km|mi|miles|h|min)(?![\p{L}])|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}|\d{1,2}:\d{2}(?::\d{2})?|0x[0-9a-f]{2}(?![\p{L}\d])|\d{1,5}(?![\p{L}\d]))/iu;
 
 /** A status with its counts, dates and odometer is shorter; every end of a line is tried as one. */
 const LONGEST = 200;
@@ -171,6 +176,31 @@ export function partStatus(text: string): Parted | undefined {
 
 /** The byte itself, with its name: `Status 0x2F`. */
 const STATUS_BYTE = /\bstatus(?: byte)?\s?[:=]?\s?(?:0x|\$)([0-9A-F]{2})\s*$/iu;
+/** The same without its sign: `Status 2F`. A number alone may be a count; one with a letter in it is a byte. */
+const UNSIGNED_BYTE = /\bstatus(?: byte)?\s?[:=]?\s?(?=[A-F]?\d)([0-9A-F]{2})\s*$/iu;
+
+/**
+ * Whether a report prints status bytes without a sign before them: every number behind "Status" has two signs, and one
+ * of them is a letter.
+ *
+ * @param lines of the report
+ */
+export function printsBareBytes(lines: readonly string[]): boolean {
+  const behind = lines.flatMap(
+    (l) => /\bstatus(?: byte)?\s?[:=]?\s?([0-9A-F]{1,8})\s*$/iu.exec(l)?.[1] ?? [],
+  );
+  return behind.some((b) => /[A-F]/u.test(b)) && behind.every((b) => b.length === 2);
+}
+
+/**
+ * A status byte without its sign at the end of what stands beside a code, in a report that prints them so.
+ *
+ * @example bareByteAtEnd('Misfire  Status 2F') // { text: 'Misfire  ', statuses: ['active', 'pending', 'stored'] }
+ */
+export function bareByteAtEnd(text: string): { text: string; statuses: CodeStatus[] } | undefined {
+  const m = UNSIGNED_BYTE.exec(text);
+  return m ? { text: text.slice(0, m.index), statuses: statusOfByte(parseInt(m[1]!, 16)) } : undefined;
+}
 
 /** The longest phrase that ends the text, with only a blank before it. */
 function statusAtEnd(text: string): Parted | undefined {
@@ -202,16 +232,15 @@ function statusAtStart(text: string): Parted | undefined {
 /** Whether the text ends in words that are a status wherever they stand. */
 export const endsSafely = (text: string): boolean => SAFE.test(text.trimEnd());
 
-/** Words that only a fault memory has; "present" and "not active" are said of switches and of equipment too. */
-const OF_A_MEMORY =
-  /(?:^|[\s(\[])(?:stored|confirmed|pending|permanent|intermittent|sporadic|(?:ab)?gespeichert|sporadisch|mémorisée?|en attente|almacenad[oa]|memorizad[oa]|pendiente|memorizzat[oa]|in attesa|opgeslagen)[)\]]?\s*$/iu;
+/** Statuses that only a fault memory has; "present" and "not active" are said of switches and of equipment too. */
+const OF_A_MEMORY: ReadonlySet<CodeStatus> = new Set(['stored', 'pending', 'permanent', 'intermittent']);
 /**
- * Whether a text ends with a word for a memory ("fault memory"), whose status word belongs to it and not to a fault.
+ * Whether one of the statuses is said of nothing but faults.
  *
- * @param text what stands before a status word
- * @returns true where it does
+ * @param statuses as they were read
  */
-export const endsAsMemory = (text: string): boolean => OF_A_MEMORY.test(text.trimEnd());
+export const isOfAMemory = (statuses: readonly CodeStatus[]): boolean =>
+  statuses.some((s) => OF_A_MEMORY.has(s));
 
 /**
  * Statuses of a status byte.

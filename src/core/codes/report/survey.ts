@@ -1,4 +1,4 @@
-import { endsAsMemory, partStatus, statusOf } from './status';
+import { isOfAMemory, partStatus, printsBareBytes, statusOf } from './status';
 import { findCodes, ownNumber, type Found } from './place';
 import { namedOutcome, outcomeOf } from './outcome';
 import { isTitle } from './labels';
@@ -28,11 +28,13 @@ export interface Survey {
   ofScan: boolean;
   /** What stands before the codes is a module's name, as a column. */
   moduleFirst: boolean;
+  /** Status bytes stand behind their word without a sign: `Status 2F`. */
+  bareBytes: boolean;
 }
 
 /** Bullets, list numbers and words for "fault" before a code. */
 const LEAD =
-  /^[\s\-–•*·>#([]*(?:\d{1,3}(?:\.\d{1,3})*(?:[.):]\s*|\s+))?(?:(?:dtc|code|fault|fehler|défaut|error|errore|avería|storing)\s*(?:code|no\.?)?\s*#?\d*(?:\/\d{1,3})?\s*[:=]?\s*)?[([]?\s*$/iu;
+  /^[\s\-–•*·>#([]*(?:[A-Z]\s{2,})?(?:\d{1,3}(?:\.\d{1,3})*(?:[.):]\s*|\s+))?(?:(?:dtc|code|fault|fehler|défaut|error|errore|avería|storing)\s*(?:code|no\.?)?\s*#?\d*(?:\/\d{1,3})?\s*[:=]?\s*)?[([]?\s*$/iu;
 
 /** What stands before a code, without bullets and numbers; empty where the code begins the line. */
 export function leadOf(before: string): string {
@@ -82,6 +84,7 @@ export function surveyOf(lines: readonly Line[]): Survey {
     hasWording: worded > 0.5 * begins.length,
     textAbove: codesAloneUnderWords(lines),
     bareCounts: countsAreBorneOut(lines),
+    bareBytes: printsBareBytes(lines.map((l) => l.text)),
     own: ownLines(lines),
     moduleFirst:
       (first.length >= 2 && first.length >= 0.6 * coded.length) ||
@@ -91,8 +94,11 @@ export function surveyOf(lines: readonly Line[]): Survey {
 
 /** Faults in words come in lists; one alone may be any sentence ("winter tyres – stored"). */
 function wordFaultsIn(lines: readonly Line[]): boolean {
-  const ending = lines.filter((l) => findCodes(l.text).length === 0 && partStatus(l.text)?.by === 'mark');
-  return ending.length >= 2 && ending.some((l) => endsAsMemory(l.text));
+  const ending = lines.flatMap((l) => {
+    const parted = findCodes(l.text).length === 0 ? partStatus(l.text) : undefined;
+    return parted?.by === 'mark' && /\p{L}{3}/u.test(parted.text) ? [parted] : [];
+  });
+  return ending.length >= 2 && ending.some((p) => p.ends && isOfAMemory(p.statuses));
 }
 
 /** "no fault codes", "3 faults", "no response": not the "OK" of any list. */
@@ -132,17 +138,20 @@ function codesAloneUnderWords(lines: readonly Line[]): boolean {
   );
   const alone = coded.filter(({ l }) => {
     const [found] = findCodes(l.text);
-    return leadOf(l.text.slice(0, found!.at)) === '' && !/\p{L}/u.test(l.text.slice(found!.end));
+    return leadOf(l.text.slice(0, found!.at)) === '' && wordless(l.text.slice(found!.end));
   });
-  const last = coded.filter(({ l }) => !/\p{L}/u.test(l.text.slice(findCodes(l.text)[0]!.end)));
+  const last = coded.filter(({ l }) => wordless(l.text.slice(findCodes(l.text)[0]!.end)));
   if (alone.length === 0 || last.length < 2 || last.length < 0.8 * coded.length) return false;
   if (alone.length < last.length) return true;
   if (alone.length < 2) return false;
   const words = alone.map(({ above }) =>
-    findCodes(above).length || statusOf(above) ? 0 : above.split(/\s+/u).length,
+    findCodes(above).length || statusOf(above) || ownNumber(above) ? 0 : above.split(/\s+/u).length,
   );
   return words.every((w) => w > 0) && words.reduce((a, b) => a + b, 0) / words.length > 2.5;
 }
+
+/** Nothing stands behind the code, or its status alone. */
+const wordless = (after: string): boolean => !/\p{L}/u.test(after) || statusOf(after) !== undefined;
 
 /** The code begins a cell, and what stands before it is a cell of its own. */
 function columnBefore(line: Line, found: Found): boolean {

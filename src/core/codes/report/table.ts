@@ -150,7 +150,7 @@ export function recordsAt(lines: readonly Line[], i: number): Table | undefined 
   let k = i;
   while (k < lines.length) {
     const line = lines[k]!;
-    const own = /^([^:=\t]{2,30}?)\s*(?::\s|=|\t|:$)\s*(.*)$/u.exec(line.text);
+    const own = /^([^:=\t]{2,30}?)\s*(?::\s|=|\t|:$|\s{3})\s*(.*)$/u.exec(line.text);
     const label = own ? labelOf(own[1]!) : undefined;
     if (label !== undefined && FIELDS.has(label) && own![2]!.trim() !== '') {
       fields.push({ n: line.n, label, value: own![2]!.trim() });

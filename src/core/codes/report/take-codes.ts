@@ -1,9 +1,11 @@
 import { separateCodes } from '../codes-in-line';
+import { isDateAlone } from './details';
 import { CLEARED_TITLE, groupStatus, isTitle, labelOf } from './labels';
 import { namesController } from './heading';
 import { findCodes, type Found } from './place';
-import type { Reading } from './reading';
+import type { Entry, Reading } from './reading';
 import type { Line } from './split';
+import { statusOf } from './status';
 import { leadOf, statusBefore, type Survey } from './survey';
 
 /**
@@ -35,6 +37,7 @@ export function takeCodes(r: Reading, line: Line, survey: Survey): boolean {
     const [found] = findCodes(piece);
     if (found && takeCode(r, line.n, piece, found, survey)) taken = true;
   }
+  shareBehind(r.entries.slice(before));
   // "Stored:  P0420  P0430": the status is said of all of them.
   const [one, ...more] = r.entries.slice(before);
   if (one?.statusFirst)
@@ -45,9 +48,21 @@ export function takeCodes(r: Reading, line: Line, survey: Survey): boolean {
   return taken;
 }
 
+/** "P0401 / P0403 (both current)": a status behind the last that says of itself that it is of all. */
+function shareBehind(entries: readonly Entry[]): void {
+  const last = entries.at(-1);
+  const statuses =
+    last && /\b(?:all|both|each|alle|beide|tous|todos|tutti)\b/iu.test(last.body)
+      ? statusOf(last.body)
+      : undefined;
+  if (!statuses || entries.length < 2) return;
+  for (const entry of entries.filter((e) => !/\p{L}/u.test(e.body) && e.statuses.length === 0))
+    entry.statuses = statuses;
+}
+
 /** What is said before the code of a bulletin, or of advice: it stands in no memory. */
 const ADVISES =
-  /\b(?:bulletin|tsb|recall|campaign|service information|technical (?:note|information)|see also|refer to)\b/iu;
+  /\b(?:bulletins?|tsbs?|recalls?|campaigns?|service information|technical (?:notes?|information)|see also|refer to|for example|example of)\b/iu;
 /** Some words of a sentence and a colon, before a list of codes. */
 const SAYS_LIST =
   /^(?=(?:\S+\s+){3})(?=.*\b(?:found|got|these|read|reads|shows?|showed|gave|gives|my|i|we|he|she)\b)[^:]{10,80}:\s*$/iu;
@@ -136,7 +151,9 @@ function takeAfterName(
     r.fault(found.code, after, n);
     return true;
   }
-  const cells = name.split(/\s*[|;\t│]\s*|\s{2,}/u).filter((c) => c !== '' && !/^\d+$/u.test(c));
+  const cells = name
+    .split(/\s*[|;\t│]\s*|\s{2,}/u)
+    .filter((c) => c !== '' && !/^\d+$/u.test(c) && !isDateAlone(c));
   const words = name.split(/\s+/u).length;
   const sentence =
     /\b(?:if|see|with|about|after|when|because|asks?|and|for|the|a|of|siehe|wenn|voir|con)\b/iu.test(name) &&

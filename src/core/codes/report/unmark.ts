@@ -1,4 +1,6 @@
 import { labelOf } from './labels';
+import { outcomeOf } from './outcome';
+import { quotedCells } from './split';
 
 /** Characters that HTML writes by name. */
 const ENTITIES: Record<string, string> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'", nbsp: ' ' };
@@ -15,7 +17,24 @@ export function plainText(text: string): string {
   if (/<\/?(?:html|table|tr|td|div|p|br|li|body|pre)\b[^>]{0,500}>/iu.test(text.slice(0, 20_000)))
     return fromHtml(text);
   if (/^\s*[[{]/u.test(text)) return fromJson(text) ?? text;
-  return text;
+  return fromCommas(text) ?? text;
+}
+
+/** Lines of a CSV without heads: as many commas in each, and a code of the standards as a cell of its own. */
+function fromCommas(text: string): string | undefined {
+  const lines = text.trimEnd().split(/\r?\n/u);
+  if (lines.length < 2 || lines.length > 5000 || text.length > 500_000) return undefined;
+  const rows = lines.map((line) => quotedCells(line, ','));
+  const columns = rows[0]!.length;
+  const coded = rows.filter((row) =>
+    row.some((cell) => /^[PCBU][0-3][0-9A-F]{3}(?:-[0-9A-F]{2})?$/iu.test(cell)),
+  );
+  if (columns < 3 || rows.some((row) => row.length !== columns) || coded.length < 0.5 * rows.length)
+    return undefined;
+  // Under heads the table is read by them.
+  return coded.length < rows.length && coded[0] !== rows[0]
+    ? undefined
+    : rows.map((row) => row.join('\t')).join('\n');
 }
 
 function fromHtml(html: string): string {
@@ -69,10 +88,20 @@ function fromJson(text: string): string | undefined {
           .join(' '),
       );
     }
+    lines.push(...emptyModule(value, own));
     for (const v of Object.values(value)) walk(v, own, depth + 1);
   };
   for (const v of values) walk(v, '', 0);
   return lines.length ? lines.join('\n') : undefined;
+}
+
+/** A module whose list of faults is empty, or that says that it did not answer, as a line. */
+function emptyModule(value: object, own: string): string[] {
+  const lists = Object.entries(value).filter(([k, v]) => labelOf(k) === 'code' && Array.isArray(v));
+  const silent = Object.values(value).some((v) => typeof v === 'string' && outcomeOf(v)?.kind === 'silent');
+  if (own === '' || !(silent || lists.length > 0)) return [];
+  if (silent) return [`${own}: no response`];
+  return lists.every(([, v]) => (v as unknown[]).length === 0) ? [`${own}: no codes`] : [];
 }
 
 function parsed(text: string): unknown {
