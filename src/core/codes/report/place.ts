@@ -36,7 +36,7 @@ export function findCodes(line: string): Found[] {
 
 /** A maker's own number in front of a line: four to eight digits, hexadecimal ones with a figure among them. */
 const OWN =
-  /^\s*(?:[-–•*·]\s*)?((?=(?:0x|\$)?[0-9A-F]*\d)(?:0x|\$)?[0-9A-F]{4,8}(?:[-:][0-9A-F]{2})?)(?=\s{2,}|\s?[-–:|\t]\s?|\s[\p{L}"(])(?!\s?[-–/.:]\s?\d)/u;
+  /^\s*(?:[-–•*·]\s*)?((?=(?:0x|\$)?[0-9A-F]*\d)(?:(?:0x|\$)?[0-9A-F]{4,8}(?:[-:][0-9A-F]{2})?|\d{6}\.\d{2}))(?=\s{2,}|\s?[-–:|\t]\s?|\s[\p{L}"(])(?!\s?[-–/.:]\s?\d)/u;
 
 /**
  * The maker's own number that begins a line; only believed where the lines around it bear it out.

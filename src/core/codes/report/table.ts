@@ -17,6 +17,7 @@ export interface Table {
 /** Columns of a head: what each is about, and how lines are parted into them. */
 interface Head {
   labels: (Label | undefined)[];
+  names: string[];
   part: (line: Line) => string[] | undefined;
 }
 
@@ -59,11 +60,24 @@ export function tableAt(
     head.labels.forEach((label, c) => {
       if (label !== undefined) row[label] ??= cells[c] ?? '';
     });
+    if (codes) row.code = wholeCode(row.code, head.names, cells);
     if (codes && !row.code && !row.module && !row.status) break;
     rows.push(row);
   }
   if (rows.length === 0) return undefined;
   return { rows, length: k - i, of: codes ? 'codes' : 'values' };
+}
+
+/** A code of which a part stands in a column of its own: the failure mode of a parameter, the type of a failure. */
+function wholeCode(code: string | undefined, names: readonly string[], cells: readonly string[]): string {
+  const cell = (name: RegExp) => cells[names.findIndex((n) => name.test(n))]?.trim() ?? '';
+  const [spn, fmi] = [cell(/^spn$/iu), cell(/^fmi$/iu)];
+  if (/^\d{1,6}$/u.test(spn) && /^\d{1,2}$/u.test(fmi)) return `SPN ${spn} FMI ${fmi}`;
+  const type = cell(/^(?:ftb|failure type(?: byte)?|sub ?type)$/iu);
+  const [found] = findCodes(code ?? '');
+  return found && !found.code.includes('-') && /^[0-9A-F]{2}$/iu.test(type)
+    ? `${found.code}-${type.toUpperCase()}`
+    : (code ?? '');
 }
 
 /** Whether the first line of a text is the head of a table of faults or values. */
@@ -83,6 +97,7 @@ function headOf(line: Line, label: (cell: string) => Label | undefined): Head | 
     if (labels.filter((l) => l !== undefined).length >= 2 && labels.length === cells.length)
       return {
         labels,
+        names: cells,
         part: ({ raw }) => {
           if ((raw.match(/"/g)?.length ?? 0) % 2 === 1) return undefined;
           const row = quotedCells(raw, separator);
@@ -95,7 +110,7 @@ function headOf(line: Line, label: (cell: string) => Label | undefined): Head | 
   if (labels.filter((l) => l !== undefined).length < Math.max(2, line.cells.length - 2)) return undefined;
   if (findCodes(line.text).length) return undefined;
   const marked = /[\t|│║;]/u.test(line.raw);
-  return { labels, part: marked ? byMark(line.cells.length) : byPlace(line) };
+  return { labels, names: line.cells, part: marked ? byMark(line.cells.length) : byPlace(line) };
 }
 
 const byMark = (columns: number) => (line: Line) => {

@@ -1,13 +1,12 @@
-import { labelOf } from './labels';
-import { outcomeOf } from './outcome';
+import { fromJson, fromXml } from './objects';
 import { quotedCells } from './split';
 
 /** Characters that HTML writes by name. */
 const ENTITIES: Record<string, string> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'", nbsp: ' ' };
 
 /**
- * A report that came as HTML or JSON, as the plain lines a person would see; any other text as it is. The rows of a
- * table become lines parted by tabs, the objects of JSON lines of `name="value"`.
+ * A report that came as HTML, JSON or XML, as the plain lines a person would see; any other text as it is. The rows of a
+ * table become lines parted by tabs, objects lines of `name="value"`.
  *
  * @param text as pasted or dropped
  * @returns text to be read line by line
@@ -17,6 +16,7 @@ export function plainText(text: string): string {
   if (/<\/?(?:html|table|tr|td|div|p|br|li|body|pre)\b[^>]{0,500}>/iu.test(text.slice(0, 20_000)))
     return fromHtml(text);
   if (/^\s*[[{]/u.test(text)) return fromJson(text) ?? text;
+  if (/^\s*<\??[a-z]/iu.test(text)) return fromXml(text) ?? text;
   return fromCommas(text) ?? text;
 }
 
@@ -56,58 +56,4 @@ function fromHtml(html: string): string {
     .split('\n')
     .map((line) => line.replace(/^ +| +$/gu, ''))
     .join('\n');
-}
-
-/** Objects that have a field for a code, each as one line; the module may be said by the object around it. */
-function fromJson(text: string): string | undefined {
-  const whole = parsed(text);
-  const values =
-    whole === undefined
-      ? text.split('\n').flatMap((l) => (l.trim() === '' ? [] : [parsed(l.replace(/,\s*$/u, ''))]))
-      : [whole];
-  if (values.some((v) => v === undefined)) return undefined;
-  const lines: string[] = [];
-  const walk = (value: unknown, module: string, depth: number): void => {
-    if (depth > 12 || typeof value !== 'object' || value === null) return;
-    if (Array.isArray(value)) {
-      for (const v of value) walk(v, module, depth + 1);
-      return;
-    }
-    const fields = Object.entries(value).flatMap(([k, v]) =>
-      typeof v === 'string' || typeof v === 'number'
-        ? [[k, String(v).replaceAll('"', "'").replace(/\s+/gu, ' ')] as const]
-        : [],
-    );
-    const own =
-      fields.find(([k]) => labelOf(k) === 'module' || (module === '' && /^name$/iu.test(k)))?.[1] ?? module;
-    if (fields.some(([k, v]) => labelOf(k) === 'code' && v !== '')) {
-      const named = fields.some(([k]) => labelOf(k) === 'module');
-      lines.push(
-        [...(named || own === '' ? [] : [['module', own] as const]), ...fields]
-          .map(([k, v]) => `${k}="${v}"`)
-          .join(' '),
-      );
-    }
-    lines.push(...emptyModule(value, own));
-    for (const v of Object.values(value)) walk(v, own, depth + 1);
-  };
-  for (const v of values) walk(v, '', 0);
-  return lines.length ? lines.join('\n') : undefined;
-}
-
-/** A module whose list of faults is empty, or that says that it did not answer, as a line. */
-function emptyModule(value: object, own: string): string[] {
-  const lists = Object.entries(value).filter(([k, v]) => labelOf(k) === 'code' && Array.isArray(v));
-  const silent = Object.values(value).some((v) => typeof v === 'string' && outcomeOf(v)?.kind === 'silent');
-  if (own === '' || !(silent || lists.length > 0)) return [];
-  if (silent) return [`${own}: no response`];
-  return lists.every(([, v]) => (v as unknown[]).length === 0) ? [`${own}: no codes`] : [];
-}
-
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text) as unknown;
-  } catch {
-    return undefined;
-  }
 }

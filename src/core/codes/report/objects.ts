@@ -1,0 +1,114 @@
+import { labelOf } from './labels';
+import { outcomeOf } from './outcome';
+
+/**
+ * A report as JSON, or as lines of JSON, as plain lines.
+ *
+ * @param text as pasted
+ * @returns undefined where it is no JSON, or holds no fault and no module
+ */
+export function fromJson(text: string): string | undefined {
+  const whole = parsed(text);
+  const values =
+    whole === undefined
+      ? text.split('\n').flatMap((l) => (l.trim() === '' ? [] : [parsed(l.replace(/,\s*$/u, ''))]))
+      : [whole];
+  return values.some((v) => v === undefined) ? undefined : linesOfObjects(values);
+}
+
+/** An element of XML: attributes, leaves and what stands in it are fields; other elements are objects below it. */
+type Element = { [field: string]: string | Element[] };
+const TAG =
+  /<(\/)?([\p{L}_][\p{L}\d_.:-]{0,60})((?:\s+[\p{L}_][\p{L}\d_.:-]{0,60}\s*=\s*(?:"[^"<]{0,2000}"|'[^'<]{0,2000}'))*)\s*(\/)?>|([^<]+)/gu;
+const ATTRIBUTES = /([\p{L}_][\p{L}\d_.:-]*)\s*=\s*(?:"([^"]*)"|'([^']*)')/gu;
+
+/**
+ * A report as XML, as plain lines. Elements are taken for what their names say, whatever the schema.
+ *
+ * @param text as pasted
+ * @returns undefined where it is no whole XML, or holds no fault and no module
+ */
+export function fromXml(text: string): string | undefined {
+  const root: Element = {};
+  const open: { tag: string; element: Element }[] = [{ tag: '', element: root }];
+  for (const [, closes, tag, attributes, empty, words] of text.replace(/<[?!][^>]*>/gu, '').matchAll(TAG)) {
+    const { element, tag: current } = open.at(-1)!;
+    if (words !== undefined) {
+      if (words.trim() !== '') element.text = plain(words.trim());
+      continue;
+    }
+    if (closes) {
+      if (open.length < 2 || current !== tag) return undefined;
+      open.pop();
+      foldLeaf(open.at(-1)!.element, tag, element);
+      continue;
+    }
+    const below: Element = {};
+    for (const [, name, double, single] of attributes!.matchAll(ATTRIBUTES))
+      below[name!] = plain(double ?? single ?? '');
+    const there = element[tag!];
+    if (Array.isArray(there)) there.push(below);
+    else element[tag!] = [below];
+    if (!empty) open.push({ tag: tag!, element: below });
+  }
+  return open.length > 1 ? undefined : linesOfObjects([root]);
+}
+
+/** An element with nothing but words in it is a field of the one around it. */
+function foldLeaf(around: Element, tag: string, leaf: Element): void {
+  const same = around[tag];
+  if (!Array.isArray(same) || same.length !== 1) return;
+  if (Object.keys(leaf).length === 1 && typeof leaf.text === 'string') around[tag] = leaf.text;
+}
+
+const plain = (text: string): string =>
+  text.replace(/&(amp|lt|gt|quot|apos);/gu, (_, name: string) => ENTITIES[name]!);
+const ENTITIES: Record<string, string> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'" };
+
+/** Objects that have a field for a code, each as one line; the module may be said by the object around it. */
+function linesOfObjects(values: readonly unknown[]): string | undefined {
+  const lines: string[] = [];
+  const walk = (value: unknown, module: string, depth: number): void => {
+    if (depth > 12 || typeof value !== 'object' || value === null) return;
+    if (Array.isArray(value)) {
+      for (const v of value) walk(v, module, depth + 1);
+      return;
+    }
+    const fields = Object.entries(value).flatMap(([k, v]) =>
+      typeof v === 'string' || typeof v === 'number'
+        ? [[k, String(v).replaceAll('"', "'").replace(/\s+/gu, ' ')] as const]
+        : [],
+    );
+    const own =
+      fields.find(([k]) => labelOf(k) === 'module' || (module === '' && /^name$/iu.test(k)))?.[1] ?? module;
+    if (fields.some(([k, v]) => labelOf(k) === 'code' && v !== '')) {
+      const named = fields.some(([k]) => labelOf(k) === 'module');
+      lines.push(
+        [...(named || own === '' ? [] : [['module', own] as const]), ...fields]
+          .map(([k, v]) => `${k}="${v}"`)
+          .join(' '),
+      );
+    }
+    lines.push(...emptyModule(value, own));
+    for (const v of Object.values(value)) walk(v, own, depth + 1);
+  };
+  for (const v of values) walk(v, '', 0);
+  return lines.length ? lines.join('\n') : undefined;
+}
+
+/** A module whose list of faults is empty, or that says that it did not answer, as a line. */
+function emptyModule(value: object, own: string): string[] {
+  const lists = Object.entries(value).filter(([k, v]) => labelOf(k) === 'code' && Array.isArray(v));
+  const silent = Object.values(value).some((v) => typeof v === 'string' && outcomeOf(v)?.kind === 'silent');
+  if (own === '' || !(silent || lists.length > 0)) return [];
+  if (silent) return [`${own}: no response`];
+  return lists.every(([, v]) => (v as unknown[]).length === 0) ? [`${own}: no codes`] : [];
+}
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text) as unknown;
+  } catch {
+    return undefined;
+  }
+}
