@@ -130,7 +130,11 @@ const MONITOR_NAME =
 
 /** The heading of a list of readiness monitors. */
 export const isReadinessHeading = (text: string): boolean =>
-  /readiness|\bmonitors?\b.{0,20}:?\s*$/iu.test(text) && !MONITOR_STATE.test(text) && text.length < 60;
+  /readiness|^(?:(?:obd|emissions?|i\/m|on-?board|system|diagnostic|(?:non-?)?continuous|test)\s)*monitors?(?:\s(?:status|state|tests?|results?|list))?\s*:?\s*$/iu.test(
+    text,
+  ) &&
+  !MONITOR_STATE.test(text) &&
+  text.length < 60;
 
 function monitorState(word: string): ScanReport['monitors'][number]['state'] {
   if (/not supported|n\/a|not available/u.test(word)) return 'not supported';

@@ -76,6 +76,8 @@ function moduleColumn(
         ? undefined
         : { name, text: partStatus(e.body.replace(BRACKETS, '  '))?.text ?? e.body.replace(BRACKETS, '  ') };
     };
+  const lastColumn = namesLast(open);
+  if (lastColumn) return lastColumn;
   if (open.length < 2 || !open.every((e) => cellsOf(e).length === 2 && /[\t|;]/u.test(e.body)))
     return undefined;
   const distinct = (k: number) => new Set(open.map((e) => cellsOf(e)[k])).size;
@@ -95,6 +97,25 @@ function moduleColumn(
 const QUALIFIER =
   /^(?:bank|sensor|cyl(?:inder)?|row|phase|zylinder|cylindre|cilindro)\s*#?\d|^(?:(?:very )?small|large|high|low|open|short|left|right|upper|lower|intake|exhaust)(?:\s(?:leak|circuit|signal|side|bank|input))?$/iu;
 const BRACKETS = /\s*(?:\[((?:[^[\]]|\[[^[\]]*\]){2,60})\]|\(([^()]{2,60})\))\s*/u;
+
+/** The last column by blanks, where every fault has one and it holds nothing but names and short forms of controllers. */
+function namesLast(
+  entries: readonly Entry[],
+): ((e: Entry) => { name: string; text: string } | undefined) | undefined {
+  const columns = (e: Entry) => e.body.split(/\s{2,}|\t/u).filter((c) => c.trim() !== '');
+  const last = entries.map((e) => columns(e).at(-1) ?? '');
+  const fits = entries.every((e, i) => {
+    const short = /^\p{Lu}[\p{Lu}\d]{1,4}$/u.test(last[i]!);
+    return columns(e).length >= 2 && !statusOf(last[i]!) && (short || namesController(last[i]!));
+  });
+  if (entries.length < 2 || !fits || !last.some(namesController) || last.some((l) => l.split(' ').length > 3))
+    return undefined;
+  return (e) => {
+    const cells = columns(e);
+    const name = cells.pop();
+    return name === undefined ? undefined : { name, text: cells.filter((c) => !statusOf(c)).join('  ') };
+  };
+}
 
 /** Square brackets hold no "small leak"; the same words in them more than once are a name. */
 function squareRepeated(entries: readonly Entry[]): boolean {

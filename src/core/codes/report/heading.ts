@@ -45,7 +45,7 @@ export const isCounter = (text: string): boolean => COUNTER.test(text);
 function nextOf(lines: readonly Line[], i: number): Line | undefined {
   for (let k = i + 1; k < lines.length; k++) {
     const { text } = lines[k]!;
-    const label = /^([^:=\t]{2,30}?)\s*[:=\t]/u.exec(text)?.[1];
+    const label = (/^([^:=\t]{2,30}?)\s*[:=\t]/u.exec(text) ?? IDENTIFIES.exec(text))?.[1];
     const about = label === undefined ? undefined : labelOf(label);
     if (
       !FURNITURE.test(text) &&
@@ -58,6 +58,10 @@ function nextOf(lines: readonly Line[], i: number): Line | undefined {
   }
   return undefined;
 }
+
+/** What identifies a module stands without a colon too: "Software 0040  Hardware H14". */
+const IDENTIFIES =
+  /^(part no\.?|part number|software|hardware|coding|serial no\.?|version|teilenummer|sw|hw)\s+(?=\S*\d)/iu;
 
 /** The fault above already has its status, or the report has none to wait for. */
 function complete(r: Reading, survey: Survey): boolean {
@@ -147,6 +151,20 @@ function overWordings(r: Reading, lines: readonly Line[], i: number, survey: Sur
   );
 }
 
+/**
+ * Whether a line that was not understood may have been a heading: a short name at the left of what stands under the
+ * open one. Faults below it are not said to be the open module's.
+ */
+export const mayBeHeading = (line: Line, indentOfOpen: number): boolean =>
+  line.indent <= indentOfOpen &&
+  /^[\p{Lu}\d[(=*#]/u.test(line.text) &&
+  isName(line.text) &&
+  line.text.split(/\s+/u).length <= 6 &&
+  line.cells.filter((c) => c !== '').length <= 2 &&
+  !IDENTIFIES.test(line.text) &&
+  !/[.,]$|\d{1,4}[-/.]\d{1,2}[-/.]\d{2,4}/u.test(line.text) &&
+  !FURNITURE.test(line.text);
+
 const beginsGroup = ({ text }: Line): boolean => isTitle(text) && isFaultTitle(text);
 
 function beginsWordFault({ text }: Line, survey: Survey): boolean {
@@ -164,7 +182,7 @@ export function isHeading(r: Reading, lines: readonly Line[], i: number, survey:
   if (isTitle(text) || CLEARED_TITLE.test(text) || valueOf(line.cells, false)) return false;
   if (/[.!?]$/u.test(text) || line.cells.filter((c) => c !== '').length > 2 || /["“”]/u.test(text))
     return false;
-  if (/\d{1,4}[-/.]\d{1,2}[-/.]\d{2,4}/u.test(text)) return false;
+  if (/\d{1,4}[-/.]\d{1,2}[-/.]\d{2,4}|\.{4,}|\p{L}\s*[:=]\s*[+\-−]?\d/u.test(text)) return false;
   if (SENTENCE.test(text) && !DECORATED.test(text)) return false;
   // Longer ones, and ones with a comma, are sentences unless something is drawn around them.
   const words = text.split(/\s+/u).length;

@@ -18,7 +18,7 @@ export type Label = (typeof LABELS)[number];
 
 /** The words of heads and labels, by language, as whole texts. Common practice, no source. */
 const WORDS: Record<Label, string> = {
-  code: 'code|codes|dtc|dtcs|spn|faults|errors|fault ?codes|trouble ?codes|fault ?code|trouble ?code|fault|error ?code|diagnostic trouble code|fehlercode|fehler|fehlernummer|nummer|code défaut|código|codigo|código de avería|avería|codice|codice errore|foutcode|storingscode|no\\.?|number',
+  code: 'code|codes|dtc|dtcs|spn|fault ?codes|trouble ?codes|fault ?code|trouble ?code|fault|error ?code|diagnostic trouble code|fehlercode|fehler|fehlernummer|nummer|code défaut|código|codigo|código de avería|avería|codice|codice errore|foutcode|storingscode|no\\.?|number',
   text: 'description|text|wording|meaning|definition|fault text|beschreibung|fehlertext|bezeichnung|klartext|libellé|libelle|désignation|descripción|descripcion|descrizione|testo|omschrijving|betekenis',
   status: 'status|state|st|fault status|fehlerstatus|zustand|état|etat|statut|estado|stato|toestand',
   module:
@@ -53,7 +53,7 @@ export function labelOf(text: string): Label | undefined {
 
 /** Titles over a list of faults, of values or of the report itself; never a module. */
 const TITLE =
-  /^(?:(?:the )?(?:stored|active|current|pending|permanent|confirmed|history|all|total|number of|fault|trouble|diagnostic|error|vehicle|system|full|complete|live|scan|health|test)[\s-]*)*(?:codes?|faults?|dtcs?|errors?|report|list|results?|memory|overview|systems?|modules|scan|summary|data|values|protocol|printout|check|log|readings|parameters)(?: (?:found|read|stored|list|memory|overview|summary|report))?$|^(?:fahrzeugbericht|fehlerspeicher(?:eintr(?:ag|äge))?|fehlerliste|fehler|prüfprotokoll|messwerte?|istwerte|diagnoseprotokoll|steuergeräte|übersicht|rapport(?: du véhicule)?|liste des défauts|défauts|mémoire des défauts|valeurs|informe(?: del vehículo)?|averías|lista de averías|memoria de averías|valores|rapporto(?: del veicolo)?|errori|memoria errori|valori|voertuigrapport|storingen|foutgeheugen|meetwaarden|codes? (?:défauts? )?(?:confirmés?|en attente|mémorisés?|présents?|permanents?)|códigos? (?:confirmados?|pendientes?|almacenados?|permanentes?)|codici (?:confermati|in attesa|memorizzati|permanenti)|(?:bestätigte|sporadische|anstehende|gespeicherte|aktive) (?:fehler|codes?|fehlercodes?))$/iu;
+  /^(?:(?:the )?(?:stored|active|current|pending|permanent|confirmed|history|all|total|number of|fault|trouble|diagnostic|error|vehicle|system|full|complete|live|scan|health|test)[\s-]*)*(?:codes?|faults?|dtcs?|errors?|entries|report|list|results?|memory|overview|systems?|modules|scan|summary|data|values|protocol|printout|check|log|readings|parameters)(?: (?:found|read|stored|list|memory|overview|summary|report))?$|^(?:fahrzeugbericht|fehlerspeicher(?:eintr(?:ag|äge))?|fehlerliste|fehler|prüfprotokoll|messwerte?|istwerte|diagnoseprotokoll|steuergeräte|übersicht|rapport(?: du véhicule)?|liste des défauts|défauts|mémoire des défauts|valeurs|informe(?: del vehículo)?|averías|lista de averías|memoria de averías|valores|rapporto(?: del veicolo)?|errori|memoria errori|valori|voertuigrapport|storingen|foutgeheugen|meetwaarden|codes? (?:défauts? )?(?:confirmés?|en attente|mémorisés?|présents?|permanents?)|códigos? (?:confirmados?|pendientes?|almacenados?|permanentes?)|codici (?:confermati|in attesa|memorizzati|permanenti)|(?:bestätigte|sporadische|anstehende|gespeicherte|aktive) (?:fehler|codes?|fehlercodes?))$/iu;
 
 /**
  * Whether a line is the title of a list or of the whole report.

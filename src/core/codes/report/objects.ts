@@ -96,9 +96,11 @@ function linesOfObjects(values: readonly unknown[]): string | undefined {
   return lines.length ? lines.join('\n') : undefined;
 }
 
+const LISTS_FAULTS = /^(?:(?:fault|trouble|error)[_ -]?)?(?:codes?|dtcs?|faults?|errors?)$/iu;
+
 /** A module whose list of faults is empty, or that says that it did not answer, as a line. */
 function emptyModule(value: object, own: string): string[] {
-  const lists = Object.entries(value).filter(([k, v]) => labelOf(k) === 'code' && Array.isArray(v));
+  const lists = Object.entries(value).filter(([k, v]) => LISTS_FAULTS.test(k) && Array.isArray(v));
   const silent = Object.values(value).some((v) => typeof v === 'string' && outcomeOf(v)?.kind === 'silent');
   if (own === '' || !(silent || lists.length > 0)) return [];
   if (silent) return [`${own}: no response`];

@@ -12,7 +12,7 @@ export interface Found {
  * failure type or without; and the suspect parameter with its failure mode.
  */
 const STANDARD =
-  /(?<![\p{L}\p{N}])(?:([PCBU])[ -]?([0O][ -]?|[1-3][ -]?)([0-9A-FO]{3})(?:\s?[-:]\s?([0-9A-F]{2})(?![\p{L}\p{N}.,]))?|SPN\s*[:=]?\s*(\d{1,6})[\s,;/-]*FMI\s*[:=]?\s*(\d{1,2}))(?![\p{L}\p{N}])/giu;
+  /(?<![\p{L}\p{N}])(?:([PCBU])[ -]?([0O][ -]?|[1-3][ -]?)([0-9A-FOI]{3})(?:\s?[-:]\s?([0-9A-F]{2})(?![\p{L}\p{N}.,]))?|SPN\s*[:=]?\s*(\d{1,6})[\s,;/-]*FMI\s*[:=]?\s*(\d{1,2}))(?![\p{L}\p{N}])/giu;
 
 /**
  * All codes of the standards in a line, as they are written everywhere.
@@ -27,7 +27,9 @@ export function findCodes(line: string): Found[] {
       return code?.scheme === 'j1939' ? [{ code: code.code, at: m.index, end: m.index + whole.length }] : [];
     }
     // The letter O stands for a nought; a word such as "boo2" has no digit at its place.
-    const digits = `${first!.replace(/[ -]/g, '')}${rest!}`.replace(/O/gi, '0');
+    const digits = `${first!.replace(/[ -]/g, '')}${rest!}`.replace(/O/gi, '0').replace(/I/gi, '1');
+    // The letter I stands for a one only among figures.
+    if (/I/i.test(rest!) && (whole.match(/\d/g)?.length ?? 0) < 2) return [];
     if (!/\d/.test(whole) || / /.test(first!)) return [];
     const code = readCode(`${letter!}${digits}${type ? `-${type}` : ''}`);
     return code?.scheme === 'iso' ? [{ code: code.code, at: m.index, end: m.index + whole.length }] : [];

@@ -10,7 +10,7 @@ import {
   takeVehicle,
 } from './details';
 import { applyStatusWords, foldLine, labelBy, type ReportHints } from './hints';
-import { beginsFault, breaksOff, continues, isCounter, isHeading } from './heading';
+import { beginsFault, breaksOff, continues, isCounter, isHeading, mayBeHeading } from './heading';
 import {
   CLEARED_TITLE,
   FREEZE_TITLE,
@@ -20,7 +20,7 @@ import {
   labelOf,
   LIVE_TITLE,
 } from './labels';
-import { namedOutcome, outcomeOf } from './outcome';
+import { isName, namedOutcome, outcomeOf } from './outcome';
 import { findCodes, ownNumber } from './place';
 import { withLegend } from './legend';
 import { Reading } from './reading';
@@ -31,12 +31,12 @@ import { isBareOk, surveyOf, type Survey } from './survey';
 import { attributesOf, recordsAt, tableAt } from './table';
 import { takeCodes } from './take-codes';
 import { takeRow, takeValuesBehind, wordFault } from './take-rows';
-import { takeTold } from './told';
+import { takeClean, takeTold } from './told';
 import { takeCleared, takeShortCodes, takeTitle } from './take-titles';
 import { finishFaults } from './finish-faults';
 import type { ScanReport } from './types';
 import { plainText } from './unmark';
-import { valueOf } from './value';
+import { valueOf, type LiveValue } from './value';
 
 /**
  * Reads a scan report pasted as text from any tool: the layout first (columns, headings by what follows them, where
@@ -84,6 +84,7 @@ function take(r: Reading, lines: readonly Line[], i: number, survey: Survey): nu
 function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey): void {
   const line = lines[i]!;
   const { n, text } = line;
+  r.indent = line.indent;
   const said = r.hints && foldLine(text);
   if (said !== undefined && r.hints!.headings.includes(said)) {
     const named = namedOutcome(text, survey.bareCounts);
@@ -104,7 +105,7 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
   if (takeCodes(r, line, survey)) return;
   if (readBroken(r, line)) return;
   if (takeTitle(r, line)) return;
-  if (takeModuleCell(r, line)) return;
+  if (takeModuleCell(r, line) || takePairs(r, line) || takeClean(r, line)) return;
   if (takeOutcome(r, line, survey)) return;
   if (takeLabel(r, line)) return;
   const entry = r.entries.at(-1);
@@ -153,7 +154,26 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
   const date = i < 3 ? dateIn(text) : '';
   r.out.made ||= date;
   if (isDateAlone(text) || (date !== '' && isTitle(text.replace(date, '')))) r.mark(n, 'heading');
-  else r.unread(n, line.raw);
+  else {
+    if (mayBeHeading(line, r.indentOfModule)) r.module = null;
+    r.unread(n, line.raw);
+  }
+}
+
+/** `Engine .... 1 DTC   Airbag .... OK`: several modules in one line, each with its outcome. */
+function takePairs(r: Reading, { n, cells }: Line): boolean {
+  const pairs = cells
+    .filter((_, k) => k % 2 === 0)
+    .map((name, k) => ({ name, said: cells[2 * k + 1] ?? '' }));
+  if (cells.length < 4 || !pairs.every((p) => isName(p.name) && outcomeOf(p.said) && !outcomeOf(p.name)))
+    return false;
+  for (const { name, said } of pairs) {
+    const { kind } = outcomeOf(said)!;
+    r.under(name, kind !== 'silent', n);
+    if (kind === 'none') r.settled.add(r.module!);
+  }
+  r.module = null;
+  return true;
 }
 
 /** A module with its outcome in one line, or the outcome alone under its heading. */
@@ -228,7 +248,9 @@ function takeLabel(r: Reading, line: Line): boolean {
   }
   // "VIN ZZ…   Mileage: 61,204 mi": several things of the vehicle in one line.
   const cells = line.cells.length > 1 ? line.cells.map((text) => ({ ...line, text })) : [line];
+  const live = r.out.live.length;
   if (cells.filter((cell) => takeVehicle(cell, r.out, r.list !== '')).length === 0) return false;
+  if (r.out.live.length > live) r.liveAt = line.n;
   r.mark(line.n, 'vehicle');
   return true;
 }
@@ -255,17 +277,32 @@ const withoutCount = (text: string): string =>
     .replace(/^(?:scan|test|read-?out)(?:\s(?:results?|report))?(?:\s(?:of|for))?\s*[:–-]\s*(?=\p{L})/iu, '');
 
 function takeValue(r: Reading, line: Line): boolean {
+  // "ECT: 88 °C   IAT: 24 °C": several in a line, each with its label and unit.
+  const several = line.cells.map((cell) => (/[:=]/u.test(cell) ? valueOf([cell], false) : undefined));
+  if (several.length > 1 && several.every(Boolean) && several.some((v) => hasUnit(v!.entered))) {
+    for (const value of several) putValue(r, line, value!);
+    return true;
+  }
   const value = valueOf(
     line.cells.length > 1 ? line.cells : [line.text],
-    r.list === 'live' || r.list === 'freeze',
+    r.list === 'live' || r.list === 'freeze' || (r.liveAt > 0 && r.liveAt === line.n - 1),
   );
   if (!value) return false;
   // Without a list around it a distance is the vehicle's, and a number needs its unit, or it is any number.
   if (r.list === '' && /\s(?:km|mi|miles)$/iu.test(value.entered)) return false;
-  if (r.list === '' && !/[\p{L}%°/]/u.test(value.entered.replace(/^[+\-−]?\d[\d.,]*/u, ''))) return false;
+  if (r.list === '' && !hasUnit(value.entered)) return false;
+  putValue(r, line, value);
+  return true;
+}
+
+const hasUnit = (entered: string): boolean => /[\p{L}%°/]/u.test(entered.replace(/^[+\-−]?\d[\d.,]*/u, ''));
+
+function putValue(r: Reading, line: Line, value: LiveValue): void {
   const code = r.freezeFor ?? r.entries.length - 1;
   if (r.list === 'freeze' && code >= 0)
     r.mark(line.n, 'freeze frame', r.out.freeze.push({ code, ...value }) - 1);
-  else r.mark(line.n, 'live value', r.out.live.push(value) - 1);
-  return true;
+  else {
+    r.mark(line.n, 'live value', r.out.live.push(value) - 1);
+    r.liveAt = line.n;
+  }
 }

@@ -36,6 +36,11 @@ export class Reading {
   faultsFollow = false;
   /** Status said by the heading over the faults. */
   group: CodeStatus[] = [];
+  /** How far the open module's heading is from the left, and that of the line at hand. */
+  indentOfModule = 0;
+  indent = 0;
+  /** The line of the last live value. */
+  liveAt = 0;
   /** The lines are blink codes or other short ones, under their title. */
   short = false;
   /** The module whose faults are listed under titles of their own: "stored", "pending". */
@@ -70,6 +75,7 @@ export class Reading {
     const known = this.out.modules.findIndex((m) => foldModule(m.name) === foldModule(clean));
     this.module = known >= 0 ? known : this.out.modules.push({ name: clean, answered }) - 1;
     if (!answered) this.out.modules[this.module]!.answered = false;
+    this.indentOfModule = this.indent;
     if (this.grouped !== this.module) {
       if (this.grouped !== null) this.group = [];
       this.grouped = null;

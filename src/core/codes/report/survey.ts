@@ -36,8 +36,13 @@ export interface Survey {
 const LEAD =
   /^[\s\-–•*·>#([]*(?:[A-Z]\s{2,})?(?:\d{1,3}(?:\.\d{1,3})*(?:[.):]\s*|\s+))?(?:(?:dtc|code|fault|fehler|défaut|error|errore|avería|storing)\s*(?:code|no\.?)?\s*#?\d*(?:\/\d{1,3})?\s*[:=]?\s*)?[([]?\s*$/iu;
 
-/** What stands before a code, without bullets and numbers; empty where the code begins the line. */
-export function leadOf(before: string): string {
+/** When a fault was seen, as a column before its code; or that it is one more. */
+const BEFORE_CODE =
+  /^\s*(?:(?:\d{1,4}[-/.]\d{1,2}[-/.]\d{2,4}(?:[ T,]{1,3}\d{1,2}:\d{2}(?::\d{2})?)?|\d{1,2}:\d{2}(?::\d{2})?)[\s|;,–-]+|(?:also|and|plus|und|et|y)\s+)+/iu;
+
+/** What stands before a code, without bullets, numbers and dates; empty where the code begins the line. */
+export function leadOf(whole: string): string {
+  const before = whole.replace(BEFORE_CODE, '');
   return LEAD.test(before) ? '' : before.replace(/^[\s\-–•*·>#]+(?:\d{1,3}[.)]\s+)?/u, '').trim();
 }
 
@@ -178,10 +183,19 @@ function countsAreBorneOut(lines: readonly Line[]): boolean {
       if (findCodes(next.text).length || ownNumber(next.text)) below++;
       else if (namedOutcome(next.text, true) && !statusOf(next.text)) break;
     }
-    if (below === named.outcome.count) borne++;
+    if (below === named.outcome.count || countedLater(lines, i, named.name, named.outcome.count)) borne++;
     else against++;
   }
   return borne > against && borne + open > 0;
+}
+
+/** A summary stands first: further down the name is a heading, with as many faults under it. */
+function countedLater(lines: readonly Line[], i: number, name: string, count: number): boolean {
+  const at = lines.findIndex((l, k) => k > i && l.text.toLowerCase() === name.toLowerCase());
+  if (at < 0) return false;
+  let below = 0;
+  while (lines[at + 1 + below] && findCodes(lines[at + 1 + below]!.text).length > 0) below++;
+  return below === count;
 }
 
 /** Lines that begin with a maker's number: with a status behind it, or with the standard code right below. */

@@ -75,7 +75,7 @@ const SAYS_OF_IT =
 /** A line with several faults, one after the other. */
 function pieces(text: string): string[] {
   const one =
-    /(?<![\p{L}\p{N}])(?:[PCBU][ -]?[0-3O]-?[0-9A-FO]{3}(?:[-:][0-9A-F]{2})?|SPN\s*[:=]?\s*\d{1,6}[\s,;/-]*FMI\s*[:=]?\s*\d{1,2})(?![\p{L}\p{N}])/iu;
+    /(?<![\p{L}\p{N}])(?:[PCBU][ -]?[0-3O]-?[0-9A-FOI]{3}(?:[-:][0-9A-F]{2})?|SPN\s*[:=]?\s*\d{1,6}[\s,;/-]*FMI\s*[:=]?\s*\d{1,2})(?![\p{L}\p{N}])/iu;
   return separateCodes(text, one, (words) => namesController(words) && words.split(/\s+/u).length <= 4);
 }
 

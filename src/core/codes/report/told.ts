@@ -127,3 +127,19 @@ export function takeTold(r: Reading, { n, text }: Line): boolean {
   }
   return true;
 }
+
+/** "No faults in ABS, airbag and gearbox." */
+const CLEAN =
+  /^(?:no|keine|aucun|sin|nessun|geen)\s+(?:codes?|faults?|dtcs?|errors?|fehler|défaut|averías|errore|storingen)(?:\s+(?:found|stored))?\s+(?:in|on|im|dans|en|nel)\s+(?:the\s+)?([^.:]{2,120})\.?$/iu;
+
+/** Takes a sentence that says of several modules that they are without faults; each of them must be one by its name. */
+export function takeClean(r: Reading, { n, text }: Line): boolean {
+  const names = CLEAN.exec(text)?.[1]?.split(/\s*,\s*(?:and\s+)?|\s+(?:and|or|und|oder|et|y|e|en)\s+/iu);
+  if (!names?.every((name) => namesController(name) && name.split(/\s+/u).length <= 4)) return false;
+  for (const name of names) {
+    r.under(name, true, n);
+    r.settled.add(r.module!);
+  }
+  r.module = null;
+  return true;
+}
