@@ -1,5 +1,6 @@
 import { GROUPS, printReport } from './index';
 import type { Layout } from './kit';
+import { HAND_REPORTS, scoreHandReport, type HandReport } from './by-hand';
 import { emptyScore, PARTS, scoreReport, type Part, type Score } from './score';
 
 /** Reads reports of each layout, one per seed, and holds them against their truth. */
@@ -27,18 +28,32 @@ export function shares(
   ) as ReturnType<typeof shares>;
 }
 
+/** Reads reports typed by hand and holds them against their truth. */
+export function measureByHand(reports: readonly HandReport[]): Score {
+  const score = emptyScore();
+  for (const report of reports) scoreHandReport(report, score);
+  return score;
+}
+
 const SEEDS = { from: 201, count: 25 };
 
 /** A table of all groups, clean and spoiled. */
 export function reportsTable(): string {
   const percent = (x: number) => `${(x * 100).toFixed(1)}`;
+  const cellsOf = (score: Score) => {
+    const s = shares(score);
+    return PARTS.map((p) => `${percent(s[p].right)} / ${percent(s[p].wrong)} / ${percent(s[p].unread)}`).join(
+      ' | ',
+    );
+  };
+  const byHand = Object.entries(HAND_REPORTS).map(
+    ([set, reports]) =>
+      `| typed by hand, ${set}, ${reports.length} reports | as they are | ${cellsOf(measureByHand(reports))} |`,
+  );
   const rows = Object.entries(GROUPS).flatMap(([group, layouts]) =>
     [false, true].map((spoiled) => {
-      const s = shares(measureReports(layouts, SEEDS, spoiled));
-      const cells = PARTS.map(
-        (p) => `${percent(s[p].right)} / ${percent(s[p].wrong)} / ${percent(s[p].unread)}`,
-      );
-      return `| ${group}, ${layouts.length} layouts | ${spoiled ? 'spoiled' : 'clean'} | ${cells.join(' | ')} |`;
+      const cells = cellsOf(measureReports(layouts, SEEDS, spoiled));
+      return `| ${group}, ${layouts.length} layouts | ${spoiled ? 'spoiled' : 'clean'} | ${cells} |`;
     }),
   );
   return [
@@ -47,5 +62,6 @@ export function reportsTable(): string {
     `| Layouts | | ${PARTS.join(' | ')} |`,
     `|---|---|${PARTS.map(() => '---').join('|')}|`,
     ...rows,
+    ...byHand,
   ].join('\n');
 }

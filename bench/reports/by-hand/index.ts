@@ -1,24 +1,31 @@
 import { readScan } from '@/core/codes';
 import { emptyScore, type Part, type Score, type Tally } from '../score';
-import { truthOf, type HandReport } from './kit';
+import { truthOf, type HandReport, type HandTruth } from './kit';
+import { FIFTH } from './fifth';
+import { FOURTH } from './fourth';
 import { LANGUAGES } from './languages';
 import { MESSAGES } from './messages';
 import { SECOND } from './second';
+import { SECOND_MORE } from './second-more';
 import { THIRD } from './third';
 import { TOOLS } from './tools';
 import { WORKSHOP } from './workshop';
 
+export type { HandReport } from './kit';
+
 const ALL: readonly HandReport[] = [...WORKSHOP, ...MESSAGES, ...LANGUAGES, ...TOOLS];
 
-const half = (reports: readonly HandReport[], which: 0 | 1) => reports.filter((_, i) => i % 2 === which);
-
-/** Reports typed by hand in three goes. Every second one of the first two was held back while the reader was mended, and opened once the third was written, of which nothing is looked at. */
+/**
+ * Reports typed by hand in five goes, each before the reader was asked. Every second one of the first two was held back
+ * while the reader was mended, and opened once the third was typed; the third once the fourth was, the fourth once the
+ * fifth was, of which nothing is looked at.
+ */
 export const HAND_REPORTS = {
-  'looked at': half(ALL, 0),
-  'second set, looked at': half(SECOND, 0),
-  'not looked at': half(ALL, 1),
-  'second set, not looked at': half(SECOND, 1),
-  'third set, not looked at': THIRD,
+  'first set': ALL,
+  'second set': [...SECOND, ...SECOND_MORE],
+  'third set': THIRD,
+  'fourth set': FOURTH,
+  'fifth set, not looked at': FIFTH,
 };
 
 const fold = (s: string): string =>
@@ -30,15 +37,28 @@ const isOneOf = (name: string, names: readonly string[]): boolean =>
   names.some((n) => fold(n) === fold(name));
 const number = (s: string): string => s.replace(/[^\d.,+\-−]/g, '').replace(',', '.');
 
+type Report = ReturnType<typeof readScan>['report'];
+type Note = (part: Part, kind: keyof Tally, what: string) => void;
+
 /** Holds what was read of one report against its truth; adds to the score, and gives in words what is not right. */
 export function scoreHandReport(hand: HandReport, score: Score = emptyScore()): string[] {
   const truth = truthOf(hand);
   const { report } = readScan(hand.text);
   const faults: string[] = [];
-  const note = (part: Part, kind: keyof Tally, what: string) => {
+  const note: Note = (part, kind, what) => {
     score[part][kind]++;
     if (kind !== 'right') faults.push(`${part} ${kind}: ${what}`);
   };
+  scoreCodes(report, truth, note);
+  scoreModules(report, truth, note);
+  scoreValues(report, truth, note);
+  const frozen = report.freeze.length - (hand.freeze ?? 0);
+  for (let i = 0; i < frozen; i++) note('live values', 'wrong', 'a freeze frame that was not there');
+  for (let i = 0; i < -frozen; i++) note('live values', 'unread', 'a value of a freeze frame');
+  return faults;
+}
+
+function scoreCodes(report: Report, truth: HandTruth, note: Note): void {
   const moduleOf = (i: number | null) => (i === null ? '' : (report.modules[i]?.name ?? ''));
   const codes = [...report.codes];
   for (const want of truth.codes) {
@@ -51,17 +71,23 @@ export function scoreHandReport(hand: HandReport, score: Score = emptyScore()): 
     }
     const [got] = codes.splice(at, 1);
     const module = moduleOf(got!.module);
-    if (want.module.length === 0 ? module === '' : isOneOf(module, want.module))
-      note('codes', 'right', names[0]!);
+    const right = want.module.length === 0 ? module === '' : isOneOf(module, want.module);
+    if (right) note('codes', 'right', names[0]!);
     else if (module === '') note('codes', 'unread', `${names[0]!} without its module ${want.module[0]!}`);
     else note('codes', 'wrong', `${names[0]!} under ${module}`);
-    const said = `${names[0]!}: ${got!.statuses.join('+') || 'none'} for ${want.statuses.join('|') || 'none'}`;
-    if (got!.statuses.some((s) => !want.statuses.includes(s))) note('statuses', 'wrong', said);
-    else if (got!.statuses.length || want.statuses.length === 0 || want.statuses.includes('none'))
-      note('statuses', 'right', said);
-    else note('statuses', 'unread', said);
+    scoreStatuses(names[0]!, got!.statuses, want.statuses, note);
   }
   for (const extra of codes) note('codes', 'wrong', `${extra.code} "${extra.text}" was not there`);
+}
+
+function scoreStatuses(code: string, got: readonly string[], want: readonly string[], note: Note): void {
+  const said = `${code}: ${got.join('+') || 'none'} for ${want.join('|') || 'none'}`;
+  if (got.some((s) => !want.includes(s))) note('statuses', 'wrong', said);
+  else if (got.length || want.length === 0 || want.includes('none')) note('statuses', 'right', said);
+  else note('statuses', 'unread', said);
+}
+
+function scoreModules(report: Report, truth: HandTruth, note: Note): void {
   const modules = [...report.modules];
   for (const want of truth.modules) {
     const at = modules.findIndex((m) => isOneOf(m.name, want.names));
@@ -74,6 +100,9 @@ export function scoreHandReport(hand: HandReport, score: Score = emptyScore()): 
     note('modules', right ? 'right' : 'wrong', `${want.names[0]!} answered: ${String(got!.answered)}`);
   }
   for (const extra of modules) note('modules', 'wrong', `${extra.name} is no module`);
+}
+
+function scoreValues(report: Report, truth: HandTruth, note: Note): void {
   const values = [...report.live];
   for (const want of truth.live) {
     const at = values.findIndex((v) => fold(v.name) === fold(want.name));
@@ -86,8 +115,4 @@ export function scoreHandReport(hand: HandReport, score: Score = emptyScore()): 
     note('live values', right ? 'right' : 'wrong', `${want.name} ${got!.entered}`);
   }
   for (const extra of values) note('live values', 'wrong', `${extra.name} ${extra.entered} was not there`);
-  const frozen = report.freeze.length - (hand.freeze ?? 0);
-  for (let i = 0; i < frozen; i++) note('live values', 'wrong', 'a freeze frame that was not there');
-  for (let i = 0; i < -frozen; i++) note('live values', 'unread', 'a value of a freeze frame');
-  return faults;
 }

@@ -14,11 +14,13 @@ import { previewFile } from '@/core/traces/files';
 import { plateThatTells, readBanks, readFiringOrder, readVin, vinsIn } from '@/core/vehicle';
 import { inPieces, withoutLongRuns } from './long-runs';
 import fc from 'fast-check';
+import { fromXml } from '@/core/codes/report/objects';
 
 /** What reads text from outside, with the longest text that can reach it. */
 const LIST = new Catalogue(starterItems());
 const PARSERS: readonly [name: string, most: number, read: (text: string) => unknown][] = [
   ['scan report', 1 << 15, (t) => readScan(t)],
+  ['scan report as XML', 1 << 17, (t) => fromXml(`<r>${t}</r>`)],
   ['frame log', 1 << 20, (t) => readFrameLog(t)],
   ['table', 1 << 19, (t) => readTextTable(t)],
   ['recording', 1 << 19, (t) => previewFile(new TextEncoder().encode(t), 'a.csv', t.length)],

@@ -31,7 +31,9 @@ const ATTRIBUTES = /([\p{L}_][\p{L}\d_.:-]*)\s*=\s*(?:"([^"]*)"|'([^']*)')/gu;
 export function fromXml(text: string): string | undefined {
   const root: Element = {};
   const open: { tag: string; element: Element }[] = [{ tag: '', element: root }];
-  for (const [, closes, tag, attributes, empty, words] of text.replace(/<[?!][^>]*>/gu, '').matchAll(TAG)) {
+  for (const [, closes, tag, attributes, empty, words] of text
+    .replace(/<[?!][^<>]{0,2000}>/gu, '')
+    .matchAll(TAG)) {
     const { element, tag: current } = open.at(-1)!;
     if (words !== undefined) {
       if (words.trim() !== '') element.text = plain(words.trim());

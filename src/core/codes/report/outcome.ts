@@ -3,9 +3,9 @@ export type Outcome = { kind: 'count'; count: number } | { kind: 'none' } | { ki
 
 /** Words for faults, by language. Common practice, no source. */
 const FAULT =
-  '(?:fault|trouble|error|diagnostic|stored|active|dtc)?\\s?(?:codes?|entr(?:y|ies)|records?|faults?|dtcs?|errors?|troubles?|fehler(?:codes?|eintrag|einträge|speichereinträge)?|einträge|défauts?|codes? défaut|averías?|fallos?|códigos?|errori|errore|guast[oi]|codic[ei]|storing(?:en)?|fout(?:en|codes?)?|problems?|issues?|avarias?|erros?|błęd(?:ów|y)|felkod(?:er)?|fel)';
+  '(?:(?:fault|trouble|error|diagnostic|stored|(?:previously )?active|inactive|current|pending|history|permanent|dtc)(?:\\s(?:or|and|und|et|y)\\s(?:previously active|inactive|active|stored|current|pending|history))?)?\\s?(?:codes?|entr(?:y|ies)|records?|faults?|dtcs?|errors?|troubles?|fehler(?:codes?|eintrag|einträge|speichereinträge)?|einträge|défauts?|codes? défaut|averías?|fallos?|códigos?|errori|errore|guast[oi]|codic[ei]|storing(?:en)?|fout(?:en|codes?)?|problems?|issues?|avarias?|erros?|błęd(?:ów|y)|felkod(?:er)?|fel)';
 const TAIL =
-  '(?:\\s+(?:codes?|found|stored|present|detected|recorded|set|in memory|gespeichert|vorhanden|gefunden|hinterlegt|trouvés?|présents?|détectés?|almacenad[oa]s|encontrad[oa]s|memorizzati|rilevati|gevonden|opgeslagen))*';
+  '(?:\\s+(?:codes?|found|stored|present|detected|recorded|set|in memory|gespeichert|vorhanden|gefunden|hinterlegt|trouvés?|présents?|détectés?|mémorisés?|enregistrés?|almacenad[oa]s?|memorizad[oa]s?|memorizzat[oi]|encontrad[oa]s|memorizzati|rilevati|gevonden|opgeslagen))*';
 
 const PATTERNS: readonly [RegExp, Outcome['kind']][] = [
   [
@@ -84,7 +84,7 @@ function single(text: string): Outcome | undefined {
 
 /** A date is in it: the title of a report, not a module. */
 const DATED = /\d{1,4}[-/.]\d{1,2}[-/.]\d{2,4}/u;
-const PARTED = /\s*(?:\.{2,}|\s[-–—|]\s|:\s?|\t|\s{2,}|,\s|(?=[([]))\s*/gu;
+const PARTED = /\s*(?:\.{2,}|\s[-–—|/]\s|:\s?|\t|\s{2,}|,\s|(?=[([]))\s*/gu;
 
 /** A column between the name and the count that says the same in a word. */
 const STATE_COLUMN = /\s\s(?:ok|okay|pass(?:ed)?|faults?|faulty|fail(?:ed)?|errors?|dtcs?)$/iu;
@@ -103,7 +103,11 @@ export function namedOutcome(line: string, bare: boolean): { name: string; outco
   for (const m of line.matchAll(PARTED)) {
     const name = line.slice(0, m.index).trim().replace(STATE_COLUMN, '').trim();
     if (!isName(name) || SWITCHED.test(name) || DATED.test(name)) continue;
-    const rest = line.slice(m.index + m[0].length).trim();
+    // A remark in brackets takes nothing back: "no faults (cleared 12 km ago)".
+    const rest = line
+      .slice(m.index + m[0].length)
+      .trim()
+      .replace(/(?<=\p{L})\s*\([^()]{3,60}\)$/u, '');
     const outcome = outcomeOf(rest) ?? (bare ? countOf(rest) : undefined);
     if (outcome) return { name, outcome };
   }

@@ -1,27 +1,10 @@
 import { readBroken, scopeSaid } from './broken';
-import {
-  countsIn,
-  dateIn,
-  isDateAlone,
-  isDetail,
-  isReadinessHeading,
-  labelled,
-  monitorOf,
-  takeVehicle,
-} from './details';
+import { countsIn, dateIn, isDateAlone, isDetail, labelled, monitorOf, takeVehicle } from './details';
 import { applyStatusWords, foldLine, labelBy, type ReportHints } from './hints';
 import { beginsFault, breaksOff, continues, isCounter, isHeading, mayBeHeading } from './heading';
-import {
-  CLEARED_TITLE,
-  FREEZE_TITLE,
-  groupStatus,
-  isFaultTitle,
-  isTitle,
-  labelOf,
-  LIVE_TITLE,
-} from './labels';
-import { isName, namedOutcome, outcomeOf } from './outcome';
-import { findCodes, ownNumber } from './place';
+import { isTitle, labelOf } from './labels';
+import { namedOutcome, outcomeOf } from './outcome';
+import { ownNumber } from './place';
 import { withLegend } from './legend';
 import { Reading } from './reading';
 import { linesOf, type Line } from './split';
@@ -30,13 +13,14 @@ import { takeFlag } from './status-flags';
 import { isBareOk, surveyOf, type Survey } from './survey';
 import { attributesOf, recordsAt, tableAt } from './table';
 import { takeCodes } from './take-codes';
-import { takeRow, takeValuesBehind, wordFault } from './take-rows';
-import { takeClean, takeTold } from './told';
+import { takeRow, wordFault } from './take-rows';
+import { takePairs, takeSentence, takeStateBefore } from './take-modules';
+import { takeValue } from './take-values';
+import { sentencesOf, takeClean, takeTold } from './told';
 import { takeCleared, takeShortCodes, takeTitle } from './take-titles';
 import { finishFaults } from './finish-faults';
 import type { ScanReport } from './types';
 import { plainText } from './unmark';
-import { valueOf, type LiveValue } from './value';
 
 /**
  * Reads a scan report pasted as text from any tool: the layout first (columns, headings by what follows them, where
@@ -101,14 +85,26 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
     r.mark(n, 'heading');
     return;
   }
+  const sentences = sentencesOf(text);
+  if (sentences) {
+    // A sentence that is not understood stays to be seen with its line.
+    for (const said of sentences) takeSentence(r, { ...line, text: said, cells: [said] }, survey);
+    return;
+  }
   if (takeFlag(r, line) || takeTold(r, line) || takeShortCodes(r, line, lines[i + 1])) return;
   if (takeCodes(r, line, survey)) return;
   if (readBroken(r, line)) return;
   if (takeTitle(r, line)) return;
-  if (takeModuleCell(r, line) || takePairs(r, line) || takeClean(r, line)) return;
+  if (takeModuleCell(r, line) || takePairs(r, line) || takeStateBefore(r, line) || takeClean(r, line)) return;
   if (takeOutcome(r, line, survey)) return;
   if (takeLabel(r, line)) return;
   const entry = r.entries.at(-1);
+  // "Pending: -", "Permanent: none": nothing of that status.
+  const empty = /^(.{3,30}?)\s*[:=]\s*(?:[-–—]+|none|nil|0)$/iu.exec(text)?.[1];
+  if (empty !== undefined && statusOf(empty)) {
+    r.mark(n, 'heading');
+    return;
+  }
   const statuses = continues(r, lines, i, survey) && breaksOff(entry!.body) ? undefined : statusOf(text);
   if (statuses && entry && r.list === '') {
     // A status is said of the fault above; a second one only beside the first, on its own line.
@@ -158,22 +154,6 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
     if (mayBeHeading(line, r.indentOfModule)) r.module = null;
     r.unread(n, line.raw);
   }
-}
-
-/** `Engine .... 1 DTC   Airbag .... OK`: several modules in one line, each with its outcome. */
-function takePairs(r: Reading, { n, cells }: Line): boolean {
-  const pairs = cells
-    .filter((_, k) => k % 2 === 0)
-    .map((name, k) => ({ name, said: cells[2 * k + 1] ?? '' }));
-  if (cells.length < 4 || !pairs.every((p) => isName(p.name) && outcomeOf(p.said) && !outcomeOf(p.name)))
-    return false;
-  for (const { name, said } of pairs) {
-    const { kind } = outcomeOf(said)!;
-    r.under(name, kind !== 'silent', n);
-    if (kind === 'none') r.settled.add(r.module!);
-  }
-  r.module = null;
-  return true;
 }
 
 /** A module with its outcome in one line, or the outcome alone under its heading. */
@@ -275,34 +255,3 @@ const withoutCount = (text: string): string =>
   text
     .replace(/\s*[([]\d{1,2}[)\]]\s*:?$/u, '')
     .replace(/^(?:scan|test|read-?out)(?:\s(?:results?|report))?(?:\s(?:of|for))?\s*[:–-]\s*(?=\p{L})/iu, '');
-
-function takeValue(r: Reading, line: Line): boolean {
-  // "ECT: 88 °C   IAT: 24 °C": several in a line, each with its label and unit.
-  const several = line.cells.map((cell) => (/[:=]/u.test(cell) ? valueOf([cell], false) : undefined));
-  if (several.length > 1 && several.every(Boolean) && several.some((v) => hasUnit(v!.entered))) {
-    for (const value of several) putValue(r, line, value!);
-    return true;
-  }
-  const value = valueOf(
-    line.cells.length > 1 ? line.cells : [line.text],
-    r.list === 'live' || r.list === 'freeze' || (r.liveAt > 0 && r.liveAt === line.n - 1),
-  );
-  if (!value) return false;
-  // Without a list around it a distance is the vehicle's, and a number needs its unit, or it is any number.
-  if (r.list === '' && /\s(?:km|mi|miles)$/iu.test(value.entered)) return false;
-  if (r.list === '' && !hasUnit(value.entered)) return false;
-  putValue(r, line, value);
-  return true;
-}
-
-const hasUnit = (entered: string): boolean => /[\p{L}%°/]/u.test(entered.replace(/^[+\-−]?\d[\d.,]*/u, ''));
-
-function putValue(r: Reading, line: Line, value: LiveValue): void {
-  const code = r.freezeFor ?? r.entries.length - 1;
-  if (r.list === 'freeze' && code >= 0)
-    r.mark(line.n, 'freeze frame', r.out.freeze.push({ code, ...value }) - 1);
-  else {
-    r.mark(line.n, 'live value', r.out.live.push(value) - 1);
-    r.liveAt = line.n;
-  }
-}

@@ -1,12 +1,12 @@
 import { separateCodes } from '../codes-in-line';
-import { isDateAlone } from './details';
-import { CLEARED_TITLE, groupStatus, isTitle, labelOf } from './labels';
+import { CLEARED_TITLE } from './labels';
 import { namesController } from './heading';
 import { findCodes, type Found } from './place';
 import type { Entry, Reading } from './reading';
 import type { Line } from './split';
 import { statusOf } from './status';
 import { leadOf, statusBefore, type Survey } from './survey';
+import { takeAfterName } from './take-after-name';
 
 /**
  * Takes a line with codes of the standards in it, where they stand as faults: at the beginning, behind a bullet, a
@@ -79,35 +79,23 @@ function pieces(text: string): string[] {
   return separateCodes(text, one, (words) => namesController(words) && words.split(/\s+/u).length <= 4);
 }
 
+/** A code with what stands before and behind it in its line. */
+export interface Placed {
+  n: number;
+  code: string;
+  /** What stands before it, as it is, and without bullets, numbers and dates. */
+  before: string;
+  lead: string;
+  after: string;
+}
+
 function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Survey): boolean {
   const before = piece.slice(0, found.at);
-  const after = piece.slice(found.end);
-  const lead = leadOf(before);
+  const placed = { n, code: found.code, before, lead: leadOf(before), after: piece.slice(found.end) };
+  const { lead, after } = placed;
   if (SAYS_OF_IT.test(after)) return false;
-  const open = r.entries.at(-1);
-  // The maker's number stands above, its wording too: this is the same fault by the standard's name.
-  if (
-    lead === '' &&
-    open &&
-    !open.settled &&
-    survey.own.has(open.lines[0]!) &&
-    open.lines.at(-1)! >= n - 2 &&
-    !/[PCBU]/.test(open.code[0]!)
-  ) {
-    open.code = found.code;
-    open.body += `  ${after.replace(/^[\s:–-]+/u, '')}`;
-    open.lines.push(n);
-    r.mark(n, 'code', r.entries.length - 1);
-    return true;
-  }
+  if (namesFaultAbove(r, placed, survey) || namesFrame(r, placed)) return true;
   const said = statusBefore(lead);
-  const again = r.list === 'freeze' ? r.entries.findIndex((e) => e.code === found.code) : -1;
-  if (lead === '' && again >= 0 && !/\p{L}{3}/u.test(after)) {
-    // Under the heading of freeze frames a code says only whose frame it is.
-    r.freezeFor = again;
-    r.mark(n, 'heading');
-    return true;
-  }
   if (lead === '' || said) {
     const entry = r.fault(found.code, after, n);
     if (said) {
@@ -124,44 +112,26 @@ function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Su
     r.fault(found.code, before, n);
     return true;
   }
-  return takeAfterName(r, n, lead, before, found, after, survey);
+  return takeAfterName(r, placed, survey);
 }
 
-/** `Engine: P0300 …`, `Pending codes: P0171`, `ABS | C0035 | …`: what stands before the code says whose it is. */
-function takeAfterName(
-  r: Reading,
-  n: number,
-  lead: string,
-  before: string,
-  found: Found,
-  after: string,
-  survey: Survey,
-): boolean {
-  const name = lead
-    .replace(/[\s:=|;([–-]+$/u, '')
-    .replace(/(?:\s*[:|;,–-]\s*|\s{2,})(?:dtc|code|fault)s?$/iu, '');
-  const parted = survey.brackets === 'module' || /(?:[:=|;\t│]|\s[–-]|\s{2,})\s*[([]?$/u.test(before);
-  if (isTitle(name)) {
-    r.module = null;
-    r.group = groupStatus(name);
-    r.fault(found.code, after, n);
-    return true;
-  }
-  if (labelOf(name) === 'code') {
-    r.fault(found.code, after, n);
-    return true;
-  }
-  const cells = name
-    .split(/\s*[|;\t│]\s*|\s{2,}/u)
-    .filter((c) => c !== '' && !/^\d+$/u.test(c) && !isDateAlone(c));
-  const words = name.split(/\s+/u).length;
-  const sentence =
-    /\b(?:if|see|with|about|after|when|because|asks?|and|for|the|a|of|siehe|wenn|voir|con)\b/iu.test(name) &&
-    words > 2;
-  if (cells.length !== 1 || words > 7 || (sentence && !(parted && survey.moduleFirst))) return false;
-  if (!parted && !namesController(name) && !survey.moduleFirst) return false;
-  if (!/\p{L}{2}/u.test(name)) return false;
-  r.under(cells[0]!, true, n);
-  r.fault(found.code, after, n);
+/** The maker's number stands above, its wording too: this is the same fault by the standard's name. */
+function namesFaultAbove(r: Reading, { n, code, lead, after }: Placed, survey: Survey): boolean {
+  const open = r.entries.at(-1);
+  if (lead !== '' || !open || open.settled || !survey.own.has(open.lines[0]!)) return false;
+  if (open.lines.at(-1)! < n - 2 || /[PCBU]/.test(open.code[0]!)) return false;
+  open.code = code;
+  open.body += `  ${after.replace(/^[\s:–-]+/u, '')}`;
+  open.lines.push(n);
+  r.mark(n, 'code', r.entries.length - 1);
+  return true;
+}
+
+/** Under the heading of freeze frames a code says only whose frame it is. */
+function namesFrame(r: Reading, { n, code, lead, after }: Placed): boolean {
+  const again = r.list === 'freeze' ? r.entries.findIndex((e) => e.code === code) : -1;
+  if (lead !== '' || again < 0 || /\p{L}{3}/u.test(after)) return false;
+  r.freezeFor = again;
+  r.mark(n, 'heading');
   return true;
 }

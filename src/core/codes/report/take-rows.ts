@@ -104,6 +104,7 @@ export function wordFault(r: Reading, { n, text, cells }: Line, survey: Survey):
     !isName(words) ||
     !/\p{L}{3}/u.test(words) ||
     isTitle(words) ||
+    outcomeOf(words) !== undefined ||
     labelOf(words) !== undefined ||
     cells.length > 3
   )

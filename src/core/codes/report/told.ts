@@ -6,11 +6,15 @@ import type { Reading } from './reading';
 import type { Line } from './split';
 import { statusOf } from './status';
 
+/** Nobody tells of codes in a longer line. */
+const LONGEST = 400;
+
 /** A fault as somebody tells it in a message. */
 export interface ToldFault {
   code: string;
   statuses: CodeStatus[];
   module: string | null;
+  text: string;
 }
 export interface Told {
   faults: ToldFault[];
@@ -19,7 +23,7 @@ export interface Told {
 
 /** What comes before a code that is told as read: "got P0171", "has codes P0300 and P0301". */
 const TELLS =
-  /(?:^|[\s,])(?:got|gets?|getting|have|has|having|had|pulled|pulls|found|shows?|showing|reads|reading|throws?|throwing|threw|sets|setting)\s+(?:(?:me|us|an?|the|also|both|only|just|codes?|dtcs?)\s+){0,3}$/iu;
+  /(?:^|[\s,])(?:got|gets?|getting|have|has|having|had|pulled|pulls|found|shows?|showing|reads|reading|throws?|throwing|threw|sets|setting)\s+(?:(?:me|us|an?|the|also|both|only|just|codes?|faults?|errors?|dtcs?)\s+){0,3}$/iu;
 /** With one of these a message is about codes that are not there, or of another time or vehicle. */
 const OTHERWISE =
   /\b(?:not?|never|gone|old|earlier|before|previous|yesterday|last|other|example|instead|about|if|should|could|would|might|was|were|means?|check for|cleared|erased|after|when|until|bulletin|tsb|recall|see|refer)\b|n['’]t\b|\?/iu;
@@ -37,23 +41,53 @@ const MODULE_BEHIND =
  * @returns undefined where the line is anything else
  */
 export function toldIn(line: string): Told | undefined {
+  if (line.length > LONGEST) return undefined;
   const [first] = findCodes(line);
-  if (!first || !TELLS.test(line.slice(0, first.at)) || line.slice(0, first.at).split(/\s+/u).length > 8)
+  const opening = first && line.slice(0, first.at);
+  if (opening === undefined || !TELLS.test(opening) || opening.trim().split(/\s+/u).length > 9)
     return undefined;
   const told: Told = { faults: [], modules: [] };
-  for (const clause of line.split(/[.;]\s+|,\s+(?!(?:and\s+)?[PCBU][0-3O]?\d*\b\s*,)|\.$/iu)) {
+  const { text, wordings } = withoutBrackets(line);
+  for (const clause of text.split(/[.;]\s+|,\s+(?!(?:and\s+)?[PCBU][0-3O]?\d*\b\s*,)|\.$/iu)) {
     const codes = findCodes(clause);
     if (codes.length === 0) {
-      const named = moduleIn(clause);
-      if (named) told.modules.push(named);
+      tellMore(told, clause);
       continue;
     }
-    if (OTHERWISE.test(clause)) return undefined;
-    const faults = faultsOf(clause, codes);
+    const faults = OTHERWISE.test(clause) ? undefined : faultsOf(clause, codes);
     if (!faults) return undefined;
+    const place = PLACE.exec(clause.trim())?.[1];
+    for (const f of faults) {
+      if (place !== undefined && namesController(place)) f.module ??= place;
+      f.text = wordings.get(f.code) ?? '';
+    }
     told.faults.push(...faults);
   }
   return told;
+}
+
+/** "In the engine control unit we found …". */
+const PLACE = /^in\s+(?:the\s+)?([\p{L}\d/ -]{2,30}?)\s+(?:we|i|it|they|there)\b/iu;
+
+/** A clause without a code: a module with its outcome, or the status of the fault told last. */
+function tellMore(told: Told, clause: string): void {
+  const named = moduleIn(clause);
+  const status = statusOf(clause);
+  const last = told.faults.at(-1);
+  if (named) told.modules.push(named);
+  else if (status && last && last.statuses.length === 0) last.statuses = status;
+}
+
+/** What stands in brackets behind a code is its wording, unless it is a status. */
+function withoutBrackets(line: string): { text: string; wordings: Map<string, string> } {
+  const wordings = new Map<string, string>();
+  const text = line.replace(/(\S{4,12})\s*\(([^()]{3,120})\)/gu, (whole, before: string, inside: string) => {
+    const [found] = findCodes(before);
+    if (!found || statusOf(inside) || findCodes(inside).length > 0) return whole;
+    wordings.set(found.code, inside);
+    return before;
+  });
+  return { text, wordings };
 }
 
 /** The faults of a clause; undefined where something in it is not understood. */
@@ -61,7 +95,7 @@ function faultsOf(clause: string, codes: readonly Found[]): ToldFault[] | undefi
   const out: ToldFault[] = [];
   let open: ToldFault[] = [];
   for (const [i, found] of codes.entries()) {
-    const fault: ToldFault = { code: found.code, statuses: [], module: null };
+    const fault: ToldFault = { code: found.code, statuses: [], module: null, text: '' };
     open.push(fault);
     out.push(fault);
     const behind = clause.slice(found.end, codes[i + 1]?.at);
@@ -86,13 +120,15 @@ function saidBehind(text: string): { statuses: CodeStatus[]; module: string | nu
   return statuses && { statuses, module: m[2]! };
 }
 
+const NOTHING_IN =
+  /^(?:and\s+)?(?:nothing|no (?:codes?|faults?|dtcs?))\s+(?:(?:in|on|from)\s+)?(?:the\s+)?([\p{L}\d/ -]{2,20})$/iu;
+const IN_IT_NOTHING =
+  /^(?:and\s+)?in\s+(?:the\s+)?([\p{L}\d/ -]{2,20}?)\s+(?:there (?:are|were) )?no (?:codes?|faults?|dtcs?)(?:\s(?:are|were|is|was))?(?:\s(?:found|stored))?$/iu;
+
 /** "tcm clean", "abs wont talk", "nothing in the airbag". */
-function moduleIn(clause: string): { name: string; outcome: Outcome } | undefined {
+export function moduleIn(clause: string): { name: string; outcome: Outcome } | undefined {
   const words = clause.trim().split(/\s+/u);
-  const nothing =
-    /^(?:and\s+)?(?:nothing|no (?:codes?|faults?|dtcs?))\s+(?:in|on|from)\s+(?:the\s+)?([\p{L}\d/ -]{2,20})$/iu.exec(
-      clause.trim(),
-    );
+  const nothing = NOTHING_IN.exec(clause.trim()) ?? IN_IT_NOTHING.exec(clause.trim());
   if (nothing && namesController(nothing[1]!)) return { name: nothing[1]!, outcome: { kind: 'none' } };
   for (let k = 1; k < words.length && k <= 3; k++) {
     const name = words
@@ -114,9 +150,9 @@ function moduleIn(clause: string): { name: string; outcome: Outcome } | undefine
 export function takeTold(r: Reading, { n, text }: Line): boolean {
   const told = toldIn(text);
   if (!told) return false;
-  for (const { code, statuses, module } of told.faults) {
+  for (const { code, statuses, module, text: wording } of told.faults) {
     if (module !== null) r.under(module, true, n);
-    const entry = r.fault(code, '', n);
+    const entry = r.fault(code, wording, n);
     entry.statuses = statuses;
     entry.settled = true;
   }
@@ -134,7 +170,9 @@ const CLEAN =
 
 /** Takes a sentence that says of several modules that they are without faults; each of them must be one by its name. */
 export function takeClean(r: Reading, { n, text }: Line): boolean {
-  const names = CLEAN.exec(text)?.[1]?.split(/\s*,\s*(?:and\s+)?|\s+(?:and|or|und|oder|et|y|e|en)\s+/iu);
+  const names = CLEAN.exec(text.slice(0, LONGEST))?.[1]?.split(
+    /\s*,\s*(?:and\s+)?|\s+(?:and|or|und|oder|et|y|e|en)\s+/iu,
+  );
   if (!names?.every((name) => namesController(name) && name.split(/\s+/u).length <= 4)) return false;
   for (const name of names) {
     r.under(name, true, n);
@@ -142,4 +180,20 @@ export function takeClean(r: Reading, { n, text }: Line): boolean {
   }
   r.module = null;
   return true;
+}
+
+/**
+ * A note of several short sentences, each of which begins with its module: "Ecm p0300 p0302 stored. Bcm b1601. No codes
+ * tcm." As sentences, or undefined where one with a code begins otherwise.
+ */
+export function sentencesOf(text: string): string[] | undefined {
+  if (text.length > LONGEST) return undefined;
+  const sentences = text.split(/[.;]\s+(?=\p{L})/u).map((s) => s.replace(/[.;]\s*$/u, ''));
+  if (sentences.length < 2 || findCodes(text).length === 0) return undefined;
+  const begins = (s: string) => {
+    const [found] = findCodes(s);
+    const lead = found ? s.slice(0, found.at).trim() : '';
+    return !found || (lead !== '' && lead.split(/\s+/u).length <= 3 && namesController(lead));
+  };
+  return sentences.every(begins) ? sentences : undefined;
 }

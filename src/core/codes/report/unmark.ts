@@ -17,14 +17,14 @@ export function plainText(text: string): string {
     return fromHtml(text);
   if (/^\s*[[{]/u.test(text)) return fromJson(text) ?? text;
   if (/^\s*<\??[a-z]/iu.test(text)) return fromXml(text) ?? text;
-  return fromCommas(text) ?? text;
+  return fromColumns(text, ',') ?? fromColumns(text, ';') ?? text;
 }
 
-/** Lines of a CSV without heads: as many commas in each, and a code of the standards as a cell of its own. */
-function fromCommas(text: string): string | undefined {
+/** Lines of a CSV without heads: as many cells in each, a code of the standards as one of them in most. */
+function fromColumns(text: string, separator: string): string | undefined {
   const lines = text.trimEnd().split(/\r?\n/u);
   if (lines.length < 2 || lines.length > 5000 || text.length > 500_000) return undefined;
-  const rows = lines.map((line) => quotedCells(line, ','));
+  const rows = lines.map((line) => quotedCells(line, separator));
   const columns = rows[0]!.length;
   const coded = rows.filter((row) =>
     row.some((cell) => /^[PCBU][0-3][0-9A-F]{3}(?:-[0-9A-F]{2})?$/iu.test(cell)),

@@ -58,6 +58,9 @@ export function valueOf(cells: readonly string[], listed: boolean): LiveValue | 
 /** Units that stand in no vehicle's name and in no sentence. */
 const SURE_UNIT = /^(?:°\s?[CF]|%|rpm|kPa|m?bar|hPa|psi|km\/h|mph|g\/s|kg\/h|mV|mA|ms|Hz|°|λ|Ω|mg\/\S+)$/u;
 
+/** Names that are of nothing but a measured quantity. */
+const MEASURED = /\b(?:voltage|supply|current|temperature|pressure)\b/iu;
+
 /** The range or the limit a tool prints behind a value. */
 const isRange = (text: string): boolean =>
   /^[[(]?[+\-−<>≤≥]?\s?\d[\d.,]*\s?(?:\.{2,3}|-|–|to|bis)?/u.test(text);
@@ -67,6 +70,9 @@ function splitLabel(line: string, listed: boolean): string[] | undefined {
   if (m) return [m[1]!, m[2]!];
   // "Engine speed 742 rpm": outside a list of values only with a unit that no vehicle's name has.
   const bare = /^([\p{L}][\p{L}\p{N}\s/()-]{3,60}?)\s+([+\-−]?\d[\d.,]*\s?\S{1,8})$/u.exec(line);
-  const unit = bare && NUMBER.exec(bare[2]!)?.[2];
-  return unit && isValue(bare[2]!) && (listed || SURE_UNIT.test(unit)) ? [bare[1]!, bare[2]!] : undefined;
+  if (!bare) return undefined;
+  const [, name, value] = bare as unknown as [string, string, string];
+  const unit = NUMBER.exec(value)?.[2];
+  const sure = unit !== undefined && (SURE_UNIT.test(unit) || MEASURED.test(name));
+  return unit && isValue(value) && (listed || sure) ? [name, value] : undefined;
 }

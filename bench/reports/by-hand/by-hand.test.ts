@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest';
+import { emptyScore, PARTS } from '../score';
+import { HAND_REPORTS, scoreHandReport } from './index';
+import { truthOf } from './kit';
+
+const scoreOf = (reports: (typeof HAND_REPORTS)[keyof typeof HAND_REPORTS]) => {
+  const score = emptyScore();
+  for (const report of reports) scoreHandReport(report, score);
+  return score;
+};
+
+describe('scan reports typed by hand', () => {
+  it('each say what their truth asks for', () => {
+    for (const report of Object.values(HAND_REPORTS).flat()) {
+      const truth = truthOf(report);
+      expect(truth.codes.length + truth.modules.length + truth.live.length, report.name).toBeGreaterThanOrEqual(
+        report.codes + report.modules === '' && !report.live ? 0 : 1,
+      );
+      for (const { entered } of truth.live) expect(report.text, report.name).toContain(entered.split(' ')[0]);
+    }
+  });
+
+  it('count a code, a module and a value that the report does not say as wrong', () => {
+    const faults = scoreHandReport({
+      name: 'something else',
+      text: 'Engine\nP0171 lean stored\nCoolant temp: 91 °C',
+      codes: 'P0300 @ ABS = active',
+      modules: 'ABS',
+    });
+    expect(faults).toEqual([
+      'codes unread: P0300',
+      expect.stringContaining('codes wrong: P0171'),
+      'modules unread: ABS',
+      'modules wrong: Engine is no module',
+      expect.stringContaining('live values wrong: Coolant temp'),
+    ]);
+  });
+
+  it('of the sets that were opened, nothing is read wrongly and at least 95 % right', () => {
+    const { 'fifth set, not looked at': _, ...opened } = HAND_REPORTS;
+    const score = scoreOf(Object.values(opened).flat());
+    for (const part of PARTS) {
+      const { right, wrong, unread } = score[part];
+      expect(wrong, part).toBe(0);
+      expect(right / (right + unread), part).toBeGreaterThanOrEqual(0.95);
+    }
+  });
+
+  it('of the set that was not looked at, no code and no module is read wrongly', () => {
+    const score = scoreOf(HAND_REPORTS['fifth set, not looked at']);
+    expect(score.codes.wrong + score.modules.wrong + score.statuses.wrong).toBe(0);
+    expect(score.codes.right).toBeGreaterThanOrEqual(20);
+  });
+});

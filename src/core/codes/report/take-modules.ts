@@ -1,0 +1,44 @@
+import { isName, outcomeOf } from './outcome';
+import { findCodes } from './place';
+import type { Reading } from './reading';
+import type { Line } from './split';
+import type { Survey } from './survey';
+import { takeCodes } from './take-codes';
+import { moduleIn, takeClean, takeTold } from './told';
+
+/** Takes one sentence of a note; one that is not understood stays to be seen with its line. */
+export function takeSentence(r: Reading, line: Line, survey: Survey): void {
+  if (takeTold(r, line) || takeCodes(r, line, survey) || takeClean(r, line)) return;
+  const named = moduleIn(line.text);
+  if (!named) return;
+  r.under(named.name, named.outcome.kind !== 'silent', line.n);
+  if (named.outcome.kind === 'none') r.settled.add(r.module!);
+}
+
+/** `[OK]  Engine`, `[FAULT]  ABS`: the outcome in brackets before its module. */
+export function takeStateBefore(r: Reading, { n, text }: Line): boolean {
+  const m = /^\[\s*([^\]]{1,20}?)\s*\]\s+(\S.{1,60})$/u.exec(text);
+  if (!m || !isName(m[2]!) || findCodes(text).length > 0) return false;
+  const outcome = outcomeOf(m[1]!);
+  if (!outcome && !/^(?:faults?|fail(?:ed)?|errors?|dtcs?|n\.?\s?ok|nok|fehler|défaut)$/iu.test(m[1]!))
+    return false;
+  r.under(m[2]!, outcome?.kind !== 'silent', n);
+  if (outcome?.kind === 'none') r.settled.add(r.module!);
+  return true;
+}
+
+/** `Engine .... 1 DTC   Airbag .... OK`: several modules in one line, each with its outcome. */
+export function takePairs(r: Reading, { n, cells }: Line): boolean {
+  const pairs = cells
+    .filter((_, k) => k % 2 === 0)
+    .map((name, k) => ({ name, said: cells[2 * k + 1] ?? '' }));
+  if (cells.length < 4 || !pairs.every((p) => isName(p.name) && outcomeOf(p.said) && !outcomeOf(p.name)))
+    return false;
+  for (const { name, said } of pairs) {
+    const { kind } = outcomeOf(said)!;
+    r.under(name, kind !== 'silent', n);
+    if (kind === 'none') r.settled.add(r.module!);
+  }
+  r.module = null;
+  return true;
+}

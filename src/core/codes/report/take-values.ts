@@ -1,0 +1,35 @@
+import type { Reading } from './reading';
+import type { Line } from './split';
+import { valueOf, type LiveValue } from './value';
+
+/** Takes a line with a live value, or several of them; under the title of a freeze frame they are its values. */
+export function takeValue(r: Reading, line: Line): boolean {
+  // "ECT: 88 °C   IAT: 24 °C": several in a line, each with its label and unit.
+  const several = line.cells.map((cell) => (/[:=]/u.test(cell) ? valueOf([cell], false) : undefined));
+  if (several.length > 1 && several.every(Boolean) && several.some((v) => hasUnit(v!.entered))) {
+    for (const value of several) putValue(r, line, value!);
+    return true;
+  }
+  const value = valueOf(
+    line.cells.length > 1 ? line.cells : [line.text],
+    r.list === 'live' || r.list === 'freeze' || (r.liveAt > 0 && r.liveAt === line.n - 1),
+  );
+  if (!value) return false;
+  // Without a list around it a distance is the vehicle's, and a number needs its unit, or it is any number.
+  if (r.list === '' && /\s(?:km|mi|miles)$/iu.test(value.entered)) return false;
+  if (r.list === '' && !hasUnit(value.entered)) return false;
+  putValue(r, line, value);
+  return true;
+}
+
+const hasUnit = (entered: string): boolean => /[\p{L}%°/]/u.test(entered.replace(/^[+\-−]?\d[\d.,]*/u, ''));
+
+function putValue(r: Reading, line: Line, value: LiveValue): void {
+  const code = r.freezeFor ?? r.entries.length - 1;
+  if (r.list === 'freeze' && code >= 0)
+    r.mark(line.n, 'freeze frame', r.out.freeze.push({ code, ...value }) - 1);
+  else {
+    r.mark(line.n, 'live value', r.out.live.push(value) - 1);
+    r.liveAt = line.n;
+  }
+}
