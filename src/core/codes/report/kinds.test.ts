@@ -135,7 +135,7 @@ describe('modules', () => {
     ).toEqual(['P0011 stored ECM', 'B1D01 history DSM']);
     expect(
       faults('P0011  Cam over-advanced   Confirmed   high', 'B1D01  Seat sensor   History  low'),
-    ).toEqual(['P0011 - -', 'B1D01 - -']);
+    ).toEqual(['P0011 stored -', 'B1D01 history -']);
   });
   it('are not named where what stands over the faults was not understood', () => {
     expect(faults('Engine', 'P0171 lean stored', 'Is it the gateway here?', 'P0300 misfire stored')).toEqual([

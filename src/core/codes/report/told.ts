@@ -41,8 +41,7 @@ const MODULE_BEHIND =
  * @returns undefined where the line is anything else
  */
 export function toldIn(line: string): Told | undefined {
-  if (line.length > LONGEST) return undefined;
-  const [first] = findCodes(line);
+  const [first] = line.length > LONGEST ? [] : findCodes(line);
   const opening = first && line.slice(0, first.at);
   if (opening === undefined || !TELLS.test(opening) || opening.trim().split(/\s+/u).length > 9)
     return undefined;
