@@ -41,10 +41,7 @@ const MODULE_BEHIND =
  * @returns undefined where the line is anything else
  */
 export function toldIn(line: string): Told | undefined {
-  const [first] = line.length > LONGEST ? [] : findCodes(line);
-  const opening = first && line.slice(0, first.at);
-  if (opening === undefined || !TELLS.test(opening) || opening.trim().split(/\s+/u).length > 9)
-    return undefined;
+  if (!tellsOfCode(line)) return undefined;
   const told: Told = { faults: [], modules: [] };
   const { text, wordings } = withoutBrackets(line);
   for (const clause of text.split(/[.;]\s+|,\s+(?!(?:and\s+)?[PCBU][0-3O]?\d*\b\s*,)|\.$/iu)) {
@@ -63,6 +60,13 @@ export function toldIn(line: string): Told | undefined {
     told.faults.push(...faults);
   }
   return told;
+}
+
+/** Few words and one that tells stand before the first code. */
+function tellsOfCode(line: string): boolean {
+  const [first] = line.length > LONGEST ? [] : findCodes(line);
+  const opening = line.slice(0, first?.at ?? 0);
+  return TELLS.test(opening) && opening.trim().split(/\s+/u).length <= 9;
 }
 
 /** "In the engine control unit we found …". */
