@@ -200,7 +200,7 @@ key lock cylinder (ignition lock; lock barrel; ignition barrel)
 steering lock (steering column lock)
 clutch switch
 neutral switch (park neutral switch; inhibitor switch; range sensor)
-sidestand switch`,
+sidestand switch (side stand switch; side-stand switch; stand switch; kickstand switch; prop stand switch)`,
   'Wiring and network': `
 wiring harness (harness; loom; cable; wire)
 connector (plug connector; socket)

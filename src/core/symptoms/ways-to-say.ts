@@ -131,7 +131,7 @@ hydraulics | hydraulics slow; lift does not lift; arm slow; boom drops; loader s
 pto | pto does not engage; pto cuts out; power take off cuts out
 trailer | trailer lights not working; trailer socket; towing socket; trailer brakes; trailer fault
 weave | handlebars wobble; weaves at speed; tank slapper; front wheel wobbles; bars shake; wanders on the highway; nervous on the motorway; swims on the road; unstable at speed; floats; loose at speed
-stand-cut | cuts out in gear; dies when put in gear; stand switch; dies when the clutch is let out; side stand; bike dies when I put it in gear; dies when I put it in gear; cuts when in gear with stand up; engine stops when selecting first
+stand-cut | cuts out in gear; dies when put in gear; dies when the clutch is let out; bike dies when I put it in gear; dies when I put it in gear; cuts when in gear with stand up; engine stops when selecting first
 fog-inside | windows fog up; windscreen mists; mist inside; windows mist up; windows stay steamed; windscreen fogs up; windshield fogs up; windows fog up; glass mists up; inside of the screen steams up; windows always wet inside; condensation inside
 ac-smell | air con smells; musty smell from the vents; smells of vinegar; mouldy smell from the air vents; smells of socks
 coolant-smell | smells of antifreeze; sweet smell; sweet smell inside; smells of coolant

@@ -5,7 +5,7 @@ const CYLINDERS =
 /** 3.8, 2.0, 1.9l; followed by a unit it is a value. */
 const LITRES = /(?<= )([0-9][.,][0-9])(?: ?l(?:itres?|iters?)?)?(?= )/gi;
 const UNIT =
-  /^ (?:v|volts?|bar|a|amps?|ohms?|kohms?|mm|ms|%|kpa|psi|s|sec|nm|mv|ma|°|c|f|g|kg|km|km\/h|hours?|inch|mpa)(?: |$)/i;
+  /^ (?:v|volts?|bar|a|amps?|ohms?|kohms?|mm|ms|%|kpa|psi|s|sec|nm|mv|ma|°|c|f|g|kg|km|km\/h|hours?|inch|mpa|g\/s|kg\/h|mg\S*|mm3|ml\S*|l\/h|rpm|k?hz|kw|w|lambda|λ|deg\S*)(?: |$)/i;
 const COMPARED = /(?:[<>=≤≥]|over|above|below|under|than|least|most|at|to|of|is|was|only) $/i;
 
 /** How an engine is built, for shops that do not name its code: V8, 3.8, 2.0 l. */

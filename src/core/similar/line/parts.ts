@@ -43,9 +43,11 @@ export const readParts: LineReader = (text, known, catalogue) => {
   takeNamed(text, catalogue, 'failure', vocabulary);
 };
 
-/** The coolant of a "coolant temp sensor" is not the part that was meant. */
-const isOfAnother = ([next = '', then = '']: readonly string[]): boolean =>
-  isDevice(next) || (/^(?:temp|pressure|level|position|speed|flow)$/i.test(next) && isDevice(then));
+/** The coolant of a "coolant temp sensor" is not the part that was meant, nor is the key of "key off". */
+const isOfAnother = (name: string, [next = '', then = '']: readonly string[]): boolean =>
+  (name.toLowerCase() === 'key' && /^(?:on|off|out|in)$/i.test(next)) ||
+  isDevice(next) ||
+  (/^(?:temp|pressure|level|position|speed|flow)$/i.test(next) && isDevice(then));
 
 /** "Not the alternator", "no vacuum leak"; but "no starter" is a starter that does nothing. */
 const denied = (text: LineText, words: string, fault = false): boolean =>
@@ -66,7 +68,7 @@ function takeNamed(
       for (let i = 0; i + size <= words.length; i++) {
         const name = words.slice(i, i + size).join(' ');
         const found =
-          name.length >= 3 && !(kind === 'part' && isOfAnother(words.slice(i + size)))
+          name.length >= 3 && !(kind === 'part' && isOfAnother(name, words.slice(i + size)))
             ? (catalogue.find(kind, name) ?? (size > 1 ? catalogue.find(kind, writtenOut(name)) : undefined))
             : undefined;
         if (found && saidMore(name, symptoms) && !(kind === 'failure' && size === 1)) {
