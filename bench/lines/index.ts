@@ -96,7 +96,8 @@ export function judgeLine(row: string): Count {
   };
 }
 
-const half = (rest: number) => [LINES, LINES_OF_THE_BENCH, LINES_OF_A_WEEK].map((l) => l.filter((_, i) => i % 2 === rest));
+const half = (rest: number) =>
+  [LINES, LINES_OF_THE_BENCH, LINES_OF_A_WEEK].map((l) => l.filter((_, i) => i % 2 === rest));
 export const LOOKED_AT = half(0).flat();
 export const HELD_OUT = half(1).flat();
 
