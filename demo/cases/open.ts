@@ -566,7 +566,7 @@ export const openCases = (at: At) => [
       {
         at: at(1, '10:30'),
         phase: 'first',
-        text: 'Engine\nSPN 677 FMI 5   active\nBattery: 24.9 V',
+        text: 'Source    SPN    FMI    Status       Description\nEngine    677    5      Active       Starter relay, current below normal\nBrakes    -      -      No faults\nBattery: 24.9 V',
       },
     ],
     suspects: [{ ref: 'relay', part: 'starter relay', failure: 'burnt' }],

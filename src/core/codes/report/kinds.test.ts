@@ -181,6 +181,9 @@ describe('codes', () => {
         'Brakes    -      -     No faults',
       ),
     ).toEqual(['SPN 3226 FMI 4 active Engine']);
+    expect(
+      readReport('Source    SPN    FMI   OC   Status\nEngine    3226   4     12   Active').codes[0]!.detail,
+    ).toBe('seen 12 times');
     expect(faults('Module  DTC    FTB  Text', 'BECM    P0AA6  49   HV isolation')).toEqual([
       'P0AA6-49 - BECM',
     ]);
@@ -229,6 +232,17 @@ describe('objects', () => {
 });
 
 describe('live values', () => {
+  it('under the heads of a table are the freeze frame’s where its title stands above', () => {
+    const table = 'Parameter            Value\nEngine speed         1480 rpm';
+    expect(readReport(`P0128 Thermostat   Confirmed\nFreeze frame data\n${table}`)).toMatchObject({
+      freeze: [{ code: 0, name: 'Engine speed', entered: '1480 rpm' }],
+      live: [],
+    });
+    expect(readReport(`P0128 Thermostat   Confirmed\nLive data\n${table}`)).toMatchObject({
+      freeze: [],
+      live: [{ name: 'Engine speed', entered: '1480 rpm' }],
+    });
+  });
   it('stand two to a line, and are no odometer', () => {
     const r = readReport('ECT: 88 °C   IAT: 24 °C\nHalden Brisk 650   21,344 mi\nP0171 pending');
     expect(r.live).toEqual([

@@ -24,12 +24,12 @@ const WORDS: Record<Label, string> = {
   module:
     'module|control module|ctrl unit|controller|ecu|unit|control unit|system|node|source|steuergerät|steuergeraet|calculateur|centralita|unidad|módulo|centralina|modulo|regeleenheid|module name|ecu name|system name',
   detail:
-    'count|counter|frequency|occurrences?|occurred|hits|times|häufigkeit|zähler|anzahl|fréquence|frecuencia|frequenza|aantal|first seen|last seen|first occurrence|last occurrence|first|last|seen|erstmals|zuletzt|odometer at (?:the )?fault|mileage at (?:the )?fault|set at|at km|km|km-stand|kilometerstand bei fehler|drive cycles?|priority|priorität|failure type|failure type byte|ftb|fmi|oc|occ|fault type|symptom|fehlerart|subtype|environment|age|unlearn counter|aging counter',
+    'count|counter|frequency|occurrences?|occurred|hits|times|häufigkeit|zähler|anzahl|fréquence|frecuencia|frequenza|aantal|first seen|last seen|first occurrence|last occurrence|first|last|seen|erstmals|zuletzt|odometer at (?:the )?fault|mileage at (?:the )?fault|set at|at km|km|km-stand|kilometerstand bei fehler|drive cycles?|priority|priorität|failure type|oc|occ|fault type|symptom|fehlerart|subtype|environment|age|unlearn counter|aging counter',
   name: 'name|parameter|label|signal|measured value|value name|messwert|messgröße|paramètre|parámetro|parametro|meetwaarde|pid',
   value: 'value|reading|actual|current value|wert|istwert|valeur|valor|valore|waarde',
   unit: 'unit|units|einheit|unité|unidad de medida|unità|eenheid',
   date: 'date|time|date ?/ ?time|date and time|datum|uhrzeit|zeit|heure|fecha|hora|data|ora|tijd|scan date|report date|printed|created|erstellt',
-  skip: 'distance since clear(?:ed)?|distance since codes cleared|warm-?ups since clear(?:ed)?|part ?(?:number|no\\.?)|hardware|software|version|serial(?: number)?|coding|teilenummer|sw|hw|vin|vehicle|plate|fahrzeug|véhicule|vehículo|veicolo|voertuig|technician|mechanic|customer|order|job|signature|page|shop|workshop|protocol|address|bus',
+  skip: 'fmi|ftb|failure type byte|distance since clear(?:ed)?|distance since codes cleared|warm-?ups since clear(?:ed)?|part ?(?:number|no\\.?)|hardware|software|version|serial(?: number)?|coding|teilenummer|sw|hw|vin|vehicle|plate|fahrzeug|véhicule|vehículo|veicolo|voertuig|technician|mechanic|customer|order|job|signature|page|shop|workshop|protocol|address|bus',
 };
 const PATTERNS = Object.entries(WORDS).map(
   ([label, words]) => [new RegExp(`^(?:${words})$`, 'iu'), label as Label] as const,

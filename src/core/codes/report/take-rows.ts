@@ -7,6 +7,7 @@ import type { Line } from './split';
 import { partStatus, statusOf, statusOfByte } from './status';
 import type { Survey } from './survey';
 import type { Row } from './table';
+import { putValue } from './take-values';
 import { isUnit, isValue, valueOf } from './value';
 import { isTitle, labelOf } from './labels';
 import { isName } from './outcome';
@@ -82,11 +83,7 @@ function takeValueRow(r: Reading, row: Row): void {
     return;
   }
   const entered = unit !== '' && (isUnit(unit) || isValue(`${value} ${unit}`)) ? `${value} ${unit}` : value;
-  r.mark(
-    row.n,
-    'live value',
-    r.out.live.push({ name: name.slice(0, 200), entered: entered.slice(0, 200) }) - 1,
-  );
+  putValue(r, row.n, { name: name.slice(0, 200), entered: entered.slice(0, 200) });
 }
 
 /**

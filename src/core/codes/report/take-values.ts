@@ -7,7 +7,7 @@ export function takeValue(r: Reading, line: Line): boolean {
   // "ECT: 88 °C   IAT: 24 °C": several in a line, each with its label and unit.
   const several = line.cells.map((cell) => (/[:=]/u.test(cell) ? valueOf([cell], false) : undefined));
   if (several.length > 1 && several.every(Boolean) && several.some((v) => hasUnit(v!.entered))) {
-    for (const value of several) putValue(r, line, value!);
+    for (const value of several) putValue(r, line.n, value!);
     return true;
   }
   const value = valueOf(
@@ -18,18 +18,18 @@ export function takeValue(r: Reading, line: Line): boolean {
   // Without a list around it a distance is the vehicle's, and a number needs its unit, or it is any number.
   if (r.list === '' && /\s(?:km|mi|miles)$/iu.test(value.entered)) return false;
   if (r.list === '' && !hasUnit(value.entered)) return false;
-  putValue(r, line, value);
+  putValue(r, line.n, value);
   return true;
 }
 
 const hasUnit = (entered: string): boolean => /[\p{L}%°/]/u.test(entered.replace(/^[+\-−]?\d[\d.,]*/u, ''));
 
-function putValue(r: Reading, line: Line, value: LiveValue): void {
+/** Puts a value where it belongs: to the freeze frame under whose title it stands, or to the live ones. */
+export function putValue(r: Reading, n: number, value: LiveValue): void {
   const code = r.freezeFor ?? r.entries.length - 1;
-  if (r.list === 'freeze' && code >= 0)
-    r.mark(line.n, 'freeze frame', r.out.freeze.push({ code, ...value }) - 1);
+  if (r.list === 'freeze' && code >= 0) r.mark(n, 'freeze frame', r.out.freeze.push({ code, ...value }) - 1);
   else {
-    r.mark(line.n, 'live value', r.out.live.push(value) - 1);
-    r.liveAt = line.n;
+    r.mark(n, 'live value', r.out.live.push(value) - 1);
+    r.liveAt = n;
   }
 }

@@ -3,7 +3,7 @@ import { labelOf } from './labels';
 
 /** Units that only lists of live values print, beside those a technician types. Common practice, no source. */
 const PRINTED =
-  /^(?:tr\/min|u\/min|1\/min|rpm|min-?1|deg|°\s?c(?:rank)?a?|mg\/(?:str|stroke|hub|cp|i)|mm³|mm3|counts?|steps?|schritte|pulses?|hz|g|nm|w|kw|l\/100 ?km|ohms?|sec|lambda|λ|g\/l|steps|cc|percent|prozent)$/iu;
+  /^(?:tr\/min|u\/min|1\/min|rpm|min-?1|deg|°\s?c(?:rank)?a?|(?:mg|mm³|mm3)\/(?:str|stroke|st|hub|h|cp|i)|mm³|mm3|counts?|steps?|schritte|pulses?|hz|g|nm|w|kw|l\/100 ?km|ohms?|sec|lambda|λ|g\/l|steps|cc|percent|prozent)$/iu;
 
 /** A number, with its sign and one unit or none behind it. */
 const NUMBER = /^([+\-−]?\d[\d.,'\u00a0 ]*?)\s*(1\/min|[^\d\s.,'][^\s]*(?:\s?[a-z³/]+)?)?$/iu;
