@@ -5,6 +5,7 @@ import { defineAnalysis, one, type TraceFinding } from '../contract';
 import { number, pick } from '../settings';
 import { bin, meanOf, quantiles, noiseOf } from '../signal';
 import { figure, fixed } from '../words';
+import { verdictOf } from './verdict-of';
 
 /** A straight line through a stretch, with how sure its slope is. */
 export interface Slope {
@@ -110,11 +111,7 @@ export const hold = defineAnalysis({
     const empty = Math.abs(meanOf(part)) < Math.max(4 * noiseOf(part), settings.fall);
     const verdict = empty
       ? 'unsure'
-      : rate - margin > settings.fall
-        ? 'fail'
-        : rate + margin <= settings.fall
-          ? 'pass'
-          : 'unsure';
+      : verdictOf(rate - margin > settings.fall, rate + margin <= settings.fall);
     const mean = meanOf(part);
     const [low, high] = quantiles(part, [0.005, 0.995]) as [number, number];
     const place = { channel: c.name, from: timeAt(c, from), to: timeAt(c, from + part.length - 1) };

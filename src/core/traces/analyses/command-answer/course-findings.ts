@@ -3,6 +3,7 @@ import type { Mark, TraceFinding, TraceResult } from '../../contract';
 import { figure, fixed, moment } from '../../words';
 import type { StepResponse } from './step-response';
 import type { Limits } from './step-findings';
+import { verdictOf } from '../verdict-of';
 
 /** So many samples on the scale is following, so few is not. */
 const FOLLOWS = 0.62;
@@ -16,7 +17,7 @@ const percent = (share: number): string => fixed(100 * share, '%', 1);
 function lagOf(c: StepResponse, limit: number, answer: Channel): TraceFinding {
   const lag = c.lag * 1000;
   const doubt = c.interval * 1000 + (c.lagSeen ? 0 : lag);
-  const verdict = lag - doubt > limit ? 'fail' : lag + doubt < limit ? 'pass' : 'unsure';
+  const verdict = verdictOf(lag - doubt > limit, lag + doubt < limit);
   const entered = fixed(lag, 'ms', 0);
   return {
     verdict,
@@ -79,12 +80,7 @@ function leftOf(c: StepResponse, settings: Limits, answer: Channel): TraceFindin
   if (Number.isNaN(c.left)) return [];
   const left = Math.abs(c.left);
   const limit = settings.error / 100;
-  const verdict =
-    left > limit + 2 * c.doubt
-      ? 'fail'
-      : left < Math.max(limit - 2 * c.doubt, 0.6 * limit)
-        ? 'pass'
-        : 'unsure';
+  const verdict = verdictOf(left > limit + 2 * c.doubt, left < Math.max(limit - 2 * c.doubt, 0.6 * limit));
   const [first, last] = [figure(c.ends.first, answer.unit), figure(c.ends.last, answer.unit)];
   return [
     {
@@ -116,8 +112,7 @@ function errorOf(c: StepResponse, settings: Limits, scale: string): TraceFinding
   const limit = settings.error / 100;
   const margin = 0.004 + c.doubt;
   return {
-    verdict:
-      c.error > limit + margin ? 'fail' : c.error < Math.max(limit - margin, 0.7 * limit) ? 'pass' : 'unsure',
+    verdict: verdictOf(c.error > limit + margin, c.error < Math.max(limit - margin, 0.7 * limit)),
     because: `Where the command stands still the answer is ${percent(c.error)} of its range away.`,
     about: 'steady error',
     figure: percent(c.error),

@@ -3,6 +3,7 @@ import type { TraceFinding, TraceResult } from '../../contract';
 import { median, spread } from '../../signal';
 import { fixed, moment, plural } from '../../words';
 import type { Following, StepAnswer } from './steps';
+import { verdictOf } from '../verdict-of';
 
 /** Limits that an answer is held against: milliseconds, and per cent. */
 export interface Limits {
@@ -55,8 +56,7 @@ export function stepFindings(
       worst: StepAnswer | undefined,
       margin: number,
     ): TraceFinding => ({
-      verdict:
-        value > limit + margin ? 'fail' : value <= limit - margin || value <= 0.8 * limit ? 'pass' : 'unsure',
+      verdict: verdictOf(value > limit + margin, value <= limit - margin || value <= 0.8 * limit),
       because: `${what[0]!.toUpperCase()}${what.slice(1)} ${fixed(value, unit, unit === 'ms' ? 0 : 1)}, the middle of ${plural(answered.length, 'step')}; the worst at ${moment(worst?.at ?? 0)}.`,
       about: what,
       figure: fixed(value, unit, unit === 'ms' ? 0 : 1),
@@ -102,7 +102,7 @@ export function stepFindings(
     const off = Math.abs(f.noReturn) * 100;
     const doubt = 0.4 + 50 * f.noise;
     findings.push({
-      verdict: off > settings.error + doubt ? 'fail' : off < settings.error ? 'pass' : 'unsure',
+      verdict: verdictOf(off > settings.error + doubt, off < settings.error),
       because:
         off > settings.error + doubt
           ? `It does not come back to rest: ${fixed(off, '%', 1)} of the range is left.`

@@ -9,6 +9,7 @@ import { triggerAdvance, triggerCylinder, triggerRole } from '../trigger';
 import { anchorOf, type Anchor } from './anchor';
 import { crankingHumps, type Cranking } from './humps';
 import { relativeHeights, unevenness } from './strengths';
+import { verdictOf } from '../verdict-of';
 
 export const crankingCompression = defineAnalysis({
   id: 'cranking-compression',
@@ -50,12 +51,10 @@ export const crankingCompression = defineAnalysis({
     const unsureOfAll = anchor !== undefined && !anchor.sure;
     const rows = all.map((r) => ({
       ...r,
-      verdict:
-        r.share + 2 * r.error < limit
-          ? ('fail' as const)
-          : r.share - 2 * r.error >= limit || r.share > limit + 0.08
-            ? ('pass' as const)
-            : ('unsure' as const),
+      verdict: verdictOf(
+        r.share + 2 * r.error < limit,
+        r.share - 2 * r.error >= limit || r.share > limit + 0.08,
+      ),
     }));
     const after = (place: number) => rows[mod(place - 1, n)]!.verdict === 'fail' && rows[place]!.share > 1.03;
     const current = one(given, 'current')!;
@@ -155,11 +154,7 @@ function triggerRows(
     {
       verdict: Number.isNaN(usual)
         ? ''
-        : Math.abs(moved) > MOVED + anchor.scatter
-          ? 'fail'
-          : Math.abs(moved) < MOVED / 2
-            ? 'pass'
-            : 'unsure',
+        : verdictOf(Math.abs(moved) > MOVED + anchor.scatter, Math.abs(moved) < MOVED / 2),
       because: `The trigger comes ${side(anchor.after)} the hump of cylinder ${settings.cylinder}${Number.isNaN(usual) ? '. Against a healthy recording that shows whether its wheel has slipped' : `, normally ${side(usual)}: ${Math.abs(moved) > MOVED + anchor.scatter ? `it has moved by ${fixed(Math.abs(moved), '°', 0)}, or the cylinder is another` : 'where it belongs'}`}.`,
       about: 'trigger',
       figure: fixed(anchor.after, '°', 0),

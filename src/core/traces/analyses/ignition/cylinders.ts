@@ -3,6 +3,7 @@ import { median, spread } from '../../signal';
 import { figure, fixed, plural } from '../../words';
 import type { Spark } from './sparks';
 import { sparksPerStroke } from './strokes';
+import { verdictOf } from '../verdict-of';
 
 /** Limits that sparks are held against: milliseconds, swings, per cent. */
 export interface SparkLimits {
@@ -83,13 +84,7 @@ export function cylinderFindings(
     const error = ((1.25 * k.burnSpread) / Math.sqrt(k.count)) * 1000 + 0.01;
     // Sparks that are cut off for the next one on purpose tell nothing of how long they could burn.
     const several = k.perStroke.usual > 1;
-    const burn = several
-      ? ''
-      : ms < settings.short + error
-        ? 'fail'
-        : ms >= settings.burn - error
-          ? 'pass'
-          : 'unsure';
+    const burn = several ? '' : verdictOf(ms < settings.short + error, ms >= settings.burn - error);
     // The middle of all: with three, one odd one must not make the sound ones look odd.
     const others = cylinders.map((o) => o.peak);
     const odd = others.length > 2 ? k.peak / median(others) - 1 : 0;

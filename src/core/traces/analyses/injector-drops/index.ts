@@ -6,6 +6,7 @@ import { median, spread } from '../../signal';
 import { figure, fixed, listed, moment, plural } from '../../words';
 import { pressureDrops, type Drop } from './find-drops';
 import { placedByPulses, placedByRhythm, type Pass } from './places';
+import { verdictOf } from '../verdict-of';
 
 /** Share of the scatter within a pass that counts as one drop's own uncertainty. */
 const SCATTER = 0.6;
@@ -133,11 +134,10 @@ export const injectorDrops = defineAnalysis({
       const verdict =
         apart || own.without > 0 || !clear
           ? 'unsure'
-          : Math.abs(off) > limit + 2 * error
-            ? 'fail'
-            : Math.abs(off) < limit - 2 * error || (Math.abs(off) < 0.6 * limit && error < 0.3 * limit)
-              ? 'pass'
-              : 'unsure';
+          : verdictOf(
+              Math.abs(off) > limit + 2 * error,
+              Math.abs(off) < limit - 2 * error || (Math.abs(off) < 0.6 * limit && error < 0.3 * limit),
+            );
       const first = own.there[0]!;
       return {
         verdict,
