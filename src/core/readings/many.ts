@@ -77,8 +77,10 @@ function unnamed(text: string): Labelled[] | undefined {
   const m = /^((?:[−+-]?\d+(?:[.,]\d+)?\s+){2,}[−+-]?\d+(?:[.,]\d+)?)(\s*[^\d\s][^\d]*)?$/.exec(text);
   if (!m) return undefined;
   const values = m[1]!.trim().split(/\s+/);
-  // 1 500 000 is one number with its thousands apart.
-  if (values.slice(1).every((v) => /^\d{3}([.,]\d+)?$/.test(v)) && values[0]!.length <= 3) return undefined;
+  // 1 500 000 is one number with its thousands apart; only its end can have decimals.
+  const thousands =
+    values.slice(1, -1).every((v) => /^\d{3}$/.test(v)) && /^\d{3}([.,]\d+)?$/.test(values.at(-1)!);
+  if (thousands && values[0]!.length <= 3) return undefined;
   return values.map((v, i) => ({ at: '', entered: i === values.length - 1 ? `${v}${m[2] ?? ''}` : v }));
 }
 
