@@ -114,10 +114,8 @@ export class Replica {
     keeper.channel?.unref();
     return new Promise((resolve) => {
       keeper.on('message', (answer: Answer) => {
-        if ('ready' in answer) {
-          this.reader = createClient({ url: `file:${path.resolve(this.file)}` });
-          resolve(true);
-        } else this.waiting.get(answer.asked)?.(answer.ok);
+        if ('ready' in answer) resolve(this.opens());
+        else this.waiting.get(answer.asked)?.(answer.ok);
       });
       const gone = () => {
         if (this.keeper === keeper) this.fail();
@@ -126,6 +124,17 @@ export class Replica {
       keeper.once('exit', gone);
       keeper.once('error', gone);
     });
+  }
+
+  /** Opens the copy for reading; one whose folder has gone meanwhile is no copy. */
+  private opens(): boolean {
+    try {
+      this.reader = createClient({ url: `file:${path.resolve(this.file)}` });
+      return true;
+    } catch {
+      this.fail();
+      return false;
+    }
   }
 
   private fail(): void {

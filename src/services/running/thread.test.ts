@@ -1,8 +1,9 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { besideServer } from './thread';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { log } from './log';
+import { besideServer, threadOf } from './thread';
 
 let folder = '';
 beforeAll(() => {
@@ -24,6 +25,13 @@ describe('work beside the server', () => {
   });
   it('is done here without a build', async () => {
     expect(await besideServer(path.join(folder, 'none.mjs'), (n: number) => n * 2)(21)).toBe(42);
+  });
+  it('may fail beside its work: a line in the log, and the server goes on', () => {
+    const said = vi.spyOn(log, 'error').mockImplementation(() => undefined);
+    // What Piscina does when a thread fails that has no question.
+    threadOf(bundle('late', 'return n')).emit('error', new Error('late'));
+    expect(said).toHaveBeenCalledWith({ err: 'late', bundle: 'late.mjs' }, 'a thread failed beside its work');
+    said.mockRestore();
   });
   it('is done here when the thread fails, unless the content may be what it failed on', async () => {
     const failing = bundle('fails', 'throw new Error("no")');

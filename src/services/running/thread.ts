@@ -6,9 +6,23 @@ import { log } from './log';
 /** A thread that had nothing to do for so long is let go. */
 const IDLE_MS = 60_000;
 
-/** A thread for the bundle at a path, started when it is needed. */
-export const threadOf = <Question, Answer>(filename: string): Piscina<Question, Answer> =>
-  new Piscina<Question, Answer>({ filename, minThreads: 0, maxThreads: 1, idleTimeout: IDLE_MS });
+/**
+ * A thread for the bundle at a path, started when it is needed. What fails in it after its answer was given is a line
+ * in the log: without a listener it would end the server.
+ */
+export function threadOf<Question, Answer>(filename: string): Piscina<Question, Answer> {
+  const thread = new Piscina<Question, Answer>({
+    filename,
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: IDLE_MS,
+  });
+  thread.on('error', (e) => {
+    const bundle = path.basename(filename);
+    log.error({ err: e instanceof Error ? e.message : '', bundle }, 'a thread failed beside its work');
+  });
+  return thread;
+}
 
 /**
  * A way to have long work done beside the server's own thread, so that nobody waits for somebody else's.
