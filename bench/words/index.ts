@@ -5,6 +5,7 @@ import { BY_MESSAGE } from './by-message';
 import { BY_TELEPHONE } from './by-telephone';
 import { IN_LONG } from './in-long';
 import { labelled, type Labelled } from './labelled';
+import { ON_THE_FORECOURT } from './on-the-forecourt';
 import { ON_THE_JOB_CARD } from './on-the-job-card';
 import { ON_THE_ROAD } from './on-the-road';
 import { SELDOM_SAID } from './seldom-said';
@@ -33,6 +34,7 @@ const SETS: readonly [name: string, table: string][] = [
   ['by message', BY_MESSAGE],
   ['told at length', IN_LONG],
   ['seldom said', SELDOM_SAID],
+  ['on the forecourt', ON_THE_FORECOURT],
 ];
 const half = (rest: number) =>
   SETS.map(([name, table]) => ({ name, sentences: labelled(table).filter((_, i) => i % 2 === rest) }));

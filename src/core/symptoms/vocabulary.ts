@@ -3,6 +3,7 @@ import { SYMPTOM_NAMES, type SymptomName } from './names';
 import { WAYS_BY_LIKENESS } from './ways-by-likeness';
 import { WAYS_OF_RARER } from './ways-of-rarer';
 import { WAYS_OF_STRANGERS } from './ways-of-strangers';
+import { WAYS_OF_THE_FORECOURT } from './ways-of-the-forecourt';
 import { WAYS_OF_THE_SELDOM } from './ways-of-the-seldom';
 import { WAYS_OF_THE_COUNTER } from './ways-of-the-counter';
 import { WAYS_TO_SAY } from './ways-to-say';
@@ -169,6 +170,7 @@ for (const row of [
   WAYS_OF_THE_COUNTER,
   WAYS_BY_LIKENESS,
   WAYS_OF_THE_SELDOM,
+  WAYS_OF_THE_FORECOURT,
 ].flatMap((t) => t.trim().split('\n'))) {
   const [id = '', says = ''] = row.split('|');
   ways.set(id.trim(), [...(ways.get(id.trim()) ?? []), ...list(says)]);
