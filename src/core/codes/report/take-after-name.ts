@@ -3,7 +3,16 @@ import { namesController } from './heading';
 import { FREEZE_TITLE, groupStatus, isTitle, labelOf, LIVE_TITLE } from './labels';
 import type { Reading } from './reading';
 import type { Survey } from './survey';
-import type { Placed } from './take-codes';
+
+/** A code with what stands before and behind it in its line. */
+export interface Placed {
+  n: number;
+  code: string;
+  /** What stands before it, as it is, and without bullets, numbers and dates. */
+  before: string;
+  lead: string;
+  after: string;
+}
 
 /** What stands before a code and a colon to say that it is not of now. */
 const ANOTHER_TIME =

@@ -6,7 +6,7 @@ import type { Entry, Reading } from './reading';
 import type { Line } from './split';
 import { statusOf } from './status';
 import { leadOf, statusBefore, type Survey } from './survey';
-import { takeAfterName } from './take-after-name';
+import { takeAfterName, type Placed } from './take-after-name';
 
 /**
  * Takes a line with codes of the standards in it, where they stand as faults: at the beginning, behind a bullet, a
@@ -77,16 +77,6 @@ function pieces(text: string): string[] {
   const one =
     /(?<![\p{L}\p{N}])(?:[PCBU][ -]?[0-3O]-?[0-9A-FOI]{3}(?:[-:][0-9A-F]{2})?|SPN\s*[:=]?\s*\d{1,6}[\s,;/-]*FMI\s*[:=]?\s*\d{1,2})(?![\p{L}\p{N}])/iu;
   return separateCodes(text, one, (words) => namesController(words) && words.split(/\s+/u).length <= 4);
-}
-
-/** A code with what stands before and behind it in its line. */
-export interface Placed {
-  n: number;
-  code: string;
-  /** What stands before it, as it is, and without bullets, numbers and dates. */
-  before: string;
-  lead: string;
-  after: string;
 }
 
 function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Survey): boolean {
