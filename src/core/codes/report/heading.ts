@@ -39,6 +39,13 @@ export function beginsFault(line: Line, survey: Survey): boolean {
 /** "Fault 1 of 2": faults are counted through; none of none is an outcome. */
 const COUNTER =
   /^(?:fault|dtc|code|error|fehler|défaut|avería|errore|storing)\s+#?[1-9]\d?\s*(?:of|von|de|di|van|\/)\s*\d{1,3}$/iu;
+/**
+ * Whether a line only counts through the faults: "Fault 1 of 2".
+ *
+ * @param text a line
+ * @returns true for the count through faults, false for none of none
+ * @example isCounter('Fault 1 of 2') // true
+ */
 export const isCounter = (text: string): boolean => COUNTER.test(text);
 
 /** The next line that is no page footer and says nothing of the part's number or software. */
@@ -154,6 +161,10 @@ function overWordings(r: Reading, lines: readonly Line[], i: number, survey: Sur
 /**
  * Whether a line that was not understood may have been a heading: a short name at the left of what stands under the
  * open one. Faults below it are not said to be the open module's.
+ *
+ * @param line one that was not understood
+ * @param indentOfOpen how far the heading of the open module is from the left
+ * @returns true where it may have been one
  */
 export const mayBeHeading = (line: Line, indentOfOpen: number): boolean =>
   line.indent <= indentOfOpen &&

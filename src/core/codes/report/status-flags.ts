@@ -18,6 +18,8 @@ const NOT_SET = /^(?:no|false|0|not set|off|nein|non|nee)$/iu;
 /**
  * A line that is one bit of the status of the fault above it: "confirmed: yes". A bit that is not set says nothing.
  *
+ * @param r the reading under way
+ * @param line the line at hand
  * @returns whether the line was taken
  */
 export function takeFlag(r: Reading, { n, text }: Line): boolean {

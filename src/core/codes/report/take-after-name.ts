@@ -29,6 +29,10 @@ const OF_A_SENTENCE =
  * module's, a title's, or the label of the code; before another time or inside a sentence the code stands in no memory.
  *
  * @returns whether the code was taken
+ *
+ * @param r the reading under way
+ * @param placed the code with what stands around it
+ * @param survey of the whole report
  */
 export function takeAfterName(r: Reading, placed: Placed, survey: Survey): boolean {
   const { n, code, after } = placed;

@@ -6,7 +6,13 @@ import type { Survey } from './survey';
 import { takeCodes } from './take-codes';
 import { moduleIn, takeClean, takeTold } from './told';
 
-/** Takes one sentence of a note; one that is not understood stays to be seen with its line. */
+/**
+ * Takes one sentence of a note; one that is not understood stays to be seen with its line.
+ *
+ * @param r the reading under way
+ * @param line the sentence in the place of its line
+ * @param survey of the whole report
+ */
 export function takeSentence(r: Reading, line: Line, survey: Survey): void {
   if (takeTold(r, line) || takeCodes(r, line, survey) || takeClean(r, line)) return;
   const named = moduleIn(line.text);
@@ -15,7 +21,13 @@ export function takeSentence(r: Reading, line: Line, survey: Survey): void {
   if (named.outcome.kind === 'none') r.settled.add(r.module!);
 }
 
-/** `[OK]  Engine`, `[FAULT]  ABS`: the outcome in brackets before its module. */
+/**
+ * `[OK]  Engine`, `[FAULT]  ABS`: the outcome in brackets before its module.
+ *
+ * @param r the reading under way
+ * @param line the line at hand
+ * @returns whether the line was taken
+ */
 export function takeStateBefore(r: Reading, { n, text }: Line): boolean {
   const m = /^\[\s*([^\]]{1,20}?)\s*\]\s+(\S.{1,60})$/u.exec(text);
   if (!m || !isName(m[2]!) || findCodes(text).length > 0) return false;
@@ -27,7 +39,13 @@ export function takeStateBefore(r: Reading, { n, text }: Line): boolean {
   return true;
 }
 
-/** `Engine .... 1 DTC   Airbag .... OK`: several modules in one line, each with its outcome. */
+/**
+ * `Engine .... 1 DTC   Airbag .... OK`: several modules in one line, each with its outcome.
+ *
+ * @param r the reading under way
+ * @param line the line at hand
+ * @returns whether the line was taken
+ */
 export function takePairs(r: Reading, { n, cells }: Line): boolean {
   const pairs = cells
     .filter((_, k) => k % 2 === 0)

@@ -6,7 +6,13 @@ import type { Reading } from './reading';
 import type { Line } from './split';
 import { takeValuesBehind } from './take-rows';
 
-/** A code that was taken out of the memory is none that stands in it. */
+/**
+ * A code that was taken out of the memory is none that stands in it.
+ *
+ * @param r the reading under way
+ * @param line the line at hand
+ * @returns whether the line was taken
+ */
 export function takeCleared(r: Reading, { n, raw, text }: Line): boolean {
   if (r.list !== 'cleared') return false;
   const coded = findCodes(text).length > 0;
@@ -18,7 +24,13 @@ export function takeCleared(r: Reading, { n, raw, text }: Line): boolean {
   return true;
 }
 
-/** Titles of lists: what follows them is a list of that kind, or faults of one status. */
+/**
+ * Titles of lists: what follows them is a list of that kind, or faults of one status.
+ *
+ * @param r the reading under way
+ * @param line the line at hand
+ * @returns whether the line was taken
+ */
 export function takeTitle(r: Reading, { n, raw, text }: Line): boolean {
   if (CLEARED_TITLE.test(text) && isFaultTitle(text) && text.split(/\s+/u).length <= 5) {
     // The codes behind it in the same line are all of them.
@@ -54,7 +66,14 @@ const BLINK_TITLE = /\b(?:blink|flash)(?:ing)?[\s-]?codes?\b|\bblinkcodes?\b|\bc
 const CODES_TITLE = /^(?:fault|error|trouble|diagnostic)[\s-]?codes?\b/iu;
 const SHORT = /^([A-Z]{0,2}-?\d{1,3})\s*(?:[-–:=.)]\s*|\s{2,})(\p{L}{2}.*)$/u;
 
-/** A title over short codes, and the codes under it. */
+/**
+ * A title over short codes, and the codes under it.
+ *
+ * @param r the reading under way
+ * @param line the line at hand
+ * @param next the line below it
+ * @returns whether the line was taken
+ */
 export function takeShortCodes(r: Reading, { n, text }: Line, next: Line | undefined): boolean {
   const title = BLINK_TITLE.exec(text) ?? (next && SHORT.test(next.text) ? CODES_TITLE.exec(text) : null);
   if (title && text.split(/\s+/u).length <= 5 && findCodes(text).length === 0) {

@@ -2,7 +2,13 @@ import type { Reading } from './reading';
 import type { Line } from './split';
 import { valueOf, type LiveValue } from './value';
 
-/** Takes a line with a live value, or several of them; under the title of a freeze frame they are its values. */
+/**
+ * Takes a line with a live value, or several of them; under the title of a freeze frame they are its values.
+ *
+ * @param r the reading under way
+ * @param line the line at hand
+ * @returns whether the line was taken
+ */
 export function takeValue(r: Reading, line: Line): boolean {
   // "ECT: 88 °C   IAT: 24 °C": several in a line, each with its label and unit.
   const several = line.cells.map((cell) => (/[:=]/u.test(cell) ? valueOf([cell], false) : undefined));
@@ -24,7 +30,13 @@ export function takeValue(r: Reading, line: Line): boolean {
 
 const hasUnit = (entered: string): boolean => /[\p{L}%°/]/u.test(entered.replace(/^[+\-−]?\d[\d.,]*/u, ''));
 
-/** Puts a value where it belongs: to the freeze frame under whose title it stands, or to the live ones. */
+/**
+ * Puts a value where it belongs: to the freeze frame under whose title it stands, or to the live ones.
+ *
+ * @param r the reading under way
+ * @param n number of its line
+ * @param value name and what was entered
+ */
 export function putValue(r: Reading, n: number, value: LiveValue): void {
   const code = r.freezeFor ?? r.entries.length - 1;
   if (r.list === 'freeze' && code >= 0) r.mark(n, 'freeze frame', r.out.freeze.push({ code, ...value }) - 1);

@@ -39,6 +39,10 @@ const MODULE_BEHIND =
  *
  * @param line of a report
  * @returns undefined where the line is anything else
+ *
+ * @param line a line of a report
+ * @returns the faults with status and module, and what is said of other modules; undefined where the line is anything
+ *   else, or where one of its clauses with a code is not understood whole
  */
 export function toldIn(line: string): Told | undefined {
   if (!tellsOfCode(line)) return undefined;
@@ -128,7 +132,13 @@ const NOTHING_IN =
 const IN_IT_NOTHING =
   /^(?:and\s+)?in\s+(?:the\s+)?([\p{L}\d/ -]{2,20}?)\s+(?:there (?:are|were) )?no (?:codes?|faults?|dtcs?)(?:\s(?:are|were|is|was))?(?:\s(?:found|stored))?$/iu;
 
-/** "tcm clean", "abs wont talk", "nothing in the airbag". */
+/**
+ * "tcm clean", "abs wont talk", "nothing in the airbag".
+ *
+ * @param clause of a message
+ * @returns the module and its outcome, or undefined
+ * @example moduleIn('tcm clean') // { name: 'tcm', outcome: { kind: 'none' } }
+ */
 export function moduleIn(clause: string): { name: string; outcome: Outcome } | undefined {
   const words = clause.trim().split(/\s+/u);
   const nothing = NOTHING_IN.exec(clause.trim()) ?? IN_IT_NOTHING.exec(clause.trim());
@@ -149,7 +159,13 @@ export function moduleIn(clause: string): { name: string; outcome: Outcome } | u
   return undefined;
 }
 
-/** Takes a message in sentences. */
+/**
+ * Takes a message in sentences.
+ *
+ * @param r the reading under way
+ * @param line the line at hand
+ * @returns whether the line was taken
+ */
 export function takeTold(r: Reading, { n, text }: Line): boolean {
   const told = toldIn(text);
   if (!told) return false;
@@ -171,7 +187,13 @@ export function takeTold(r: Reading, { n, text }: Line): boolean {
 const CLEAN =
   /^(?:no|keine|aucun|sin|nessun|geen)\s+(?:codes?|faults?|dtcs?|errors?|fehler|défaut|averías|errore|storingen)(?:\s+(?:found|stored))?\s+(?:in|on|im|dans|en|nel)\s+(?:the\s+)?([^.:]{2,120})\.?$/iu;
 
-/** Takes a sentence that says of several modules that they are without faults; each of them must be one by its name. */
+/**
+ * Takes a sentence that says of several modules that they are without faults; each of them must be one by its name.
+ *
+ * @param r the reading under way
+ * @param line the line at hand
+ * @returns whether the line was taken
+ */
 export function takeClean(r: Reading, { n, text }: Line): boolean {
   const names = CLEAN.exec(text.slice(0, LONGEST))?.[1]?.split(
     /\s*,\s*(?:and\s+)?|\s+(?:and|or|und|oder|et|y|e|en)\s+/iu,
@@ -188,6 +210,10 @@ export function takeClean(r: Reading, { n, text }: Line): boolean {
 /**
  * A note of several short sentences, each of which begins with its module: "Ecm p0300 p0302 stored. Bcm b1601. No codes
  * tcm." As sentences, or undefined where one with a code begins otherwise.
+ *
+ * @param text a line
+ * @returns its sentences without their stops, or undefined
+ * @example sentencesOf('Ecm p0300. No codes tcm.') // ['Ecm p0300', 'No codes tcm']
  */
 export function sentencesOf(text: string): string[] | undefined {
   if (text.length > LONGEST) return undefined;
