@@ -184,7 +184,6 @@ const UNSIGNED_BYTE = /\bstatus(?: byte)?\s?[:=]?\s?(?=[A-F]?\d)([0-9A-F]{2})\s*
  * of them is a letter.
  *
  * @param lines of the report
- *
  * @returns true where they do
  * @example printsBareBytes(['Misfire  Status 2F', 'Lean  Status 28']) // true
  */
@@ -198,10 +197,9 @@ export function printsBareBytes(lines: readonly string[]): boolean {
 /**
  * A status byte without its sign at the end of what stands beside a code, in a report that prints them so.
  *
- * @example bareByteAtEnd('Misfire  Status 2F') // { text: 'Misfire  ', statuses: ['active', 'pending', 'stored'] }
- *
  * @param text what stands beside a code
  * @returns the text before it and its statuses, or undefined
+ * @example bareByteAtEnd('Misfire  Status 2F') // { text: 'Misfire  ', statuses: ['active', 'pending', 'stored'] }
  */
 export function bareByteAtEnd(text: string): { text: string; statuses: CodeStatus[] } | undefined {
   const m = UNSIGNED_BYTE.exec(text);
@@ -244,7 +242,6 @@ const OF_A_MEMORY: ReadonlySet<CodeStatus> = new Set(['stored', 'pending', 'perm
  * Whether one of the statuses is said of nothing but faults.
  *
  * @param statuses as they were read
- *
  * @returns true where one of them is
  * @example isOfAMemory(['active']) // false
  */
