@@ -123,4 +123,11 @@ describe('a copy of the data nearby', () => {
     expect((await tripsOf(count)).trips).toBe(0);
     homeless.close();
   });
+
+  it('whose folder has gone before it could be opened is no copy: the server is asked, and nothing is thrown', async () => {
+    await other.execute(insert('relay'));
+    // What is done when the keeper says that the copy is there; its folder was never made.
+    expect((replica as unknown as { opens: () => boolean }).opens()).toBe(false);
+    expect(await names()).toEqual(['relay']);
+  });
 });

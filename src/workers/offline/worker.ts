@@ -114,7 +114,20 @@ async function keepPage(path: string, assets: readonly string[]): Promise<void> 
     return; // No connection: what is kept stays.
   }
   await keepAssets(assets);
-  await keepAssets(await listedAssets());
+  const listed = await listedAssets();
+  await keepAssets(listed);
+  await throwOldAssetsAway(listed);
+}
+
+/** What an earlier build had and this one has not, once no page of that build is shown any more. */
+async function throwOldAssetsAway(listed: readonly string[]): Promise<void> {
+  if (listed.length === 0) return;
+  const kept = await caches.open(CACHES.assets);
+  for (const request of await kept.keys()) {
+    const drawn = (await kept.match(request))?.headers.get('date') ?? '';
+    if (!listed.includes(new URL(request.url).pathname) && isTooOld(drawn, Date.now()))
+      await kept.delete(request);
+  }
 }
 
 /** One after the other, so that nobody at work waits for them. */

@@ -105,7 +105,9 @@ function namesLast(
   const columns = (e: Entry) => e.body.split(/\s{2,}|\t/u).filter((c) => c.trim() !== '');
   const last = entries.map((e) => columns(e).at(-1) ?? '');
   const fits = entries.every((e, i) => {
-    const short = /^\p{Lu}[\p{Lu}\d]{1,4}$/u.test(last[i]!);
+    const short = /^(?!(?:HIGH|LOW|OPEN|SHORT|HI|LO|OK|ON|OFF|YES|NO|MIL)$)\p{Lu}[\p{Lu}\d]{1,4}$/u.test(
+      last[i]!,
+    );
     return columns(e).length >= 2 && !statusOf(last[i]!) && (short || namesController(last[i]!));
   });
   if (entries.length < 2 || !fits || !last.some(namesController) || last.some((l) => l.split(' ').length > 3))

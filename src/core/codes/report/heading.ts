@@ -22,7 +22,7 @@ const FURNITURE =
   /^(?:-+\s*)?(?:page|seite|página|pagina|blad)\s+\d+\s+(?:of|von|de|di|van|sur|\/)\s+\d+\b|\bpage \d+ of \d+\b|\bseite \d+ von \d+\b/iu;
 /** Words of sentences, and of what stands around a report. */
 const SENTENCE =
-  /\b(?:is|are|was|were|has|have|found|please|thanks?|see|only|your|my|this|these|possible|causes?|severity|advice|order|invoice|job|customer|technician|page|printed|legend|total|tel|phone)\b/iu;
+  /\b(?:is|are|was|were|has|have|found|please|thanks?|see|only|your|my|this|these|possible|causes?|severity|advice|order|invoice|job|customer|technician|page|printed|legend|total)\b/iu;
 const DECORATED = /^(?:[=#*]{1,}\s*\S.*|\[[^\]]+\]|.*:)$/u;
 
 /** Whether a fault begins in this line. */
@@ -36,6 +36,9 @@ export function beginsFault(line: Line, survey: Survey): boolean {
   return survey.codeLast && /^[\s)\].]*$/u.test(line.text.slice(found.end));
 }
 
+/** "Scan result: Door": the name is what comes behind. */
+export const SCAN_OF =
+  /^(?:scan|test|read-?out)(?:\s(?:results?|report))?(?:\s(?:of|for))?\s*[:–-]\s*(?=\p{L})/iu;
 /** "Fault 1 of 2": faults are counted through; none of none is an outcome. */
 const COUNTER =
   /^(?:fault|dtc|code|error|fehler|défaut|avería|errore|storing)\s+#?[1-9]\d?\s*(?:of|von|de|di|van|\/)\s*\d{1,3}$/iu;
@@ -195,6 +198,8 @@ export function isHeading(r: Reading, lines: readonly Line[], i: number, survey:
     return false;
   if (/\d{1,4}[-/.]\d{1,2}[-/.]\d{2,4}|\.{4,}|\p{L}\s*[:=]\s*[+\-−]?\d/u.test(text)) return false;
   if (SENTENCE.test(text) && !DECORATED.test(text)) return false;
+  // "Source: workshop tool" says something under a label; a module's label was known before.
+  if (/^\p{L}[\p{L} ]{1,30}:\s+\p{L}/u.test(text) && !SCAN_OF.test(text)) return false;
   // Longer ones, and ones with a comma, are sentences unless something is drawn around them.
   const words = text.split(/\s+/u).length;
   if (!DECORATED.test(text) && (words > 6 || (words > 4 && text.includes(',')))) return false;

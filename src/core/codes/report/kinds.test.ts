@@ -57,6 +57,16 @@ describe('messages', () => {
     expect(sentencesOf('P0171 lean. Engine hot.')).toBeUndefined();
     expect(sentencesOf('Smoke test next. See P0171.')).toBeUndefined();
   });
+  it('say nothing of what stands above or below them', () => {
+    expect(faults('got P0171 stored in the ecm and U0100 stored', 'B1000 lamp stored')).toEqual([
+      'P0171 stored ecm',
+      'U0100 stored -',
+      'B1000 stored -',
+    ]);
+  });
+  it('keep to be seen what is not understood of them', () => {
+    expect(readReport('Ecm p0300 stored. Smoke test next week.').leftover).toEqual(['Smoke test next week']);
+  });
   it('say of modules by name that they are clean, of nothing else', () => {
     expect(modules('No faults in ABS, airbag and gearbox.')).toEqual([
       'ABS: answered',
@@ -155,15 +165,28 @@ describe('modules', () => {
       'Airbag: silent',
     ]);
   });
+  it('are not what any list ticks off, nor clean where only one kind of fault is said to be missing', () => {
+    expect(modules('[OK]  Oil level', '[FAIL]  Horn', '[OK]  Wipers')).toEqual([]);
+    expect(modules('Oil ..... OK   Horn ..... OK')).toEqual([]);
+    expect(modules('Engine: no pending codes')).toEqual([]);
+    expect(modules('Engine: no active or previously active faults')).toEqual(['Engine: answered']);
+    expect(modules('Source: workshop tool', 'P0171 lean stored')).toEqual([]);
+  });
+  it('are no signal words in a last column', () => {
+    expect(faults('P0107  MAP sensor  LOW', 'P0500  Speed signal  ABS')).toEqual(['P0107 - -', 'P0500 - -']);
+  });
   it('say that they do not answer with themselves as the subject', () => {
     expect(modules('Steuergerät: Anhänger', 'Steuergerät antwortet nicht', 'Engine: 0 codes')).toEqual([
       'Anhänger: silent',
       'Engine: answered',
     ]);
   });
-  it.each(['Before repair: P0128 (engine).', 'Last year: P0128'])('are no time: %s', (line) => {
-    expect(readReport(line)).toMatchObject({ modules: [], codes: [] });
-  });
+  it.each(['Before repair: P0128 (engine).', 'Last year: P0128', 'Note: P0128 may set in winter'])(
+    'are no time and no remark: %s',
+    (line) => {
+      expect(readReport(line)).toMatchObject({ modules: [], codes: [] });
+    },
+  );
 });
 
 describe('codes', () => {
@@ -228,6 +251,8 @@ describe('objects', () => {
         '{"systems":[{"name":"HVAC","dtcs":[]},{"name":"Audio","error":"no response"},{"name":"Seat"}]}',
       ),
     ).toBe('HVAC: no codes\nAudio: no response');
+    // What a fault says is its wording.
+    expect(fromJson('{"name":"ABS","dtcs":[{"code":"U0121","text":"no communication"}]}')).not.toContain(':');
   });
 });
 

@@ -22,7 +22,7 @@ const WORDS: Record<Label, string> = {
   text: 'description|text|wording|meaning|definition|fault text|beschreibung|fehlertext|bezeichnung|klartext|libellé|libelle|désignation|descripción|descripcion|descrizione|testo|omschrijving|betekenis',
   status: 'status|state|st|fault status|fehlerstatus|zustand|état|etat|statut|estado|stato|toestand',
   module:
-    'module|control module|ctrl unit|controller|ecu|unit|control unit|system|node|source|steuergerät|steuergeraet|calculateur|centralita|unidad|módulo|centralina|modulo|regeleenheid|module name|ecu name|system name',
+    'module|control module|ctrl unit|controller|ecu|unit|control unit|system|node|steuergerät|steuergeraet|calculateur|centralita|unidad|módulo|centralina|modulo|regeleenheid|module name|ecu name|system name',
   detail:
     'count|counter|frequency|occurrences?|occurred|hits|times|häufigkeit|zähler|anzahl|fréquence|frecuencia|frequenza|aantal|first seen|last seen|first occurrence|last occurrence|first|last|seen|erstmals|zuletzt|odometer at (?:the )?fault|mileage at (?:the )?fault|set at|at km|km|km-stand|kilometerstand bei fehler|drive cycles?|priority|priorität|failure type|oc|occ|fault type|symptom|fehlerart|subtype|environment|age|unlearn counter|aging counter',
   name: 'name|parameter|label|signal|measured value|value name|messwert|messgröße|paramètre|parámetro|parametro|meetwaarde|pid',

@@ -29,7 +29,7 @@ const ATTRIBUTES = /([\p{L}_][\p{L}\d_.:-]*)\s*=\s*(?:"([^"]*)"|'([^']*)')/gu;
  * @returns undefined where it is no whole XML, or holds no fault and no module
  */
 export function fromXml(text: string): string | undefined {
-  const root: Element = {};
+  const root = emptyElement();
   const open: { tag: string; element: Element }[] = [{ tag: '', element: root }];
   for (const [, closes, tag, attributes, empty, words] of text
     .replace(/<[?!][^<>]{0,2000}>/gu, '')
@@ -45,7 +45,7 @@ export function fromXml(text: string): string | undefined {
       foldLeaf(open.at(-1)!.element, tag, element);
       continue;
     }
-    const below: Element = {};
+    const below = emptyElement();
     for (const [, name, double, single] of attributes!.matchAll(ATTRIBUTES))
       below[name!] = plain(double ?? single ?? '');
     const there = element[tag!];
@@ -55,6 +55,9 @@ export function fromXml(text: string): string | undefined {
   }
   return open.length > 1 ? undefined : linesOfObjects([root]);
 }
+
+/** Without a prototype: an element may have any name. */
+const emptyElement = () => Object.create(null) as Element;
 
 /** An element with nothing but words in it is a field of the one around it. */
 function foldLeaf(around: Element, tag: string, leaf: Element): void {
@@ -104,7 +107,9 @@ const LISTS_FAULTS = /^(?:(?:fault|trouble|error)[_ -]?)?(?:codes?|dtcs?|faults?
 function emptyModule(value: object, own: string): string[] {
   const lists = Object.entries(value).filter(([k, v]) => LISTS_FAULTS.test(k) && Array.isArray(v));
   const silent = Object.values(value).some((v) => typeof v === 'string' && outcomeOf(v)?.kind === 'silent');
-  if (own === '' || !(silent || lists.length > 0)) return [];
+  // What a fault says is its wording.
+  const fault = Object.entries(value).some(([k, v]) => labelOf(k) === 'code' && typeof v === 'string');
+  if (own === '' || fault || !(silent || lists.length > 0)) return [];
   if (silent) return [`${own}: no response`];
   return lists.every(([, v]) => (v as unknown[]).length === 0) ? [`${own}: no codes`] : [];
 }

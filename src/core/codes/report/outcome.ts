@@ -3,7 +3,7 @@ export type Outcome = { kind: 'count'; count: number } | { kind: 'none' } | { ki
 
 /** Words for faults, by language. Common practice, no source. */
 const FAULT =
-  '(?:(?:fault|trouble|error|diagnostic|stored|(?:previously )?active|inactive|current|pending|history|permanent|dtc)(?:\\s(?:or|and|und|et|y)\\s(?:previously active|inactive|active|stored|current|pending|history))?)?\\s?(?:codes?|entr(?:y|ies)|records?|faults?|dtcs?|errors?|troubles?|fehler(?:codes?|eintrag|einträge|speichereinträge)?|einträge|défauts?|codes? défaut|averías?|fallos?|códigos?|errori|errore|guast[oi]|codic[ei]|storing(?:en)?|fout(?:en|codes?)?|problems?|issues?|avarias?|erros?|błęd(?:ów|y)|felkod(?:er)?|fel)';
+  '(?:fault|trouble|error|diagnostic|stored|dtc|active(?: (?:or|and) (?:previously active|inactive|stored))?)?\\s?(?:codes?|entr(?:y|ies)|records?|faults?|dtcs?|errors?|troubles?|fehler(?:codes?|eintrag|einträge|speichereinträge)?|einträge|défauts?|codes? défaut|averías?|fallos?|códigos?|errori|errore|guast[oi]|codic[ei]|storing(?:en)?|fout(?:en|codes?)?|problems?|issues?|avarias?|erros?|błęd(?:ów|y)|felkod(?:er)?|fel)';
 const TAIL =
   '(?:\\s+(?:codes?|found|stored|present|detected|recorded|set|in memory|gespeichert|vorhanden|gefunden|hinterlegt|trouvés?|présents?|détectés?|mémorisés?|enregistrés?|almacenad[oa]s?|memorizad[oa]s?|memorizzat[oi]|encontrad[oa]s|memorizzati|rilevati|gevonden|opgeslagen))*';
 

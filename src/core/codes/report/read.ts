@@ -1,7 +1,7 @@
 import { readBroken, scopeSaid } from './broken';
 import { countsIn, dateIn, isDateAlone, isDetail, labelled, monitorOf, takeVehicle } from './details';
 import { applyStatusWords, foldLine, labelBy, type ReportHints } from './hints';
-import { beginsFault, breaksOff, continues, isCounter, isHeading, mayBeHeading } from './heading';
+import { beginsFault, breaksOff, continues, isCounter, isHeading, mayBeHeading, SCAN_OF } from './heading';
 import { isTitle, labelOf } from './labels';
 import { namedOutcome, outcomeOf } from './outcome';
 import { ownNumber } from './place';
@@ -95,7 +95,13 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
   if (takeCodes(r, line, survey)) return;
   if (readBroken(r, line)) return;
   if (takeTitle(r, line)) return;
-  if (takeModuleCell(r, line) || takePairs(r, line) || takeStateBefore(r, line) || takeClean(r, line)) return;
+  if (
+    takeModuleCell(r, line) ||
+    takePairs(r, line, survey) ||
+    takeStateBefore(r, line, survey) ||
+    takeClean(r, line)
+  )
+    return;
   if (takeOutcome(r, line, survey)) return;
   if (takeLabel(r, line)) return;
   const entry = r.entries.at(-1);
@@ -250,8 +256,6 @@ function takeSilent(r: Reading, { n, raw, text }: Line, before: Line): boolean {
   return true;
 }
 
-/** "Door (2)" over two faults: the number is their count. "Scan result: Door": the name is what comes last. */
+/** "Door (2)" over two faults: the number is their count. */
 const withoutCount = (text: string): string =>
-  text
-    .replace(/\s*[([]\d{1,2}[)\]]\s*:?$/u, '')
-    .replace(/^(?:scan|test|read-?out)(?:\s(?:results?|report))?(?:\s(?:of|for))?\s*[:–-]\s*(?=\p{L})/iu, '');
+  text.replace(/\s*[([]\d{1,2}[)\]]\s*:?$/u, '').replace(SCAN_OF, '');

@@ -86,14 +86,21 @@ export function beginsWithTable(text: string): boolean {
   return lines.length > 1 && tableAt(lines, 0) !== undefined;
 }
 
+const isSpn = (cell: string): boolean => /^spn$/iu.test(cell);
+
 function headOf(line: Line, label: (cell: string) => Label | undefined): Head | undefined {
+  // The source of a parameter's fault is its controller; of anything else it may be a person.
+  const labelsOf = (cells: readonly string[]) =>
+    cells.map(
+      (c) => label(c) ?? (/^source(?: address)?$/iu.test(c) && cells.some(isSpn) ? 'module' : undefined),
+    );
   const commas = line.raw.split(',').length > 2 ? quotedCells(line.raw, ',') : [];
   const semicolons = line.raw.includes(';') ? quotedCells(line.raw, ';') : [];
   for (const [separator, cells] of [
     [';', semicolons],
     [',', commas],
   ] as const) {
-    const labels = cells.map(label);
+    const labels = labelsOf(cells);
     if (labels.filter((l) => l !== undefined).length >= 2 && labels.length === cells.length)
       return {
         labels,
@@ -106,7 +113,7 @@ function headOf(line: Line, label: (cell: string) => Label | undefined): Head | 
       };
   }
   if (line.cells.length < 2) return undefined;
-  const labels = line.cells.map(label);
+  const labels = labelsOf(line.cells);
   if (labels.filter((l) => l !== undefined).length < Math.max(2, line.cells.length - 2)) return undefined;
   if (findCodes(line.text).length) return undefined;
   const marked = /[\t|│║;]/u.test(line.raw);

@@ -14,12 +14,12 @@ export interface Placed {
   after: string;
 }
 
-/** What stands before a code and a colon to say that it is not of now. */
-const ANOTHER_TIME =
-  /^(?:before|after|previous(?:ly)?|last|earlier|formerly|until|vor|nach|vorher|früher|avant|après|antes|después|prima|dopo)\b/iu;
+/** What stands before a code and a colon to say that it is not of now, or that it is only spoken of. */
+const NOT_IN_MEMORY =
+  /^(?:notes?|remarks?|comments?|complaint|diagnosis|hints?|tips?|info(?:rmation)?|hinweis|bemerkung|remarque|nota|before|after|previous(?:ly)?|last|earlier|formerly|until|vor|nach|vorher|früher|avant|après|antes|después|prima|dopo)\b/iu;
 /** … and what is said of the report, not of a module. */
 const OF_THE_REPORT =
-  /^(?:(?:generic )?(?:reader|scanner|scan tool)|scan(?:ned)?|found|results?|diagnosis|today|now|read(?:ing|out)?|notes?|remarks?|comments?|complaint|fault(?:s)? found|ergebnis|gefunden|résultat|resultado|risultato)$/iu;
+  /^(?:(?:generic )?(?:reader|scanner|scan tool)|scan(?:ned)?|found|results?|today|now|read(?:ing|out)?|faults? found|ergebnis|gefunden|résultat|resultado|risultato)$/iu;
 /** Words of a sentence about a code. */
 const OF_A_SENTENCE =
   /\b(?:if|see|with|about|after|when|because|asks?|and|for|the|a|of|siehe|wenn|voir|con)\b/iu;
@@ -28,11 +28,10 @@ const OF_A_SENTENCE =
  * Takes a code by the name before it: `Engine: P0300 …`, `Pending codes: P0171`, `ABS | C0035 | …`. The name is a
  * module's, a title's, or the label of the code; before another time or inside a sentence the code stands in no memory.
  *
- * @returns whether the code was taken
- *
  * @param r the reading under way
  * @param placed the code with what stands around it
  * @param survey of the whole report
+ * @returns whether the code was taken
  */
 export function takeAfterName(r: Reading, placed: Placed, survey: Survey): boolean {
   const { n, code, after } = placed;
@@ -40,7 +39,7 @@ export function takeAfterName(r: Reading, placed: Placed, survey: Survey): boole
     .replace(/[\s:=|;([–-]+$/u, '')
     .replace(/(?:\s*[:|;,–-]\s*|\s{2,})(?:dtc|code|fault)s?$/iu, '');
   // "Freeze frame: P0133" says whose frame it is.
-  if (FREEZE_TITLE.test(name) || LIVE_TITLE.test(name) || ANOTHER_TIME.test(name)) return false;
+  if (FREEZE_TITLE.test(name) || LIVE_TITLE.test(name) || NOT_IN_MEMORY.test(name)) return false;
   const title = isTitle(name);
   if (title || OF_THE_REPORT.test(name)) {
     r.module = null;

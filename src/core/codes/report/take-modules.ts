@@ -16,7 +16,10 @@ import { moduleIn, takeClean, takeTold } from './told';
 export function takeSentence(r: Reading, line: Line, survey: Survey): void {
   if (takeTold(r, line) || takeCodes(r, line, survey) || takeClean(r, line)) return;
   const named = moduleIn(line.text);
-  if (!named) return;
+  if (!named) {
+    r.unread(line.n, line.text);
+    return;
+  }
   r.under(named.name, named.outcome.kind !== 'silent', line.n);
   if (named.outcome.kind === 'none') r.settled.add(r.module!);
 }
@@ -26,11 +29,13 @@ export function takeSentence(r: Reading, line: Line, survey: Survey): void {
  *
  * @param r the reading under way
  * @param line the line at hand
+ * @param survey of the whole report
  * @returns whether the line was taken
  */
-export function takeStateBefore(r: Reading, { n, text }: Line): boolean {
+export function takeStateBefore(r: Reading, { n, text }: Line, survey: Survey): boolean {
   const m = /^\[\s*([^\]]{1,20}?)\s*\]\s+(\S.{1,60})$/u.exec(text);
-  if (!m || !isName(m[2]!) || findCodes(text).length > 0) return false;
+  // A list of anything may be ticked off so: only a scan has modules.
+  if (!m || !survey.ofScan || !isName(m[2]!) || findCodes(text).length > 0) return false;
   const outcome = outcomeOf(m[1]!);
   if (!outcome && !/^(?:faults?|fail(?:ed)?|errors?|dtcs?|n\.?\s?ok|nok|fehler|défaut)$/iu.test(m[1]!))
     return false;
@@ -44,13 +49,18 @@ export function takeStateBefore(r: Reading, { n, text }: Line): boolean {
  *
  * @param r the reading under way
  * @param line the line at hand
+ * @param survey of the whole report
  * @returns whether the line was taken
  */
-export function takePairs(r: Reading, { n, cells }: Line): boolean {
+export function takePairs(r: Reading, { n, cells }: Line, survey: Survey): boolean {
   const pairs = cells
     .filter((_, k) => k % 2 === 0)
     .map((name, k) => ({ name, said: cells[2 * k + 1] ?? '' }));
-  if (cells.length < 4 || !pairs.every((p) => isName(p.name) && outcomeOf(p.said) && !outcomeOf(p.name)))
+  if (
+    !survey.ofScan ||
+    cells.length < 4 ||
+    !pairs.every((p) => isName(p.name) && outcomeOf(p.said) && !outcomeOf(p.name))
+  )
     return false;
   for (const { name, said } of pairs) {
     const { kind } = outcomeOf(said)!;

@@ -38,9 +38,8 @@ const MODULE_BEHIND =
  * that it is clean or silent, and is passed over otherwise.
  *
  * @param line of a report
- * @returns undefined where the line is anything else
- *
  * @param line a line of a report
+ * @returns undefined where the line is anything else
  * @returns the faults with status and module, and what is said of other modules; undefined where the line is anything
  *   else, or where one of its clauses with a code is not understood whole
  */
@@ -169,8 +168,11 @@ export function moduleIn(clause: string): { name: string; outcome: Outcome } | u
 export function takeTold(r: Reading, { n, text }: Line): boolean {
   const told = toldIn(text);
   if (!told) return false;
+  // What stands over the message, or below it, is not said to be of a module that it names.
+  const open = r.module;
   for (const { code, statuses, module, text: wording } of told.faults) {
-    if (module !== null) r.under(module, true, n);
+    if (module === null) r.module = open;
+    else r.under(module, true, n);
     const entry = r.fault(code, wording, n);
     entry.statuses = statuses;
     entry.settled = true;
@@ -178,8 +180,8 @@ export function takeTold(r: Reading, { n, text }: Line): boolean {
   for (const { name, outcome } of told.modules) {
     r.under(name, outcome.kind !== 'silent', n);
     if (outcome.kind === 'none') r.settled.add(r.module!);
-    r.module = null;
   }
+  r.module = open;
   return true;
 }
 
