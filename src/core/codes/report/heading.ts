@@ -112,6 +112,8 @@ export function continues(r: Reading, lines: readonly Line[], i: number, survey:
   const before = lines[i - 1];
   if (!entry || entry.settled || r.list !== '' || !before || entry.lines.at(-1) !== before.n) return false;
   if (FURNITURE.test(line.text) || (DECORATED.test(line.text) && !/\)$/u.test(line.text))) return false;
+  // What is said of another code is no wording of this one.
+  if (findCodes(line.text).length > 0) return false;
   const body = entry.body;
   if (body.length > LONGEST_WORDING) return false;
   const unbalanced =
@@ -200,6 +202,10 @@ export function isHeading(r: Reading, lines: readonly Line[], i: number, survey:
   if (SENTENCE.test(text) && !DECORATED.test(text)) return false;
   // "Source: workshop tool" says something under a label; a module's label was known before.
   if (/^\p{L}[\p{L} ]{1,30}:\s+\p{L}/u.test(text) && !SCAN_OF.test(text)) return false;
+  // The rest of a wording with its status behind it.
+  const rest = partStatus(text);
+  if (/^(?:\.{2,}|…)/u.test(text) || (rest?.ends && rest.by === 'mark' && rest.text.trim() !== ''))
+    return false;
   // Longer ones, and ones with a comma, are sentences unless something is drawn around them.
   const words = text.split(/\s+/u).length;
   if (!DECORATED.test(text) && (words > 6 || (words > 4 && text.includes(',')))) return false;

@@ -64,6 +64,18 @@ describe('messages', () => {
       'B1000 stored -',
     ]);
   });
+  it('tell in a later sentence, and what is old or only spoken of is left', () => {
+    const r = readReport(
+      'hi boss, the blue van again. reader says P0087 and P0191 both stored in the engine, P0299 pending. gearbox clean, abs no answer\nold list from march: P0401\nNote: P0402 can come from the hose\n[OK] wipers checked',
+    );
+    expect(r.codes.map((c) => [c.code, c.text, ...c.statuses])).toEqual([
+      ['P0087', '', 'stored'],
+      ['P0191', '', 'stored'],
+      ['P0299', '', 'pending'],
+    ]);
+    expect(r.modules.map((m) => m.name)).toEqual(['engine', 'gearbox', 'abs']);
+    expect(r.leftover).toHaveLength(3);
+  });
   it('keep to be seen what is not understood of them', () => {
     expect(readReport('Ecm p0300 stored. Smoke test next week.').leftover).toEqual(['Smoke test next week']);
   });
@@ -195,6 +207,18 @@ describe('codes', () => {
     expect(faults('also p0304 stored')).toEqual(['P0304 stored -']);
     expect(faults('P0I28 thermostat, stored')).toEqual(['P0128 stored -']);
     expect(faults('Boil it, cold oil, pubic')).toEqual([]);
+  });
+  it('stand beside each other in columns, each with its status', () => {
+    expect(faults('Airbag  B0001 driver squib        history   B0002 passenger squib   stored')).toEqual([
+      'B0001 history Airbag',
+      'B0002 stored Airbag',
+    ]);
+    expect(readReport('P0420  Catalyst   P0430 is not meant').codes).toHaveLength(1);
+  });
+  it('of half a page have no module of a wording’s rest', () => {
+    expect(
+      readReport('...EGR flow insufficient          stored\nP0403 EGR solenoid    stored').modules,
+    ).toEqual([]);
   });
   it('are put together from columns: parameter and failure mode, code and failure type', () => {
     expect(

@@ -16,7 +16,7 @@ export interface Placed {
 
 /** What stands before a code and a colon to say that it is not of now, or that it is only spoken of. */
 const NOT_IN_MEMORY =
-  /^(?:notes?|remarks?|comments?|complaint|diagnosis|hints?|tips?|info(?:rmation)?|hinweis|bemerkung|remarque|nota|before|after|previous(?:ly)?|last|earlier|formerly|until|vor|nach|vorher|früher|avant|après|antes|después|prima|dopo)\b/iu;
+  /^(?:notes?|remarks?|comments?|complaint|diagnosis|hints?|tips?|info(?:rmation)?|hinweis|bemerkung|remarque|nota|old|former|before|after|previous(?:ly)?|last|earlier|formerly|until|vor|nach|vorher|früher|avant|après|antes|después|prima|dopo)\b/iu;
 /** … and what is said of the report, not of a module. */
 const OF_THE_REPORT =
   /^(?:(?:generic )?(?:reader|scanner|scan tool)|scan(?:ned)?|found|results?|today|now|read(?:ing|out)?|faults? found|ergebnis|gefunden|résultat|resultado|risultato)$/iu;
@@ -68,5 +68,7 @@ function moduleOf(name: string, { before }: Placed, survey: Survey): string | un
   const sentence = words > 2 && OF_A_SENTENCE.test(name);
   if (cells.length !== 1 || words > 7 || (sentence && !(parted && survey.moduleFirst))) return undefined;
   if (!parted && !namesController(name) && !survey.moduleFirst) return undefined;
+  // "old list from march:" is no name: one that no controller has begins with a capital or a figure.
+  if (!namesController(name) && !survey.moduleFirst && !/^[\p{Lu}\d[(]/u.test(name)) return undefined;
   return /\p{L}{2}/u.test(name) ? cells[0] : undefined;
 }

@@ -4,7 +4,7 @@ import { namesController } from './heading';
 import { findCodes, type Found } from './place';
 import type { Entry, Reading } from './reading';
 import type { Line } from './split';
-import { statusOf } from './status';
+import { partStatus, statusOf } from './status';
 import { leadOf, statusBefore, type Survey } from './survey';
 import { takeAfterName, type Placed } from './take-after-name';
 
@@ -36,16 +36,21 @@ export function takeCodes(r: Reading, line: Line, survey: Survey): boolean {
   for (const piece of all) {
     const [found] = findCodes(piece);
     if (found && takeCode(r, line.n, piece, found, survey)) taken = true;
+    // Where the first is only spoken of, so are those behind it.
+    else if (found && !taken) return false;
   }
   shareBehind(r.entries.slice(before));
-  // "Stored:  P0420  P0430": the status is said of all of them.
-  const [one, ...more] = r.entries.slice(before);
-  if (one?.statusFirst)
-    for (const entry of more.filter((e) => e.body.trim() === '' && !e.statusFirst)) {
-      entry.statuses = one.statuses;
-      entry.statusFirst = true;
-    }
+  shareAhead(r.entries.slice(before));
   return taken;
+}
+
+/** "Stored:  P0420  P0430": the status is said of all of them. */
+function shareAhead([one, ...more]: readonly Entry[]): void {
+  if (!one?.statusFirst) return;
+  for (const entry of more.filter((e) => e.body.trim() === '' && !e.statusFirst)) {
+    entry.statuses = one.statuses;
+    entry.statusFirst = true;
+  }
 }
 
 /** "P0401 / P0403 (both current)": a status behind the last that says of itself that it is of all. */
@@ -76,7 +81,25 @@ const SAYS_OF_IT =
 function pieces(text: string): string[] {
   const one =
     /(?<![\p{L}\p{N}])(?:[PCBU][ -]?[0-3O]-?[0-9A-FOI]{3}(?:[-:][0-9A-F]{2})?|SPN\s*[:=]?\s*\d{1,6}[\s,;/-]*FMI\s*[:=]?\s*\d{1,2})(?![\p{L}\p{N}])/iu;
-  return separateCodes(text, one, (words) => namesController(words) && words.split(/\s+/u).length <= 4);
+  return besideEachOther(text).flatMap((part) =>
+    separateCodes(part, one, (words) => namesController(words) && words.split(/\s+/u).length <= 4),
+  );
+}
+
+/** Faults in columns beside each other: the next begins a cell where the one before it has its status. */
+function besideEachOther(text: string): string[] {
+  const parts: string[] = [];
+  let from = 0;
+  for (const found of findCodes(text)) {
+    const before = text.slice(from, found.at);
+    const own = findCodes(before)[0];
+    if (!own || !/(?:\s{2,}|\t)$/u.test(before)) continue;
+    const parted = partStatus(before.slice(own.end).trimEnd());
+    if (!parted?.ends || parted.by !== 'mark') continue;
+    parts.push(before.trimEnd());
+    from = found.at;
+  }
+  return [...parts, text.slice(from)];
 }
 
 function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Survey): boolean {

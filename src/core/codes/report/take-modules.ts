@@ -1,8 +1,9 @@
+import { namesController } from './heading';
 import { isName, outcomeOf } from './outcome';
 import { findCodes } from './place';
 import type { Reading } from './reading';
 import type { Line } from './split';
-import type { Survey } from './survey';
+import { isBareOk, type Survey } from './survey';
 import { takeCodes } from './take-codes';
 import { moduleIn, takeClean, takeTold } from './told';
 
@@ -37,6 +38,7 @@ export function takeStateBefore(r: Reading, { n, text }: Line, survey: Survey): 
   // A list of anything may be ticked off so: only a scan has modules.
   if (!m || !survey.ofScan || !isName(m[2]!) || findCodes(text).length > 0) return false;
   const outcome = outcomeOf(m[1]!);
+  if (isBareOk(m[1]!) && !namesController(m[2]!)) return false;
   if (!outcome && !/^(?:faults?|fail(?:ed)?|errors?|dtcs?|n\.?\s?ok|nok|fehler|défaut)$/iu.test(m[1]!))
     return false;
   r.under(m[2]!, outcome?.kind !== 'silent', n);

@@ -23,7 +23,7 @@ export interface Told {
 
 /** What comes before a code that is told as read: "got P0171", "has codes P0300 and P0301". */
 const TELLS =
-  /(?:^|[\s,])(?:got|gets?|getting|have|has|having|had|pulled|pulls|found|shows?|showing|reads|reading|throws?|throwing|threw|sets|setting)\s+(?:(?:me|us|an?|the|also|both|only|just|codes?|faults?|errors?|dtcs?)\s+){0,3}$/iu;
+  /(?:^|[\s,])(?:got|gets?|getting|have|has|having|had|pulled|pulls|found|shows?|showing|reads|reading|throws?|throwing|threw|sets|setting|says|said|gives|gave|displays)\s+(?:(?:me|us|an?|the|also|both|only|just|codes?|faults?|errors?|dtcs?)\s+){0,3}$/iu;
 /** With one of these a message is about codes that are not there, or of another time or vehicle. */
 const OTHERWISE =
   /\b(?:not?|never|gone|old|earlier|before|previous|yesterday|last|other|example|instead|about|if|should|could|would|might|was|were|means?|check for|cleared|erased|after|when|until|bulletin|tsb|recall|see|refer)\b|n['’]t\b|\?/iu;
@@ -68,7 +68,8 @@ export function toldIn(line: string): Told | undefined {
 /** Few words and one that tells stand before the first code. */
 function tellsOfCode(line: string): boolean {
   const [first] = line.length > LONGEST ? [] : findCodes(line);
-  const opening = line.slice(0, first?.at ?? 0);
+  // What was said in a sentence before is another matter.
+  const opening = line.slice(0, first?.at ?? 0).replace(/^.*[.!;]\s+/u, '');
   return TELLS.test(opening) && opening.trim().split(/\s+/u).length <= 9;
 }
 
