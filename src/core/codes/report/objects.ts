@@ -1,3 +1,4 @@
+import { SaxesParser } from 'saxes';
 import { labelOf } from './labels';
 import { outcomeOf } from './outcome';
 
@@ -18,9 +19,6 @@ export function fromJson(text: string): string | undefined {
 
 /** An element of XML: attributes, leaves and what stands in it are fields; other elements are objects below it. */
 type Element = { [field: string]: string | Element[] };
-const TAG =
-  /<(\/)?([\p{L}_][\p{L}\d_.:-]{0,60})((?:\s+[\p{L}_][\p{L}\d_.:-]{0,60}\s*=\s*(?:"[^"<]{0,2000}"|'[^'<]{0,2000}'))*)\s*(\/)?>|([^<]+)/gu;
-const ATTRIBUTES = /([\p{L}_][\p{L}\d_.:-]*)\s*=\s*(?:"([^"]*)"|'([^']*)')/gu;
 
 /**
  * A report as XML, as plain lines. Elements are taken for what their names say, whatever the schema.
@@ -30,45 +28,41 @@ const ATTRIBUTES = /([\p{L}_][\p{L}\d_.:-]*)\s*=\s*(?:"([^"]*)"|'([^']*)')/gu;
  */
 export function fromXml(text: string): string | undefined {
   const root = emptyElement();
-  const open: { tag: string; element: Element }[] = [{ tag: '', element: root }];
-  for (const [, closes, tag, attributes, empty, words] of text
-    .replace(/<[?!][^<>]{0,2000}>/gu, '')
-    .matchAll(TAG)) {
-    const { element, tag: current } = open.at(-1)!;
-    if (words !== undefined) {
-      if (words.trim() !== '') element.text = plain(words.trim());
-      continue;
-    }
-    if (closes) {
-      if (open.length < 2 || current !== tag) return undefined;
-      open.pop();
-      foldLeaf(open.at(-1)!.element, tag, element);
-      continue;
-    }
-    const below = emptyElement();
-    for (const [, name, double, single] of attributes!.matchAll(ATTRIBUTES))
-      below[name!] = plain(double ?? single ?? '');
-    const there = element[tag!];
-    if (Array.isArray(there)) there.push(below);
-    else element[tag!] = [below];
-    if (!empty) open.push({ tag: tag!, element: below });
+  const open = [root];
+  const parser = new SaxesParser();
+  parser.on('error', (e) => {
+    throw e;
+  });
+  parser.on('opentag', ({ name, attributes }) => {
+    const element = Object.assign(emptyElement(), attributes);
+    const there = open.at(-1)![name];
+    if (Array.isArray(there)) there.push(element);
+    else open.at(-1)![name] = [element];
+    open.push(element);
+  });
+  const words = (said: string) => {
+    if (said.trim() !== '') open.at(-1)!.text = said.trim();
+  };
+  parser.on('text', words);
+  parser.on('cdata', words);
+  parser.on('closetag', ({ name }) => foldLeaf(open.pop()!, open.at(-1)!, name));
+  try {
+    parser.write(text).close();
+  } catch {
+    return undefined;
   }
-  return open.length > 1 ? undefined : linesOfObjects([root]);
+  return linesOfObjects([root]);
 }
 
 /** Without a prototype: an element may have any name. */
 const emptyElement = () => Object.create(null) as Element;
 
 /** An element with nothing but words in it is a field of the one around it. */
-function foldLeaf(around: Element, tag: string, leaf: Element): void {
+function foldLeaf(leaf: Element, around: Element, tag: string): void {
   const same = around[tag];
   if (!Array.isArray(same) || same.length !== 1) return;
   if (Object.keys(leaf).length === 1 && typeof leaf.text === 'string') around[tag] = leaf.text;
 }
-
-const plain = (text: string): string =>
-  text.replace(/&(amp|lt|gt|quot|apos);/gu, (_, name: string) => ENTITIES[name]!);
-const ENTITIES: Record<string, string> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'" };
 
 /** Objects that have a field for a code, each as one line; the module may be said by the object around it. */
 function linesOfObjects(values: readonly unknown[]): string | undefined {
