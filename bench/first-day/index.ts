@@ -5,6 +5,7 @@ import { CaseIndex, rank, criteriaOfCase } from '@/core/similar';
 import { testDigest } from '@/core/similar/test-digest';
 import { readSentence } from '@/core/symptoms';
 import { tradeOf } from '@/core/trade/shop';
+import { FOURTH } from './fourth-troubles';
 import { LATER } from './more-troubles';
 import { THIRD } from './third-troubles';
 import { readTroubles, TROUBLES, type Trouble } from './troubles';
@@ -80,6 +81,10 @@ const THIRD_TROUBLES = readTroubles(THIRD);
 const THIRD_LOOKED_AT = THIRD_TROUBLES.filter((_, i) => i % 2 === 0);
 const THIRD_HELD_OUT = THIRD_TROUBLES.filter((_, i) => i % 2 === 1);
 
+const FOURTH_TROUBLES = readTroubles(FOURTH);
+const FOURTH_LOOKED_AT = FOURTH_TROUBLES.filter((_, i) => i % 2 === 0);
+const FOURTH_HELD_OUT = FOURTH_TROUBLES.filter((_, i) => i % 2 === 1);
+
 const row = (name: string, troubles: readonly Trouble[]): string => {
   const judged = troubles.map((t) => judgeAdvice(t, adviceOn(t)));
   const count = (of: 'cause' | 'test' | 'first') => judged.filter((j) => j[of]).length;
@@ -98,5 +103,7 @@ export function firstDay(): string {
     row('of a later month, not looked at', LATER_HELD_OUT),
     row('of a third month, looked at', THIRD_LOOKED_AT),
     row('of a third month, not looked at', THIRD_HELD_OUT),
+    row('given up by other shops, looked at', FOURTH_LOOKED_AT),
+    row('given up by other shops, not looked at', FOURTH_HELD_OUT),
   ].join('\n');
 }

@@ -2,6 +2,7 @@ import { Catalogue, starterItems } from '@/core/cause';
 import { readQuery, type Chip, type KnownWords } from '@/core/similar';
 import { readingHead, readingRow, type Count } from '../reading-row';
 import { LINES } from './lines';
+import { LINES_BETWEEN_JOBS } from './lines-between-jobs';
 import { LINES_OF_A_WEEK } from './lines-of-a-week';
 import { LINES_OF_THE_BENCH } from './lines-of-the-bench';
 
@@ -97,7 +98,9 @@ export function judgeLine(row: string): Count {
 }
 
 const half = (rest: number) =>
-  [LINES, LINES_OF_THE_BENCH, LINES_OF_A_WEEK].map((l) => l.filter((_, i) => i % 2 === rest));
+  [LINES, LINES_OF_THE_BENCH, LINES_OF_A_WEEK, LINES_BETWEEN_JOBS].map((l) =>
+    l.filter((_, i) => i % 2 === rest),
+  );
 export const LOOKED_AT = half(0).flat();
 export const HELD_OUT = half(1).flat();
 
@@ -110,10 +113,12 @@ export function lines(): string {
     rowOf('looked at while mending: the first set', half(0)[0]!),
     rowOf('looked at while mending: at the bench', half(0)[1]!),
     rowOf('looked at while mending: of a week', half(0)[2]!),
+    rowOf('looked at while mending: between jobs', half(0)[3]!),
     rowOf('looked at while mending: all', LOOKED_AT),
     rowOf('not looked at: the first set', half(1)[0]!),
     rowOf('not looked at: at the bench', half(1)[1]!),
     rowOf('not looked at: of a week', half(1)[2]!),
+    rowOf('not looked at: between jobs', half(1)[3]!),
     rowOf('not looked at: all', HELD_OUT),
   ].join('\n');
 }

@@ -8,6 +8,7 @@ import { labelled, type Labelled } from './labelled';
 import { ON_THE_FORECOURT } from './on-the-forecourt';
 import { ON_THE_JOB_CARD } from './on-the-job-card';
 import { ON_THE_ROAD } from './on-the-road';
+import { ON_THE_WORK_ORDER } from './on-the-work-order';
 import { SELDOM_SAID } from './seldom-said';
 import { TABLE } from './sentences';
 
@@ -35,6 +36,7 @@ const SETS: readonly [name: string, table: string][] = [
   ['told at length', IN_LONG],
   ['seldom said', SELDOM_SAID],
   ['on the forecourt', ON_THE_FORECOURT],
+  ['on the work order', ON_THE_WORK_ORDER],
 ];
 const half = (rest: number) =>
   SETS.map(([name, table]) => ({ name, sentences: labelled(table).filter((_, i) => i % 2 === rest) }));

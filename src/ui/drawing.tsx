@@ -118,6 +118,7 @@ function Bars({ drawing }: { drawing: Extract<Drawing, { kind: 'bars' }> }) {
     .join('; ');
   const highest = Math.max(...drawing.bars.flatMap((b) => [b.value, b.before ?? b.value]));
   const repeated = drawing.bars.some((b) => b.before !== undefined);
+  const now = repeated ? 'now' : '';
   return (
     <Frame role="img" aria-label={words}>
       <ResponsiveContainer width="100%" height={180}>
@@ -134,10 +135,7 @@ function Bars({ drawing }: { drawing: Extract<Drawing, { kind: 'bars' }> }) {
           <Tooltip
             contentStyle={box}
             cursor={{ fill: 'var(--sunk)' }}
-            formatter={(v, name) => [
-              withUnit(Number(v)),
-              name === 'before' ? 'before' : repeated ? 'now' : '',
-            ]}
+            formatter={(v, name) => [withUnit(Number(v)), name === 'before' ? 'before' : now]}
             separator={repeated ? ': ' : ''}
           />
           {[drawing.low, drawing.high].map(

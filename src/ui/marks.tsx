@@ -74,11 +74,17 @@ export function VerdictMark({ verdict, small }: { verdict: VerdictWord; small?: 
 
 const STEPS: Record<string, number> = { claimed: 1, checked: 2, proven: 3, held: 4 };
 
+function toneOf(steps: number, cameBack: boolean | undefined): string {
+  if (cameBack) return 'fail';
+  if (steps >= 3) return 'pass';
+  return steps === 0 ? 'ink-3' : 'ink-2';
+}
+
 /** A proof grade as cells and word; a comeback is said beside it. */
 export function GradeMark({ grade, cameBack }: { grade: string; cameBack?: boolean }) {
   const n = STEPS[grade] ?? 0;
   return (
-    <Word $tone={cameBack ? 'fail' : n >= 3 ? 'pass' : n === 0 ? 'ink-3' : 'ink-2'} $small>
+    <Word $tone={toneOf(n, cameBack)} $small>
       <svg width="26" height="8" viewBox="0 0 26 8" aria-hidden="true">
         {[0, 1, 2, 3].map((i) => (
           <rect

@@ -135,12 +135,12 @@ export function repairAct(
     // It is credited to who did it, not to who planned it.
     done: { at: repair.at ?? at, byId: by ?? repair.byId },
   };
-  const ofParts =
-    act === 'order'
-      ? partsToOrder(record, repairId).map((p) => [p, { orderedAt: at }] as const)
-      : act === 'arrived' || act === 'done'
-        ? partsAwaited(record, repairId).map((p) => [p, { arrivedAt: at }] as const)
-        : [];
+  const toOrder = act === 'order' ? partsToOrder(record, repairId) : [];
+  const toArrive = act === 'arrived' || act === 'done' ? partsAwaited(record, repairId) : [];
+  const ofParts = [
+    ...toOrder.map((p) => [p, { orderedAt: at }] as const),
+    ...toArrive.map((p) => [p, { arrivedAt: at }] as const),
+  ];
   const cause = record.cause.find((c) => c.id === repair.causeId);
   // Whether it is the cause at all is for the lead to say.
   const stands = cause?.state === 'suspected' ? undefined : CAUSE_AFTER[act];

@@ -409,9 +409,10 @@ export const RULES: readonly TriageRule[] = [
       if (!ofComplaint(c, all)) return undefined;
       const alike = all.codes.filter((x) => !stale(x) && ofComplaint(x, all));
       if (alike.length > 3 && !back(c)) return undefined;
+      const returns = c.course === 'intermittent' ? 'comes and goes' : c.course;
       return {
         role: 'chase',
-        because: `It ${back(c) ? (c.course === 'intermittent' ? 'comes and goes' : c.course) : 'stands'}, is of the complaint’s area (${all.areas.join(', ')}), and nothing else on the case explains it.`,
+        because: `It ${back(c) ? returns : 'stands'}, is of the complaint’s area (${all.areas.join(', ')}), and nothing else on the case explains it.`,
       };
     },
   },

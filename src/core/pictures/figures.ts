@@ -84,14 +84,12 @@ export function figuresAt(picture: Gray, place: Place): Figures | undefined {
   );
   if (inner.length > 1) return undefined;
   const [point] = inner;
-  const decimals = !split
-    ? undefined
-    : point
-      ? tall.filter((s) => middleOf(s) > middleOf(point)).length
-      : maybePoint(cut, tall, base, height, levels)
-        ? undefined
-        : 0;
-  return { count: split?.length, decimals, minus };
+  const decimalsOf = () => {
+    if (!split) return undefined;
+    if (point) return tall.filter((s) => middleOf(s) > middleOf(point)).length;
+    return maybePoint(cut, tall, base, height, levels) ? undefined : 0;
+  };
+  return { count: split?.length, decimals: decimalsOf(), minus };
 }
 
 /** Where two figures stand wide enough apart for a point and the ground between is darker at their foot than above. */

@@ -37,12 +37,11 @@ export function mendNumber(
   const [best, other] = groups;
   const rivals = other?.length ?? 0;
   // Where it is not seen how many figures there are, nobody may have read others.
-  let sure =
-    fitting.length === 0
-      ? false
-      : seen?.count === undefined
-        ? best!.length >= 3 && rivals === 0
-        : best!.length >= 2 && best!.length >= 4 * rivals;
+  const enough =
+    seen?.count === undefined
+      ? best!.length >= 3 && rivals === 0
+      : best!.length >= 2 && best!.length >= 4 * rivals;
+  let sure = fitting.length > 0 && enough;
 
   const digits = best![0]!.digits;
   const pointed = groupsOfDecimals(best!);

@@ -122,9 +122,8 @@ const confidenceOf = (line: OcrLine): number =>
 /** Words with the blanks that stand between them: columns stay columns. */
 function textOf(line: OcrLine): string {
   const height = Math.max(...line.map((w) => w.bottom - w.top), 1);
-  return line
-    .map((w, i) => (i === 0 ? '' : w.left - line[i - 1]!.right > 1.1 * height ? '   ' : ' ') + w.text)
-    .join('');
+  const gap = (w: OcrWord, before: OcrWord) => (w.left - before.right > 1.1 * height ? '   ' : ' ');
+  return line.map((w, i) => (i === 0 ? '' : gap(w, line[i - 1]!)) + w.text).join('');
 }
 
 /** A code with some of the words behind it. */

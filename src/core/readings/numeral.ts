@@ -114,7 +114,8 @@ export function decideNumber(numeral: Numeral, hints: Hints): Figure | readonly 
   const apart = (v: number) =>
     v === 0 ? Infinity : Math.min(...beside.map((b) => Math.max(Math.abs(v) / b, b / Math.abs(v))));
   const [t, d] = [apart(thousands.value), apart(decimal.value)];
-  const byPartner = t < NEAR && d > FAR ? thousands : d < NEAR && t > FAR ? decimal : undefined;
+  const byDecimal = d < NEAR && t > FAR ? decimal : undefined;
+  const byPartner = t < NEAR && d > FAR ? thousands : byDecimal;
   const point = hints.decimalSign ?? (POINT_UNITS.has(unit) ? '.' : undefined);
   const bySign = point && (point === sign ? decimal : thousands);
   // Two hints that say otherwise tell nothing.

@@ -15,6 +15,17 @@ const IN_PLAIN_WORDS: Record<Grade, string> = {
   held: 'Tested after the repair, and still right when we asked again later.',
 };
 
+/** How sure the repair is, as the customer reads it: what was seen against it first. */
+function howSure(record: CaseRecord, grade: Grade, c: ReportContext): string {
+  if (c.comebacks.length) return `It came back since (case ${c.comebacks.join(', ')}); we are on it.`;
+  if (grade !== 'claimed') return IN_PLAIN_WORDS[grade];
+  if (record.followUp.some((f) => f.state === 'came back'))
+    return 'It came back since, as you told us; we are on it.';
+  return seenAgainst({ ...record, comebackNumbers: c.comebacks }) === ''
+    ? IN_PLAIN_WORDS.claimed
+    : 'The repair is done, but what we saw after it says that the trouble is not gone yet. We are on it.';
+}
+
 const TO_CUSTOMER: Record<string, string> = {
   pass: 'right',
   fail: 'not right',
@@ -77,15 +88,7 @@ export function customerReport(record: CaseRecord, c: ReportContext): Report {
       ...costs(record, c.money),
       heading('How we know'),
       beforeAndAfter(record, (v) => TO_CUSTOMER[v] ?? v),
-      text(
-        c.comebacks.length
-          ? `It came back since (case ${c.comebacks.join(', ')}); we are on it.`
-          : record.followUp.some((f) => f.state === 'came back') && it.grade === 'claimed'
-            ? 'It came back since, as you told us; we are on it.'
-            : it.grade === 'claimed' && seenAgainst({ ...record, comebackNumbers: c.comebacks }) !== ''
-              ? 'The repair is done, but what we saw after it says that the trouble is not gone yet. We are on it.'
-              : IN_PLAIN_WORDS[it.grade],
-      ),
+      text(howSure(record, it.grade, c)),
       heading('Still open'),
       {
         kind: 'list',
@@ -141,11 +144,10 @@ function notRepaired(record: CaseRecord, declined: ReadonlySet<string>, c: Repor
       const left = stays(cause.id);
       return [
         causeInWords({ ...cause, why: '' }, c),
-        ...(means.length
-          ? means.map(sentence)
-          : left.length
-            ? [sentence(`this stays, or comes again: ${left.join(', ')}`)]
-            : []),
+        ...means.map(sentence),
+        ...(means.length === 0 && left.length > 0
+          ? [sentence(`this stays, or comes again: ${left.join(', ')}`)]
+          : []),
       ].join(' ');
     });
   const alone = record.repair.filter(

@@ -125,6 +125,8 @@ function codes(record: CaseRecord, c: ReportContext): Block[] {
 }
 
 /** A sentence that goes on another one. */
+const MET_WORDS = { yes: 'met', no: 'not met', '': 'not said' };
+
 const lower = (said: string): string => `${said.charAt(0).toLowerCase()}${said.slice(1)}`;
 
 /** What a test asks, ready for its verdict behind it. */
@@ -155,10 +157,7 @@ function tests(record: CaseRecord, c: ReportContext): Block[] {
             [
               'Needs',
               conditions
-                .map(
-                  (x) =>
-                    `${x.what}${x.reading ? ` (${x.reading})` : ''}: ${x.met === 'no' ? 'not met' : x.met === 'yes' ? 'met' : 'not said'}`,
-                )
+                .map((x) => `${x.what}${x.reading ? ` (${x.reading})` : ''}: ${MET_WORDS[x.met]}`)
                 .join('; '),
             ],
             ['Set-up', join(t.setup, t.setupReading, t.setupResult)],
@@ -248,7 +247,7 @@ function repair(record: CaseRecord, c: ReportContext): Block[] {
             p.source,
             p.soldAs,
             p.price,
-            p.arrivedAt ? c.day(p.arrivedAt) : p.orderedAt ? `ordered ${c.day(p.orderedAt)}` : '',
+            (p.arrivedAt && c.day(p.arrivedAt)) || (p.orderedAt && `ordered ${c.day(p.orderedAt)}`) || '',
           ]),
       },
     ]),

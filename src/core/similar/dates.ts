@@ -36,13 +36,13 @@ export function readDates(line: string, today: string): DateSpan | undefined {
   if (m) return { words: m[0], from: day(now - Number(m[1] ?? 1) * UNIT[m[2]!]! * 86_400_000), until: '' };
   m = at(/\bthis (week|month|year)\b/);
   if (m) {
-    const from =
-      m[1] === 'year'
-        ? `${year}-01-01`
-        : m[1] === 'month'
-          ? `${today.slice(0, 7)}-01`
-          : day(now - ((new Date(now).getUTCDay() + 6) % 7) * 86_400_000);
-    return { words: m[0], from, until: '' };
+    const begun: Record<string, string> = {
+      year: `${year}-01-01`,
+      month: `${today.slice(0, 7)}-01`,
+      // The Monday of this week.
+      week: day(now - ((new Date(now).getUTCDay() + 6) % 7) * 86_400_000),
+    };
+    return { words: m[0], from: begun[m[1]!]!, until: '' };
   }
   m = at(/\b(?:(since|after|before|until|on) )?(yesterday|today)\b/);
   if (m) return { words: m[0], ...bound(m[1] ?? 'in', spanOf(now - (m[2] === 'today' ? 0 : 86_400_000))) };
@@ -60,18 +60,11 @@ export function readDates(line: string, today: string): DateSpan | undefined {
   );
   if (m && (m[1] || m[2] || m[4])) {
     const y = Number(m[3]);
-    const at0 = m[2]
-      ? MONTHS.findIndex((x) => x.startsWith(m![2]!.slice(0, 3)))
-      : m[4]
-        ? Number(m[4]) - 1
-        : -1;
+    const byNumber = m[4] ? Number(m[4]) - 1 : -1;
+    const at0 = m[2] ? MONTHS.findIndex((x) => x.startsWith(m![2]!.slice(0, 3))) : byNumber;
     if (at0 > 11) return undefined;
-    const span =
-      at0 < 0
-        ? { from: `${y}-01-01`, until: `${y + 1}-01-01` }
-        : m[5]
-          ? dayOf(y, at0, Number(m[5]))
-          : monthSpan(y, at0);
+    const ofMonth = () => (m![5] ? dayOf(y, at0, Number(m![5])) : monthSpan(y, at0));
+    const span = at0 < 0 ? { from: `${y}-01-01`, until: `${y + 1}-01-01` } : ofMonth();
     return { words: m[0].trim(), ...bound(m[1] ?? 'in', span) };
   }
   m = at(new RegExp(`\\b(since|from|after|before|until|in) ${month}\\b`));

@@ -306,8 +306,9 @@ function withReading(index: CaseIndex, asked: SearchCriteria['readings'][number]
     if (!fits[labels.values[i]!] || limit === undefined) continue;
     const v = values.values[i]!;
     const near = (asked.op === '≈' ? NEAR_VALUE * Math.abs(limit) : 0) + 1e-9;
-    const met = asked.op === '>' ? v > limit : asked.op === '<' ? v < limit : Math.abs(v - limit) <= near;
-    if (met) mask[docs.values[i]!] = 1;
+    const about = () => Math.abs(v - limit) <= near;
+    const below = () => (asked.op === '<' ? v < limit : about());
+    if (asked.op === '>' ? v > limit : below()) mask[docs.values[i]!] = 1;
   }
   return mask;
 }

@@ -14,6 +14,9 @@ export interface ComparedFigure {
 /** How many times the scatter within the recordings a difference has to be. */
 const CLEAR = 2;
 
+const outsideScatter = (by: number, scatter: number): ComparedFigure['real'] =>
+  Math.abs(by) > CLEAR * scatter && by !== 0 ? 'real' : 'within its own scatter';
+
 const numberIn = (text: string | undefined): number => {
   const m = /-?\d+(?:\.\d+)?(?:e[+-]?\d+)?/i.exec(text ?? '');
   return m ? Number(m[0]) : NaN;
@@ -54,12 +57,7 @@ export function compareRuns(
         difference: Number.isNaN(by)
           ? ''
           : `${by > 0 ? '+' : ''}${Number(by.toPrecision(3))}${unit ? ` ${unit}` : ''}`,
-        real:
-          Number.isNaN(by) || Number.isNaN(scatter)
-            ? 'not told'
-            : Math.abs(by) > CLEAR * scatter && by !== 0
-              ? 'real'
-              : 'within its own scatter',
+        real: Number.isNaN(by) || Number.isNaN(scatter) ? 'not told' : outsideScatter(by, scatter),
       },
     ];
   });

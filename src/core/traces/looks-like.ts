@@ -67,6 +67,7 @@ export function looksLike(
   const trigger = (roles.trigger ?? []).length > 0 && analysis.id !== 'drop-outs' ? ', with a trigger' : '';
   const judged = result?.findings.filter((f) => f.verdict !== '') ?? [];
   const first = judged.find((f) => f.verdict === 'fail') ?? judged.find((f) => f.verdict === 'unsure');
-  const found = first ? ` ${first.because}` : judged.length > 0 ? ' Nothing stands out in it.' : '';
+  const nothing = judged.length > 0 ? ' Nothing stands out in it.' : '';
+  const found = first ? ` ${first.because}` : nothing;
   return `This looks like ${own}${trigger}.${found}`;
 }

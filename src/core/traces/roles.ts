@@ -28,9 +28,12 @@ export function proposedRoles(analysis: TraceAnalysis, channels: readonly Named[
     const known = r.id === 'trigger' && crank ? channels.findIndex((c) => c.name === crank) : -1;
     const free = channels.map((_, i) => i).filter((i) => !taken.has(i));
     const good = free.filter((i) => fits(r, channels[i]!));
-    const rest = r.optional ? [] : free.slice(0, 1);
-    const list =
-      known >= 0 ? [known] : r.many ? (good.length > 0 ? good : free) : good.length > 0 ? [good[0]!] : rest;
+    // What no name tells of: all that is left where a role takes many, else one where it must be filled.
+    const others = r.optional ? [] : free.slice(0, 1);
+    const unnamed = r.many ? free : others;
+    const byName = r.many ? good : good.slice(0, 1);
+    const proposed = good.length > 0 ? byName : unnamed;
+    const list = known >= 0 ? [known] : proposed;
     roles[r.id] = list;
     list.forEach((i) => taken.add(i));
   }

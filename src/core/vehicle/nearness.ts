@@ -18,6 +18,11 @@ const fold = (s: string) =>
     .trim();
 const both = (a: string, b: string) => fold(a) !== '' && fold(a) === fold(b);
 
+function yearsApart(years: number | undefined): string {
+  if (years === undefined) return '';
+  return years === 0 ? ', same year' : `, ${years} year${years === 1 ? '' : 's'} apart`;
+}
+
 /**
  * How near two vehicles are, with the reason. The steps and their scores are common practice, no
  * source: same vehicle 1, same build 0.8 (less with each year between), same engine in another
@@ -34,8 +39,7 @@ export function vehicleNearness(a: VehicleFacts, b: VehicleFacts): VehicleNearne
   const model = make && both(a.model, b.model);
   const engine = both(a.engine, b.engine);
   const years = a.year !== null && b.year !== null ? Math.abs(a.year - b.year) : undefined;
-  const apart =
-    years === undefined ? '' : years === 0 ? ', same year' : `, ${years} year${years === 1 ? '' : 's'} apart`;
+  const apart = yearsApart(years);
   if (model && engine) {
     const fade = years === undefined ? 0.08 : Math.min(0.25, years * 0.04);
     return { score: 0.8 - fade, reason: `same build: ${b.make} ${b.model} ${b.engine}${apart}` };

@@ -32,7 +32,8 @@ type Way = 'pin' | 'passphrase' | 'admit';
 
 /** Who is working?: a name and a PIN on an admitted device, a passphrase elsewhere. */
 export function SignIn({ shop, device, to, chosen, code }: Props) {
-  const [way, setWay] = useState<Way>(code ? 'admit' : device ? 'pin' : 'passphrase');
+  const wayHere = device ? 'pin' : 'passphrase';
+  const [way, setWay] = useState<Way>(code ? 'admit' : wayHere);
   const [problem, setProblem] = useState('');
   const [busy, setBusy] = useState(false);
   // Nobody is signed in any more, wherever that was decided.

@@ -11,7 +11,7 @@ import { ComebackOffers } from './conclusion/comeback';
 import { CourseLine } from './course-line';
 import { ComplaintPart } from './intake/complaint';
 import { EvidencePart } from './evidence';
-import { LostClashes } from './fields';
+import { LostClashes } from './clash-note';
 import { isEmpty } from './empty';
 import { FirstCase } from './first-case';
 import { GUIDANCE_BESIDE } from './guidance/guidance-bar';

@@ -4,7 +4,8 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Conflict } from '@/core/api';
 import { KINDS } from '@/core/case';
 import { emptyRecord } from '@/core/case/test-record';
-import { LineField, LostClashes, NumberField, ProseField } from './fields';
+import { LostClashes } from './clash-note';
+import { LineField, NumberField, ProseField } from './fields';
 import { renderOnCase } from './test-case';
 
 // No server answers here: what is written waits.

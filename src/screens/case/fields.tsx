@@ -1,16 +1,14 @@
 'use client';
 
 import type { Conflict } from '@/core/api';
-import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useId, useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import { checkFields, keepBoth, rowOf, type Kind } from '@/core/case';
-import { Button, Choice, FieldLabel, Input, TextArea } from '@/ui/controls';
+import { checkFields, rowOf, type Kind } from '@/core/case';
+import { Choice, FieldLabel, Input, TextArea } from '@/ui/controls';
 import { pasteFigures } from '../paste-figures';
-import { dayTime } from '@/ui/dates';
+import { Text, space, type Space } from '@/ui/layout';
+import { ClashNote } from './clash-note';
 import { useCase } from './saving/store';
-import { HELP, type HelpOn } from '../help-texts';
-import { Help } from '@/ui/help';
-import { Inline, Text, space, type Space } from '@/ui/layout';
 
 /** Fields bound to one field of one row of the open case. Each saves by itself. */
 
@@ -190,74 +188,6 @@ function enter(e: KeyboardEvent, onEnter: (() => void) | undefined) {
   onEnter();
 }
 
-const Clash = styled.div`
-  margin-top: 6px;
-  padding: 8px 10px;
-  background: var(--unsure-soft);
-  border-radius: var(--radius);
-  & blockquote {
-    margin: 2px 0 6px;
-    padding-left: 8px;
-    border-left: 3px solid var(--unsure);
-    white-space: pre-wrap;
-  }
-  & div {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 6px;
-  }
-`;
-
-/** Both versions of a field that two people wrote, for one of them to settle. */
-function ClashNote({ clash }: { clash: Conflict }) {
-  const settle = useCase((s) => s.settle);
-  const text = (v: unknown) => (Array.isArray(v) ? v.join(', ') : String(v ?? '')) || '(empty)';
-  const both = keepBoth(clash.kind, clash.field, clash.theirs, clash.mine);
-  const beside = useCase((s) => s.besideTheirs);
-  if (clash.removed) {
-    return (
-      <Clash role="alert">
-        Somebody else removed this while you were typing: <blockquote>{text(clash.mine)}</blockquote>
-        <div>
-          <Button onPress={() => settle(clash, clash.theirs)}>Discard mine</Button>
-        </div>
-      </Clash>
-    );
-  }
-  return (
-    <Clash role="alert">
-      {clash.by || 'Somebody else'} wrote here{clash.at ? ` (${dayTime(clash.at)})` : ''} while you did:
-      <blockquote>{text(clash.theirs)}</blockquote>
-      Yours:
-      <blockquote>{text(clash.mine)}</blockquote>
-      <div>
-        <Button onPress={() => settle(clash, clash.mine)}>Keep mine</Button>
-        <Button onPress={() => settle(clash, clash.theirs)}>Take theirs</Button>
-        {both && (
-          <Button onPress={() => (both.way === 'text' ? settle(clash, both.text) : beside(clash))}>
-            {both.way === 'text' ? 'Keep both' : 'Keep both, as two readings'}
-          </Button>
-        )}
-      </div>
-    </Clash>
-  );
-}
-
-/** Conflicts on rows that are no longer on the screen, so that nobody's words vanish with them. */
-export function LostClashes() {
-  const conflicts = useCase((s) => s.conflicts);
-  const record = useCase((s) => s.record);
-  const lost = conflicts.filter((c) => c.removed || !rowOf(record, c.kind, c.id));
-  if (lost.length === 0) return null;
-  return (
-    <>
-      {lost.map((c) => (
-        <ClashNote key={c.id + c.field} clash={c} />
-      ))}
-    </>
-  );
-}
-
 const WAITED_FOR_MS = 3000;
 let latest = '';
 
@@ -290,69 +220,6 @@ export const Row = styled.div<Space & { $columns: string; $align?: 'center' }>`
     grid-template-columns: 1fr 1fr;
   }
 `;
-
-const PartBox = styled.section`
-  padding: 14px 20px 20px;
-  border-top: 1px solid var(--rule);
-  scroll-margin-top: 116px;
-  &:first-of-type {
-    border-top: 0;
-  }
-  & > header {
-    display: flex;
-    align-items: baseline;
-    gap: 12px;
-    flex-wrap: wrap;
-    margin-bottom: 8px;
-  }
-  & h2 {
-    font-size: 1.1875rem;
-    font-weight: 720;
-    letter-spacing: -0.01em;
-    & a {
-      color: inherit;
-      text-decoration: none;
-    }
-  }
-  @media (max-width: 620px) {
-    padding: 12px;
-  }
-`;
-
-/** One of the five parts of the sheet. */
-export function CasePart({
-  id,
-  title,
-  lead,
-  actions,
-  children,
-}: {
-  id: string;
-  title: string;
-  lead?: string;
-  actions?: ReactNode;
-  children: ReactNode;
-}) {
-  return (
-    <PartBox id={id} aria-labelledby={`${id}-title`}>
-      <header>
-        <h2 id={`${id}-title`}>
-          <a href={`#${id}`}>{title}</a>
-        </h2>
-        {id in HELP && <Help on={title} text={HELP[id as HelpOn]} />}
-        {lead && (
-          <Text as="span" $tone="ink-3" $size="note">
-            {lead}
-          </Text>
-        )}
-        <Inline as="span" $gap={6} $push>
-          {actions}
-        </Inline>
-      </header>
-      {children}
-    </PartBox>
-  );
-}
 
 export const Sub = styled.h3`
   font-size: 0.8125rem;

@@ -66,7 +66,7 @@ export function FirstCaseGuide({
         <small>
           {next ? `Step ${FIRST_CASE.indexOf(next) + 1} of ${of} · ${done} done` : `${done} of ${of} done`}
         </small>
-        <h2>{next ? next.title : done === of ? 'That is a whole case' : 'The rest was skipped'}</h2>
+        <h2>{next?.title ?? (done === of ? 'That is a whole case' : 'The rest was skipped')}</h2>
         <p>
           {next
             ? next.why

@@ -74,6 +74,9 @@ export function Spine() {
   const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
   const standing = suspects.filter((s) => s.state === 'standing').length;
   const named = r.cause.some((c) => c.partId !== null && c.failureId !== null);
+  const explains = unexplained.length ? `${unexplained.length} not explained` : 'explains all';
+  const toTest = standing ? `${count(standing, 'suspect')} to test` : 'missing: a suspect';
+  const lacks = grade.missing[0] ? `; missing: ${grade.missing[0].say}` : '';
   const parts: { id: string; name: string; done: boolean; says: string }[] = [
     {
       id: 'complaint',
@@ -111,13 +114,7 @@ export function Spine() {
       id: 'cause',
       name: 'Cause',
       done: named && unexplained.length === 0,
-      says: named
-        ? unexplained.length
-          ? `${unexplained.length} not explained`
-          : 'explains all'
-        : standing
-          ? `${count(standing, 'suspect')} to test`
-          : 'missing: a suspect',
+      says: named ? explains : toTest,
     },
     {
       id: 'repair',
@@ -135,12 +132,7 @@ export function Spine() {
       id: 'proof',
       name: 'Proof',
       done: grade.grade === 'proven' || grade.grade === 'held',
-      says:
-        grade.grade === ''
-          ? 'no repair to prove'
-          : grade.missing[0]
-            ? `${displayWord(grade.grade)}; missing: ${grade.missing[0].say}`
-            : displayWord(grade.grade),
+      says: grade.grade === '' ? 'no repair to prove' : `${displayWord(grade.grade)}${lacks}`,
     },
   ];
   return (

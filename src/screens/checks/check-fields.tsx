@@ -163,11 +163,8 @@ function ListField({ field, rows, entries, problems }: SetProps) {
         $kind="quiet"
         onPress={() => {
           const last = rows.at(-1)?.at ?? '';
-          const at = /^\d+$/.test(last)
-            ? String(Number(last) + 1)
-            : rows.length === 0
-              ? (info.labels[0] ?? '1')
-              : '';
+          const first = rows.length === 0 ? (info.labels[0] ?? '1') : '';
+          const at = /^\d+$/.test(last) ? String(Number(last) + 1) : first;
           entries.add([{ field: field.name, at, column: '', entered: '' }]);
         }}
       >
@@ -242,24 +239,19 @@ function TableRow({
         const label = `${c.title}, row ${index + 1}`;
         return (
           <div key={c.name}>
+            {row && c.options.length > 0 && entries.choice(row, label, c.options)}
             {row &&
-              (c.options.length ? (
-                entries.choice(row, label, c.options)
-              ) : c.words ? (
-                entries.cell(row, 'entered', { label, hideLabel: true })
-              ) : (
-                <NumberCell
-                  row={row}
-                  unit={c.unit}
-                  entries={entries}
-                  props={{
-                    label,
-                    hideLabel: true,
-                    placeholder: c.unit === '*' ? '' : c.unit,
-                    figure: true,
-                  }}
-                />
-              ))}
+              c.options.length === 0 &&
+              c.words &&
+              entries.cell(row, 'entered', { label, hideLabel: true })}
+            {row && c.options.length === 0 && !c.words && (
+              <NumberCell
+                row={row}
+                unit={c.unit}
+                entries={entries}
+                props={{ label, hideLabel: true, placeholder: c.unit === '*' ? '' : c.unit, figure: true }}
+              />
+            )}
             <Problems of={problems.filter((p) => p.column === c.name)} />
           </div>
         );

@@ -81,13 +81,7 @@ export function CompareScreen({ records, names, forks, measured }: Props) {
         {forks.length ? (
           <ForkList forks={forks} />
         ) : (
-          <Empty>
-            {same(names[0], names[1])
-              ? 'They had the same cause.'
-              : measured.length
-                ? 'What was measured on both stands below; none of it parts them clearly.'
-                : 'No test or reading was taken on both of them, so nothing in the records tells them apart.'}
-          </Empty>
+          <Empty>{same(names[0], names[1]) ? 'They had the same cause.' : nothingDecides(measured)}</Empty>
         )}
       </section>
       <Table>
@@ -191,6 +185,11 @@ function Values({ of }: { of: MeasuredOnBoth['values'][0] }) {
     </Cell>
   ));
 }
+
+const nothingDecides = (measured: readonly MeasuredOnBoth[]): string =>
+  measured.length > 0
+    ? 'What was measured on both stands below; none of it parts them clearly.'
+    : 'No test or reading was taken on both of them, so nothing in the records tells them apart.';
 
 const same = (x: string[], y: string[]) => x.length === y.length && x.every((v) => y.includes(v));
 

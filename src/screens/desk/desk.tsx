@@ -115,7 +115,8 @@ export function DeskScreen({
                       </>
                     )}
                     , {ago(c.at, at)}
-                    {c.open ? ', open' : c.of === null ? ', no new case yet' : ''}
+                    {c.open && ', open'}
+                    {!c.open && c.of === null && ', no new case yet'}
                   </Quiet>
                 </Small>
               ))}

@@ -28,22 +28,26 @@ interface Size {
 }
 const WAIT = 250;
 
+function begunWith(start: ExportChoice): By {
+  if (start.q) return 'line';
+  if (start.numbers) return 'numbers';
+  return start.day ? 'days' : 'all';
+}
+
 /** Gives cases out: all, those of some days, some by number, or what a search line finds. */
 export function GiveOut({ start }: { start: ExportChoice }) {
-  const [by, setBy] = useState<By>(start.q ? 'line' : start.numbers ? 'numbers' : start.day ? 'days' : 'all');
+  const [by, setBy] = useState<By>(begunWith(start));
   const [day, setDay] = useState(start.day ?? today());
   const [until, setUntil] = useState(start.until ?? '');
   const [numbers, setNumbers] = useState(start.numbers ?? '');
   const [line, setLine] = useState(start.q ?? '');
-  const query = new URLSearchParams(
-    by === 'days'
-      ? { day, ...(until ? { until } : {}) }
-      : by === 'numbers'
-        ? { numbers }
-        : by === 'line'
-          ? { q: line }
-          : {},
-  ).toString();
+  const asked: Record<By, Record<string, string>> = {
+    all: {},
+    days: { day, ...(until ? { until } : {}) },
+    numbers: { numbers },
+    line: { q: line },
+  };
+  const query = new URLSearchParams(asked[by]).toString();
   const unsaid = (by === 'numbers' && numbers.trim() === '') || (by === 'line' && line.trim() === '');
   const { size, problem } = useSize(query, unsaid);
   const off = unsaid || problem !== '' || size?.cases === 0;

@@ -101,7 +101,8 @@ function Mend({ refused, text }: { refused: Refused; text: string | undefined })
       body: `${oneLine(draft)}\n`,
     });
     setReason(answer?.refused[0]?.reason ?? problem);
-    setState(answer?.created ? 'in' : answer?.unchanged ? 'here already' : '');
+    const unlessNew = answer?.unchanged ? 'here already' : '';
+    setState(answer?.created ? 'in' : unlessNew);
   };
   const done = state === 'in' || state === 'here already';
   return (

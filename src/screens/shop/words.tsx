@@ -81,12 +81,9 @@ export function WordsScreen({
   const [of, setOf] = useState('symptom');
   const [concept, setConcept] = useState('');
   const [message, setMessage] = useState('');
+  const concepts = of === 'symptom' ? SYMPTOM_NAMES : CONDITIONS;
   const options =
-    of === 'symptom'
-      ? SYMPTOM_NAMES.map((s) => ({ value: s.id, label: s.label }))
-      : of === 'condition'
-        ? CONDITIONS.map((c) => ({ value: c.id, label: c.label }))
-        : vehicles;
+    of === 'vehicle' ? vehicles : concepts.map((c) => ({ value: c.id as string, label: c.label }));
   const send = async (body: object, done: (understood: number) => string) => {
     const [{ post }, { WordsAnswer }] = await Promise.all([import('../send'), import('@/core/api/shop')]);
     const { answer, problem } = await post('/api/words', body, WordsAnswer);

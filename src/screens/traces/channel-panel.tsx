@@ -37,6 +37,12 @@ const numberOr = (text: string, otherwise: number): number => {
   return text.trim() === '' || Number.isNaN(n) ? otherwise : n;
 };
 
+/** The figure that a computed channel asks for. */
+const ASKED_FOR: Partial<Record<DerivedSpec['kind'], string>> = {
+  smoothed: 'Over, ms',
+  'speed from a wheel': 'Teeth a turn',
+};
+
 const nameFor = (d: DerivedSpec): string =>
   ({
     difference: `${d.a} − ${d.b}`,
@@ -64,8 +70,7 @@ export function ChannelPanel() {
     write({ adjust: { ...sheet.adjust, [name]: { ...before, ...change } } });
   };
   const two = spec.kind === 'difference' || spec.kind === 'ratio';
-  const asks =
-    spec.kind === 'smoothed' ? 'Over, ms' : spec.kind === 'speed from a wheel' ? 'Teeth a turn' : '';
+  const asks = ASKED_FOR[spec.kind] ?? '';
   const taken = names.includes(nameFor(spec));
   return (
     <Panel>

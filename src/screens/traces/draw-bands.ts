@@ -32,7 +32,7 @@ export function bandsOf(g: CanvasRenderingContext2D, p: Picture, x: (t: number) 
     const [a, b] = [Math.max(area.left, x(from)), Math.min(area.right, x(to))];
     if (b <= a) return;
     const found = p.cylinders.get(f.cylinder);
-    const ink = found?.verdict === 'fail' ? '--fail' : found?.verdict === 'unsure' ? '--unsure' : '--accent';
+    const ink = { fail: '--fail', unsure: '--unsure' }[found?.verdict ?? ''] ?? '--accent';
     if (i % 2 === 0 || ink !== '--accent') {
       g.globalAlpha = ink === '--accent' ? 0.06 : 0.13;
       g.fillStyle = p.ink(ink);

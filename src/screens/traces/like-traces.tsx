@@ -115,19 +115,10 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
                   <Link href={`/cases/${l.number}`}>Case {l.number}</Link> · {l.vehicle}
                 </div>
                 <div>
-                  {l.stands === 'after' || l.stands === 'known-good' ? (
-                    <>{l.stands === 'after' ? 'recorded after the repair' : 'a healthy vehicle'}</>
-                  ) : l.cause === '' ? (
-                    <Quiet as="span">no cause found yet</Quiet>
-                  ) : (
-                    <>
-                      {l.cause} <Quiet as="span">({displayWord(l.grade) || 'open'})</Quiet>
-                    </>
-                  )}
+                  <WhatItWas like={l} />
                 </div>
                 <Quiet>
-                  {found.marked ? 'Contains the section' : l.alike ? 'Same shape' : 'Nearest of its kind'},
-                  distance {l.distance.toFixed(2)}
+                  {nearness(found.marked, l.alike)}, distance {l.distance.toFixed(2)}
                 </Quiet>
                 {l.again && (
                   <div>
@@ -180,5 +171,22 @@ export function LikeTraces({ onOver }: { onOver: (other: OtherTrace) => void }) 
         </>
       )}
     </Box>
+  );
+}
+
+function nearness(marked: boolean, alike: boolean): string {
+  if (marked) return 'Contains the section';
+  return alike ? 'Same shape' : 'Nearest of its kind';
+}
+
+/** What a recording turned out to be of. */
+function WhatItWas({ like: l }: { like: Found['like'][number] }) {
+  if (l.stands === 'after') return <>recorded after the repair</>;
+  if (l.stands === 'known-good') return <>a healthy vehicle</>;
+  if (l.cause === '') return <Quiet as="span">no cause found yet</Quiet>;
+  return (
+    <>
+      {l.cause} <Quiet as="span">({displayWord(l.grade) || 'open'})</Quiet>
+    </>
   );
 }

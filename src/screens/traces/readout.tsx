@@ -98,8 +98,9 @@ export function Readout() {
     };
     // What was laid out anew reads otherwise at the same moments.
   }, [a, b, worker, loaded]);
+  // The values of the moments that are marked, in their order.
   const at = (t: number | null, i: number) =>
-    t === null ? undefined : values[t === a ? 0 : a === null ? 0 : 1]?.[i];
+    t === null ? undefined : values[t === a || a === null ? 0 : 1]?.[i];
   const figure = (v: number | undefined, unit: string) =>
     v === undefined || Number.isNaN(v) ? '—' : `${Number(v.toPrecision(5))} ${unit}`;
   const whole = { from: loaded.from, to: loaded.to };

@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import { vehicleName } from '@/core/vehicle';
 import { Button, Quiet } from '@/ui/controls';
 import { Cell, Notice } from '@/ui/layout';
-import { LostClashes } from '../case/fields';
+import { LostClashes } from '../case/clash-note';
 import { CaseContext, createCaseStore, useCase, type OpenCase } from '../case/saving/store';
 import { OpenSheet } from './open-sheet';
 import type { OtherTrace } from './other-trace';

@@ -39,7 +39,8 @@ export function timeLabel(t: number, span: Span, finer = 0): string {
 /** A span of time with the unit that suits it. */
 export function spanLabel(s: number): string {
   const a = Math.abs(s);
-  const [by, unit] = a >= 1 ? [1, 's'] : a >= 1e-3 ? [1e3, 'ms'] : [1e6, 'µs'];
+  if (a >= 1) return `${Number(s.toPrecision(5))} s`;
+  const [by, unit] = a >= 1e-3 ? [1e3, 'ms'] : [1e6, 'µs'];
   return `${Number((s * by).toPrecision(5))} ${unit}`;
 }
 

@@ -29,12 +29,13 @@ export async function historyOf(caseId: string): Promise<Omit<HistoryAnswer, 'un
     number: record.case.number,
     changes: all.map((c) => {
       const undo = undoChange(c, record);
+      const computed = undo.length === 0 ? COMPUTED : '';
       return {
         seq: c.seq,
         at: c.at,
         who: people.get(c.who) ?? '',
         ...changeInWords(c, words),
-        fixed: typeof undo === 'string' ? undo : undo.length === 0 ? COMPUTED : '',
+        fixed: typeof undo === 'string' ? undo : computed,
       };
     }),
   };

@@ -70,7 +70,8 @@ export async function recompute(
   const record = await loadCase(tx, caseId);
   if (!record) return { seq, rejudged: [] };
   const comebacks = known ?? (await confirmedComebacks(tx));
-  const only = touched === 'all' ? undefined : any(JUDGED) ? touched.testIds : new Set<string>();
+  const judged = touched !== 'all' && any(JUDGED) ? touched.testIds : new Set<string>();
+  const only = touched === 'all' ? undefined : judged;
   const { graded, rejudged } = await write(tx, record, comebacks, writer, only);
   let last = Math.max(seq, graded);
   if (any(['comeback'])) {

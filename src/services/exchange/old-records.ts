@@ -83,7 +83,8 @@ export async function readRecords(
     const field = fields[c.index] ?? '';
     if (field === c.field) return c;
     // Where nobody said so, the whole table tells more than the rows that were sent.
-    return { ...c, field, by: before ? 'kept' : said ? 'person' : 'content' };
+    const byNow = said ? 'person' : 'content';
+    return { ...c, field, by: before ? 'kept' : byNow };
   });
   const guess = settingsOf(rows, table.firstRow, columns);
   const used: RecordSettings = {

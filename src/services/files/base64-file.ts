@@ -59,7 +59,8 @@ export class Base64File {
   async end(): Promise<{ hash: string } | 'not base64' | 'too large'> {
     await this.write('', true);
     await this.handle.close();
-    const wrong = this.broken ? 'not base64' : this.bytes > this.mostBytes ? 'too large' : undefined;
+    const size = this.bytes > this.mostBytes ? 'too large' : undefined;
+    const wrong = this.broken ? 'not base64' : size;
     if (wrong) await rm(this.path, { force: true });
     return wrong ?? { hash: this.hash.digest('hex') };
   }

@@ -283,6 +283,7 @@ export async function storedFile(hash: string, thumb: boolean) {
   const file = await openStored(hash, thumb);
   if (!file) return undefined;
   // A case file may have brought a type that is none.
-  const mime = thumb ? 'image/webp' : TYPE.test(row.mime) ? row.mime : 'application/octet-stream';
+  const own = TYPE.test(row.mime) ? row.mime : 'application/octet-stream';
+  const mime = thumb ? 'image/webp' : own;
   return { ...file, mime, name: row.name.toWellFormed(), inline: thumb || SHOWN.test(mime) };
 }

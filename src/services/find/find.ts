@@ -114,6 +114,12 @@ async function askLine(line: string, limit: number, putting: SearchRefinement) {
   };
 }
 
+/** A facet's value as people read it. */
+function facetLabel({ by, value }: { by: string; value: string }): string {
+  if (by === 'condition') return conditionLabel(value);
+  return by === 'grade' ? displayWord(value) : value;
+}
+
 async function answerOf(
   { held, chips, wanted, ranking }: Awaited<ReturnType<typeof askLine>>,
   limit: number,
@@ -132,8 +138,7 @@ async function answerOf(
     causes: withShares(countCauses(nearestOf(near).slice(0, 20)), ranking),
     facets: ranking.facets.map((f) => ({
       ...f,
-      label:
-        f.by === 'condition' ? conditionLabel(f.value) : f.by === 'grade' ? displayWord(f.value) : f.value,
+      label: facetLabel(f),
     })),
     matching: ranking.matching,
     searched,

@@ -159,13 +159,14 @@ export async function changeKnownGood(request: KnownGoodRequest, who: string): P
         );
       await upsertKnownGood(tx, { ...request.value, at, byId: who || null });
     }
+    const written = before ? 'set' : 'add';
     await appendHistory(tx, {
       at,
       who,
       caseId: null,
       kind: 'knownGood',
       rowId: id,
-      op: request.do === 'remove' ? 'remove' : before ? 'set' : 'add',
+      op: request.do === 'remove' ? 'remove' : written,
       before,
       after: request.do === 'save' ? request.value : null,
     });

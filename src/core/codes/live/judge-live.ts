@@ -126,26 +126,22 @@ export function momentOf(
   };
   const rpm = figure('rpm');
   const coolant = figure('coolant');
-  const speed =
-    rpm === undefined
-      ? noted(scan)
-      : rpm === 0
-        ? 'key on, engine off'
-        : rpm < 400
-          ? 'cranking'
-          : rpm <= 1100
-            ? 'idle'
-            : `${Math.round(rpm / 100) * 100} rpm`;
+  const speed = rpm === undefined ? noted(scan) : speedWords(rpm);
+  return [speed, warmthWords(coolant)].filter(Boolean).join(', ');
+}
+
+function speedWords(rpm: number): string {
+  if (rpm === 0) return 'key on, engine off';
+  if (rpm < 400) return 'cranking';
+  if (rpm <= 1100) return 'idle';
+  return `${Math.round(rpm / 100) * 100} rpm`;
+}
+
+function warmthWords(coolant: number | undefined): string {
   // An open sensor tells no temperature.
-  const warm =
-    coolant === undefined || isOpenTemperature(coolant) || coolant >= HOT_END - 1
-      ? ''
-      : coolant >= 80
-        ? 'hot'
-        : coolant < 40
-          ? 'cold'
-          : 'warming up';
-  return [speed, warm].filter(Boolean).join(', ');
+  if (coolant === undefined || isOpenTemperature(coolant) || coolant >= HOT_END - 1) return '';
+  if (coolant >= 80) return 'hot';
+  return coolant < 40 ? 'cold' : 'warming up';
 }
 
 /** What a person or the report said of key and engine. */

@@ -82,8 +82,9 @@ function moduleColumn(
     return undefined;
   const distinct = (k: number) => new Set(open.map((e) => cellsOf(e)[k])).size;
   const length = (k: number) => open.reduce((s, e) => s + cellsOf(e)[k]!.length, 0);
-  const at =
-    distinct(0) !== distinct(1) ? (distinct(0) < distinct(1) ? 0 : 1) : length(0) < length(1) ? 0 : 1;
+  // Names of modules repeat themselves, and are shorter than wordings.
+  const smaller = (of: (k: number) => number) => (of(0) < of(1) ? 0 : 1);
+  const at = smaller(distinct(0) === distinct(1) ? length : distinct);
   return (e) => {
     const cells = cellsOf(e);
     const name = cells[at];

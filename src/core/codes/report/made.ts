@@ -20,14 +20,12 @@ export function madeAt(said: string, now: string, offset: number): string | unde
   const first = Number(a);
   const middle = Number(b);
   const last = Number(c);
-  const order =
-    a!.length === 4
-      ? { year: first, month: middle, day: last }
-      : mark === '.' || first > 12
-        ? { year: last, month: middle, day: first }
-        : middle > 12
-          ? { year: last, month: first, day: middle }
-          : undefined;
+  const orderOf = () => {
+    if (a!.length === 4) return { year: first, month: middle, day: last };
+    if (mark === '.' || first > 12) return { year: last, month: middle, day: first };
+    return middle > 12 ? { year: last, month: first, day: middle } : undefined;
+  };
+  const order = orderOf();
   // 03/04/2026 is April to one shop and March to another.
   if (!order) return undefined;
   const year = order.year < 100 ? 2000 + order.year : order.year;

@@ -44,17 +44,17 @@ export function linesOf(text: string): Line[] {
 /** The cells of a line. */
 export function cellsOf(line: string): string[] {
   const body = withoutLongRuns(line.trim());
-  const by = body.includes('\t')
-    ? /\t/u
-    : /[|│║]/u.test(body)
-      ? /[|│║]/u
-      : (body.match(/;/g)?.length ?? 0) >= 2
-        ? /;/u
-        : /\s{2,}|\s?\.{3,}\s?/u;
+  const by = separatorOf(body);
   const cells = (by.source.includes('s{2') ? body : withoutLongRuns(line)).split(by).map((c) => c.trim());
   if (cells.length > 1 && cells[0] === '' && by.source.includes('|')) cells.shift();
   if (cells.length > 1 && cells.at(-1) === '' && by.source.includes('|')) cells.pop();
   return cells;
+}
+
+function separatorOf(body: string): RegExp {
+  if (body.includes('\t')) return /\t/u;
+  if (/[|│║]/u.test(body)) return /[|│║]/u;
+  return (body.match(/;/g)?.length ?? 0) >= 2 ? /;/u : /\s{2,}|\s?\.{3,}\s?/u;
 }
 
 /** The cells of one line of a CSV; quotes may hold the separator, doubled quotes stand for one. */

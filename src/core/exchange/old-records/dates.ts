@@ -56,11 +56,7 @@ function partsOf(cell: string): Parts | undefined {
   const plain = text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase();
   const day = /^(\d{1,2})(?:st|nd|rd|th|\.)?[\s./-]+([a-z]{3,10})\.?,?[\s./-]+(\d{4}|\d{2})$/u.exec(plain);
   const american = /^([a-z]{3,10})\.?\s+(\d{1,2})(?:st|nd|rd|th)?,?\s+(\d{4}|\d{2})$/u.exec(plain);
-  const [d, name, y] = day
-    ? [day[1]!, day[2]!, day[3]!]
-    : american
-      ? [american[2]!, american[1]!, american[3]!]
-      : [];
+  const [d, name, y] = day ? day.slice(1) : [american?.[2], american?.[1], american?.[3]];
   const month = name === undefined ? undefined : MONTHS[name];
   return month === undefined
     ? undefined
@@ -133,7 +129,8 @@ export function readDay(cell: string, order: DateOrder | undefined): string | un
   }
   const [a, b, c] = p.numbers;
   const monthFirst = !p.worded && (order === 'month first' || (order === undefined && b > 12));
-  const [year, month, day] = p.yearFirst ? [a, b, c] : monthFirst ? [c, a, b] : [c, b, a];
+  const dayLast = monthFirst ? [c, a, b] : [c, b, a];
+  const [year, month, day] = (p.yearFirst ? p.numbers : dayLast) as [number, number, number];
   const at = new Date(Date.UTC(year, month - 1, day));
   return year >= 1950 && year <= 2100 && at.getUTCMonth() === month - 1 && at.getUTCDate() === day
     ? at.toISOString().slice(0, 10)

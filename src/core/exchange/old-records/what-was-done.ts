@@ -112,13 +112,14 @@ export function readDone(text: string, catalogue: Catalogue): DoneReading {
     where: main ? where : '',
     also: doneParts.filter((p) => p.id !== main?.id),
     inVain: unique(inVain).filter((p) => p.id !== main?.id),
-    because: main
-      ? ''
-      : more || doneParts.length > 1
-        ? `It names several parts (${doneParts.map((p) => p.name).join(', ')}) and not which of them it was.`
-        : 'It names no part of the list.',
+    because: main ? '' : whyNone(doneParts, more),
   };
 }
+
+const whyNone = (parts: readonly CatalogueItem[], more: boolean): string =>
+  more || parts.length > 1
+    ? `It names several parts (${parts.map((p) => p.name).join(', ')}) and not which of them it was.`
+    : 'It names no part of the list.';
 
 const nothing = (because: string, inVain: CatalogueItem[]): DoneReading => ({
   action: '',

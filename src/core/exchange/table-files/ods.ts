@@ -32,6 +32,14 @@ export const odsFile: TableFile = {
   },
 };
 
+/** What a cell is in itself; undefined where its words are all there is. */
+function valueOf(cell: Record<string, string>): string | undefined {
+  const type = cell['office:value-type'];
+  if (type === 'float') return cell['office:value'];
+  if (type !== 'date') return undefined;
+  return (cell['office:date-value'] ?? '').replace(/T00:00:00(?:\.0+)?Z?$/, '').replace('T', ' ');
+}
+
 /**
  * The sheets in the content of an OpenDocument spreadsheet. Repeated cells and rows are written out, but for the
  * empty ones that only fill a sheet to its end.
@@ -61,15 +69,9 @@ export function sheetsOf(xml: string): Sheet[] {
       emptyCells = 0;
       rowTimes = times(a['table:number-rows-repeated']);
     } else if (name === 'table:table-cell' || name === 'table:covered-table-cell') {
-      const type = a['office:value-type'];
       cell = {
         times: times(a['table:number-columns-repeated']),
-        value:
-          type === 'date'
-            ? (a['office:date-value'] ?? '').replace(/T00:00:00(?:\.0+)?Z?$/, '').replace('T', ' ')
-            : type === 'float'
-              ? a['office:value']
-              : undefined,
+        value: valueOf(a),
         text: [],
         covered: name === 'table:covered-table-cell',
       };

@@ -25,7 +25,8 @@ export const readReadings: LineReader = (text, known) => {
     const all = m[1]!.trim().split(/\s+/);
     // "will not rev over 3000" compares nothing that was ever read here.
     if (known.readings && !taken(all.at(-1)!)) continue;
-    const sign = MORE.test(m[2]!) ? '>' : m[2] === '=' ? '=' : '<';
+    const lessOrSame = m[2] === '=' ? '=' : '<';
+    const sign = MORE.test(m[2]!) ? '>' : lessOrSame;
     const tail = m[0].slice(m[1]!.length);
     put(text, named(all, taken), sign, m[3]!, m[4]!, tail);
   }

@@ -5,6 +5,7 @@ import { defineAnalysis, one, type TraceFinding } from '../contract';
 import { pick } from '../settings';
 import { deviation, edgesOf, median, noiseOf, quantile, smooth, stateLevels } from '../signal';
 import { figure, fixed, moment } from '../words';
+import { verdictOf } from './verdict-of';
 
 /** What one line of a bus does. Volts and seconds. */
 export interface LineLevels {
@@ -121,11 +122,7 @@ export const busLevels = defineAnalysis({
       v: number,
       range: readonly [number, number],
     ): TraceFinding => ({
-      verdict: inside(v, range)
-        ? 'pass'
-        : inside(v, [range[0] - slack(c), range[1] + slack(c)])
-          ? 'unsure'
-          : 'fail',
+      verdict: verdictOf(!inside(v, [range[0] - slack(c), range[1] + slack(c)]), inside(v, range)),
       because: `${name} ${what} ${fixed(v, 'V', 2)}; ${range[0]} to ${range[1]} V belongs there.`,
       about: `${name}, ${what}`,
       figure: fixed(v, 'V', 2),
@@ -171,8 +168,8 @@ export const busLevels = defineAnalysis({
           findings.push(say(high, 'Between the lines', 'dominant', h.dominant - l.dominant, CAN.apart));
       }
     }
-    const moving =
-      h.stuckAt === undefined ? high : low && levelsOf(low, 'down').stuckAt === undefined ? low : undefined;
+    const lowMoves = low && levelsOf(low, 'down').stuckAt === undefined ? low : undefined;
+    const moving = h.stuckAt === undefined ? high : lowMoves;
     if (!moving && findings.length === 0) throw new Refusal('Neither line moves in this stretch.');
     const bit = moving ? bitTimeOf(moving) : undefined;
     if (moving)

@@ -6,6 +6,7 @@ import { number, pick, text } from '../settings';
 import { median } from '../signal';
 import { fixed, listed, moment, plural } from '../words';
 import { camEdges, gapsPerTurn, teethOf, tooNoisy, wheelOf, type CamEdge } from './cam-wheel';
+import { verdictOf } from './verdict-of';
 
 /** Degrees: two gaps under which the cam stands nearer than this to normal cannot be told apart by it. */
 const NEAR_TOO = 40;
@@ -104,14 +105,7 @@ export const camCrank = defineAnalysis({
     if (off !== undefined) {
       const a = Math.abs(off);
       findings.unshift({
-        verdict:
-          other || half
-            ? 'unsure'
-            : a <= settings.harmless
-              ? 'pass'
-              : a >= settings.fault
-                ? 'fail'
-                : 'unsure',
+        verdict: other || half ? 'unsure' : verdictOf(a >= settings.fault, a <= settings.harmless),
         because: `The cam stands ${fixed(a, '°', 1)} ${off > 0 ? 'late' : 'early'} against normal.${inTeeth(a)}${other ? ` Counted from another of its gaps it would be ${fixed(other.off!, '°', 1)}: say which gap the normal angles count from.` : ''}${half ? ` If the wheel has ${2 * wheel.teeth} teeth and two gaps a turn, it is ${fixed(off / 2, '°', 1)}.` : ''}`,
         about: 'cam against crank',
         figure: fixed(off, '°', 1),
@@ -133,7 +127,7 @@ export const camCrank = defineAnalysis({
       reading: { label: 'drift of cam against crank', entered: fixed(drift, '°', 1), limit: '' },
     });
     findings.push({
-      verdict: wheel.strayGaps.length === 0 ? 'pass' : openGap ? 'unsure' : 'fail',
+      verdict: verdictOf(wheel.strayGaps.length > 0 && !openGap, wheel.strayGaps.length === 0),
       because:
         wheel.strayGaps.length === 0
           ? 'No tooth is missing outside the gap.'

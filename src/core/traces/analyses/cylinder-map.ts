@@ -8,6 +8,7 @@ import { number, pick } from '../settings';
 import { median, noiseOf, quantiles, spread } from '../signal';
 import { fixed, listed, moment, plural } from '../words';
 import { triggerCylinder, triggerRole } from './trigger';
+import { verdictOf } from './verdict-of';
 
 /** One event with the cylinder it belongs to. */
 interface Placed {
@@ -227,12 +228,8 @@ function findingsOf(
     if (own.length === 0 && !all) return [];
     const name = nameOf(cylinder, plan, every);
     // A few that could not be placed may be the ones that seem to be missing.
-    const verdict =
-      m.without === 0
-        ? 'pass'
-        : m.without <= Math.max(0.02 * m.of, lostByAll * m.of, unsure.length)
-          ? 'unsure'
-          : 'fail';
+    const mayBeLost = Math.max(0.02 * m.of, lostByAll * m.of, unsure.length);
+    const verdict = verdictOf(m.without > mayBeLost, m.without === 0);
     return [
       {
         verdict,

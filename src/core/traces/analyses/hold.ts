@@ -115,10 +115,11 @@ export const hold = defineAnalysis({
     const mean = meanOf(part);
     const [low, high] = quantiles(part, [0.005, 0.995]) as [number, number];
     const place = { channel: c.name, from: timeAt(c, from), to: timeAt(c, from + part.length - 1) };
+    const tooShort = verdict === 'unsure' ? ' The limit lies within that: record longer.' : '';
     const findings: TraceFinding[] = [
       {
         verdict,
-        because: `It ${rate >= 0 ? 'falls' : 'rises'} by ${figure(Math.abs(rate), unit)} in a ${said}, give or take ${figure(margin, unit, 2)} (95 %).${empty ? ' It stands at nothing: there is nothing that could leak.' : verdict === 'unsure' ? ' The limit lies within that: record longer.' : ''}`,
+        because: `It ${rate >= 0 ? 'falls' : 'rises'} by ${figure(Math.abs(rate), unit)} in a ${said}, give or take ${figure(margin, unit, 2)} (95 %).${empty ? ' It stands at nothing: there is nothing that could leak.' : tooShort}`,
         about: 'leak rate',
         figure: `${figure(rate, unit)} ${settings.per}`,
         place,

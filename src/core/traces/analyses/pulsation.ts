@@ -232,6 +232,26 @@ function pulsationOf(
   };
 }
 
+const share = (v: { share: number }): string => `${Math.round(100 * v.share)} %`;
+
+/** What is said of a pulse that belongs to no cylinder for sure. */
+function ofNoCylinder(p: Pulsation): TraceFinding {
+  if (p.onceATurn)
+    return {
+      verdict: 'unsure',
+      because: `The pulse comes at every turn of the crank alike, over ${p.cycles} cycles: from something that turns with it (a pump, a pulley, a damper), not from one cylinder. Whether a cylinder adds to it is not told.`,
+      about: 'once a turn',
+    };
+  return {
+    verdict: 'unsure',
+    because:
+      p.contrast <= CLEAR
+        ? `Over ${p.cycles} cycles nothing comes once a cycle clear of the noise. Record longer, or bring the sensor nearer.`
+        : `The pulse may be of ${listed(p.votes.slice(0, 2).map((v) => `cylinder ${v.cylinder} (${share(v)})`))}. Enter how late the pressure comes, and where the trigger stands: that would tell.`,
+    about: 'not told',
+  };
+}
+
 /** Takes off what comes with every firing alike, so that the one that differs is left. */
 function withoutCommon(m: Float64Array, plan: FiringPlan): Float64Array {
   const n = plan.order.length;
@@ -298,7 +318,6 @@ export const pulsation = defineAnalysis({
     const w = WINDOWS[medium];
     const first = clock.marks.find((m) => m >= c.start) ?? clock.marks[0]!;
     const sure = p.sure >= SURE && p.cylinder !== undefined;
-    const share = (v: { share: number }) => `${Math.round(100 * v.share)} %`;
     const finding: TraceFinding = sure
       ? {
           verdict: 'fail',
@@ -308,20 +327,7 @@ export const pulsation = defineAnalysis({
           place: { channel: c.name, from: first, to: first + (clock.marks[1]! - clock.marks[0]!) },
           reading: { label: `${medium} pulse in step with`, entered: `cylinder ${p.cylinder}`, limit: '' },
         }
-      : p.onceATurn
-        ? {
-            verdict: 'unsure',
-            because: `The pulse comes at every turn of the crank alike, over ${p.cycles} cycles: from something that turns with it (a pump, a pulley, a damper), not from one cylinder. Whether a cylinder adds to it is not told.`,
-            about: 'once a turn',
-          }
-        : {
-            verdict: 'unsure',
-            because:
-              p.contrast <= CLEAR
-                ? `Over ${p.cycles} cycles nothing comes once a cycle clear of the noise. Record longer, or bring the sensor nearer.`
-                : `The pulse may be of ${listed(p.votes.slice(0, 2).map((v) => `cylinder ${v.cylinder} (${share(v)})`))}. Enter how late the pressure comes, and where the trigger stands: that would tell.`,
-            about: 'not told',
-          };
+      : ofNoCylinder(p);
     return {
       findings: [finding],
       marks: [],

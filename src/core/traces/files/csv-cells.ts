@@ -93,7 +93,8 @@ export function guessSigns(lines: readonly string[]): Signs | undefined {
         // A row of figures may have a few gaps and a status word in it.
         if (figures === 0 || figures * 2 < cells.filter((c) => !isEmpty(c)).length) continue;
         byCount.set(cells.length, (byCount.get(cells.length) ?? 0) + 1);
-        sum += worth.reduce<number>((s, w) => s + (w === -1 ? 0 : w === false ? 0.6 : 1), 0) / cells.length;
+        const bare = figures - worth.filter((w) => w === false).length;
+        sum += (bare + 0.6 * (figures - bare)) / cells.length;
       }
       if (byCount.size === 0) continue;
       const columns = columnsOf(byCount);

@@ -48,11 +48,11 @@ export function previewCsv(head: Uint8Array, corrected?: ReadAs): Preview {
   const times = timeColumns(named, figures, decimal, stated !== null);
   const time = times[0] ?? -1;
   const holds = (i: number) => figures.some((r) => figureText(r[i] ?? '', decimal) !== undefined);
-  const cells: Column[] = named.map((c, i) => ({
-    ...c,
-    use: times.includes(i) ? 'time' : holds(i) ? 'channel' : 'skip',
-    times: 1,
-  }));
+  const useOf = (i: number): Column['use'] => {
+    if (times.includes(i)) return 'time';
+    return holds(i) ? 'channel' : 'skip';
+  };
+  const cells = named.map((c, i): Column => ({ ...c, use: useOf(i), times: 1 }));
   const clock = time >= 0 && isClock(figures[0]?.[time] ?? '');
   const readAs: ReadAs = {
     format: 'csv',

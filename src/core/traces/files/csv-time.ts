@@ -20,18 +20,21 @@ export const isClock = (cell: string): boolean => MOMENT.test(cell.trim());
 export function clockSeconds(text: string): number {
   const m = MOMENT.exec(text.trim());
   if (!m) return NaN;
-  // Whichever of day and month stands first, rows of one recording differ in the time; whole days are all that counts.
-  const day = m[1]
-    ? Date.UTC(Number(m[1]), Number(m[2]) - 1, Number(m[3])) / 1000
-    : m[4]
-      ? (Number(m[5]) > 12
-          ? Date.UTC(Number(m[6]), Number(m[4]) - 1, Number(m[5]))
-          : Date.UTC(Number(m[6]), Number(m[5]) - 1, Number(m[4]))) / 1000
-      : 0;
+  const day = dayOf(m);
   if (m[10]) return day + Number(m[10]) * 60 + Number(m[11]!.replace(',', '.'));
   const half = m[12]?.[0]?.toLowerCase();
   const hour = half ? (Number(m[7]) % 12) + (half === 'p' ? 12 : 0) : Number(m[7]);
   return day + hour * 3600 + Number(m[8]) * 60 + Number((m[9] ?? '0').replace(',', '.'));
+}
+
+/** Seconds of the date in a moment, 0 where it has none. */
+function dayOf(m: RegExpExecArray): number {
+  if (m[1]) return Date.UTC(Number(m[1]), Number(m[2]) - 1, Number(m[3])) / 1000;
+  if (!m[4]) return 0;
+  const [first, second] = [Number(m[4]), Number(m[5])];
+  // Whichever of day and month stands first, rows of one recording differ in the time; whole days are all that counts.
+  const [day, month] = second > 12 ? [second, first] : [first, second];
+  return Date.UTC(Number(m[6]), month - 1, day) / 1000;
 }
 
 const TIME_NAME =
@@ -117,7 +120,7 @@ export function intervalAbove(lines: readonly string[]): number | null {
     }
     const rate = RATE_LINE.exec(l);
     if (rate) {
-      const value = Number(rate[3]!.replace(',', '.')) * (rate[4] === 'k' ? 1e3 : rate[4] === 'M' ? 1e6 : 1);
+      const value = Number(rate[3]!.replace(',', '.')) * ({ k: 1e3, M: 1e6 }[rate[4] ?? ''] ?? 1);
       if (value > 0) return 1 / value;
     }
   }

@@ -169,10 +169,14 @@ function filled(c: Named, times: Float64Array, interval: number, total: number, 
   return { ...c, samples, interval, start: times[0]! };
 }
 
+const SPANS = [
+  [1, 's'],
+  [1e-3, 'ms'],
+  [1e-6, 'µs'],
+] as const;
+
 /** A moment or span with a unit one would say. */
 export function seconds(s: number): string {
-  const a = Math.abs(s);
-  const [by, unit] =
-    a >= 1 || a === 0 ? [1, 's'] : a >= 1e-3 ? [1e3, 'ms'] : a >= 1e-6 ? [1e6, 'µs'] : [1e9, 'ns'];
-  return `${Number((s * by).toPrecision(6))} ${unit}`;
+  const [least, unit] = SPANS.find(([from]) => Math.abs(s) >= from || s === 0) ?? [1e-9, 'ns'];
+  return `${Number((s / least).toPrecision(6))} ${unit}`;
 }

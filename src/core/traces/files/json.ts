@@ -63,13 +63,8 @@ function columnsOf(data: unknown): Column[] {
   const time = table.names.findIndex((n) => TIME.test(n));
   return table.names.map((n, i) => {
     const m = NAME.exec(n);
-    const figures = table.column(n).some((v) => typeof v === 'number');
-    return {
-      name: m?.[1] || n,
-      unit: m?.[2] ?? '',
-      use: i === time ? 'time' : figures ? 'channel' : 'skip',
-      times: 1,
-    };
+    const other = table.column(n).some((v) => typeof v === 'number') ? 'channel' : 'skip';
+    return { name: m?.[1] || n, unit: m?.[2] ?? '', use: i === time ? 'time' : other, times: 1 };
   });
 }
 

@@ -48,32 +48,42 @@ export const WEIGHTS = { course: 0.5, swing: 1, cycle: 0.8, harmonics: 2, steps:
 /** What a channel counts that the other recording has no like of. */
 const ALONE = 1.2;
 
+/** What it costs that one channel repeats itself and the other does not. By judgement. */
+const ONE_REPEATS = 0.6;
+
+/** The distance of what repeats: where both do, where one does, and none where neither. */
+function ofRepeats(a: ChannelPrint, b: ChannelPrint, one: number, both: () => number): number {
+  const repeats = Number(a.cycle.length > 0) + Number(b.cycle.length > 0);
+  if (repeats === 2) return both();
+  return repeats === 1 ? one : 0;
+}
+
 /** Quick distance of two channels, without warping and turning. */
 export function quickChannel(a: ChannelPrint, b: ChannelPrint): number {
-  const repeats = Number(a.cycle.length > 0) + Number(b.cycle.length > 0);
   return (
     WEIGHTS.course * Math.min(1.2, plainDistance(a.course, b.course)) +
     WEIGHTS.swing * plainDistance(a.swing, b.swing) +
     WEIGHTS.steps * plainDistance(a.steps, b.steps) +
     WEIGHTS.rough * Math.abs(a.rough - b.rough) +
-    (repeats === 2 ? WEIGHTS.harmonics * plainDistance(a.harmonics, b.harmonics) : repeats === 1 ? 0.6 : 0)
+    ofRepeats(a, b, ONE_REPEATS, () => WEIGHTS.harmonics * plainDistance(a.harmonics, b.harmonics))
   );
 }
 
 /** Distance of two channels: course and swing warped, the cycle turned to where it fits. */
 export function channelDistance(a: ChannelPrint, b: ChannelPrint): number {
-  const repeats = Number(a.cycle.length > 0) + Number(b.cycle.length > 0);
   return (
     WEIGHTS.course * Math.min(1.2, warpedDistance(a.course, b.course)) +
     WEIGHTS.swing * warpedDistance(a.swing, b.swing) +
     WEIGHTS.steps * plainDistance(a.steps, b.steps) +
     WEIGHTS.rough * Math.abs(a.rough - b.rough) +
-    (repeats === 2
-      ? WEIGHTS.harmonics * plainDistance(a.harmonics, b.harmonics) +
-        WEIGHTS.cycle * cycleDistance(a.cycle, b.cycle)
-      : repeats === 1
-        ? 0.6 + WEIGHTS.cycle
-        : 0)
+    ofRepeats(
+      a,
+      b,
+      ONE_REPEATS + WEIGHTS.cycle,
+      () =>
+        WEIGHTS.harmonics * plainDistance(a.harmonics, b.harmonics) +
+        WEIGHTS.cycle * cycleDistance(a.cycle, b.cycle),
+    )
   );
 }
 

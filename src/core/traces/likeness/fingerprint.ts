@@ -81,7 +81,8 @@ function windowsOf(s: Float32Array, count: number): { mean: Float32Array; range:
       if (v < low) low = v;
       if (v > high) high = v;
     }
-    mean[w] = n > 0 ? sum / n : w > 0 ? mean[w - 1]! : 0;
+    const before = w > 0 ? mean[w - 1]! : 0;
+    mean[w] = n > 0 ? sum / n : before;
     range[w] = n > 0 ? high - low : 0;
   }
   return { mean, range };
@@ -151,11 +152,10 @@ function printOf(c: Channel, marks: readonly number[] | undefined): ChannelPrint
   const span = Math.max(high - low, 1e-30);
   const shares = Array.from({ length: STEPS }, (_, i) => (i + 0.5) / STEPS);
   const period = marks ? undefined : periodOf(s);
-  const starts = marks
-    ? marks.map((t) => (t - c.start) / c.interval)
-    : period
-      ? Array.from({ length: Math.floor(s.length / period) + 1 }, (_, i) => i * period)
-      : [];
+  const byPeriod = period
+    ? Array.from({ length: Math.floor(s.length / period) + 1 }, (_, i) => i * period)
+    : [];
+  const starts = marks?.map((t) => (t - c.start) / c.interval) ?? byPeriod;
   const cycle = starts.length > 2 ? foldedOver(s, starts) : new Float32Array(0);
   return {
     name: c.name,

@@ -49,7 +49,9 @@ export function medianOfFive(samples: ArrayLike<number>): Float32Array {
       while (k > 0 && five[k - 1]! > v) five[k] = five[--k]!;
       five[k] = v;
     }
-    out[i] = n === 0 ? NaN : n % 2 ? five[(n - 1) / 2]! : (five[n / 2 - 1]! + five[n / 2]!) / 2;
+    // The middle one, or the mean of the two in the middle; of none it is not a number.
+    const middle = five[(n - 1) >> 1]!;
+    out[i] = n === 0 ? NaN : (middle + five[n >> 1]!) / 2;
   }
   return out;
 }

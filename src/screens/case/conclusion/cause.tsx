@@ -8,11 +8,13 @@ import { Button, Empty, IconButton, Quiet, Tag } from '@/ui/controls';
 import { Inline } from '@/ui/layout';
 import { useActions } from '../../frame/actions';
 import { useConclusions } from './conclusions';
-import { CasePart, ChoiceField, LineField, ProseField, Row, Sub, focusNext } from '../fields';
+import { CasePart } from '../case-part';
+import { ChoiceField, LineField, ProseField, Row, Sub, focusNext } from '../fields';
 import { OfferButton } from '../guidance/offer';
 import { CataloguePicker, useCatalogue } from './parts';
 import { useCase, useRecord } from '../saving/store';
-import { SuspectBoard, SuspectOffers } from '../guidance/suspects';
+import { SuspectOffers } from '../guidance/suspect-offers';
+import { SuspectBoard } from '../guidance/suspects';
 
 const Card = styled.div`
   padding: 8px 10px 10px;

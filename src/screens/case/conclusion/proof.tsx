@@ -14,7 +14,8 @@ import { useActions } from '../../frame/actions';
 import { personHere } from '../../person';
 import { Closing } from './closing';
 import { useConclusions } from './conclusions';
-import { CasePart, ChoiceField, LineField, nowIso, ProseField, Row, Sub } from '../fields';
+import { CasePart } from '../case-part';
+import { ChoiceField, LineField, nowIso, ProseField, Row, Sub } from '../fields';
 import { FollowUpRow, useFollowUp } from './follow-up';
 import { usePeople } from '../people';
 import { useCase, useRecord } from '../saving/store';
@@ -145,6 +146,39 @@ const COUNTS_BY = {
 };
 
 /** Steps there is one of, whatever its words. */
+/** What a repeated test proposes for its step. */
+const OUTCOME_OF: Partial<Record<string, 'passed' | 'failed'>> = { pass: 'passed', fail: 'failed' };
+
+/** What became of repeating the test that failed: its repeat, why it is waived, or where it is done. */
+function Repeated({
+  first,
+  again,
+  waived,
+}: {
+  first: RowOf<'test'>;
+  again: RowOf<'test'> | undefined;
+  waived: boolean;
+}) {
+  if (again)
+    return (
+      <>
+        <a href={`#test-${again.id}`}>repeated</a>: <VerdictMark verdict={again.verdict} small />{' '}
+      </>
+    );
+  if (waived)
+    return (
+      <>
+        <a href={`#test-${first.id}`}>{first.question || 'The failing test'}</a>: waived for this reason.{' '}
+      </>
+    );
+  if (first.verdict !== 'fail') return null;
+  return (
+    <>
+      <a href={`#test-${first.id}`}>repeat it on the case</a>: a tick alone proves nothing.{' '}
+    </>
+  );
+}
+
 const ONCE = new Set(['record and clear', 'key cycle and scan', 'cold start']);
 
 /** Whether a step on the case is the planned one. */
@@ -183,7 +217,7 @@ function ProofRow({ step: p, missing }: { step: RowOf<'proof'>; missing: readonl
         <Segments
           label={`${p.what || p.kind}: outcome`}
           value={p.state === 'open' ? '' : p.state}
-          suggested={again?.verdict === 'pass' ? 'passed' : again?.verdict === 'fail' ? 'failed' : undefined}
+          suggested={OUTCOME_OF[again?.verdict ?? '']}
           options={[
             { value: 'passed', label: 'passed' },
             { value: 'failed', label: 'failed' },
@@ -207,22 +241,9 @@ function ProofRow({ step: p, missing }: { step: RowOf<'proof'>; missing: readonl
             {COUNTS_BY[open.by]} {open.missing.for}
           </Tag>
         )}{' '}
-        {p.kind === 'failing test again' &&
-          first &&
-          (again ? (
-            <>
-              <a href={`#test-${again.id}`}>repeated</a>: <VerdictMark verdict={again.verdict} small />{' '}
-            </>
-          ) : waives && p.result.trim() !== '' ? (
-            <>
-              <a href={`#test-${first.id}`}>{first.question || 'The failing test'}</a>: waived for this
-              reason.{' '}
-            </>
-          ) : first.verdict === 'fail' ? (
-            <>
-              <a href={`#test-${first.id}`}>repeat it on the case</a>: a tick alone proves nothing.{' '}
-            </>
-          ) : null)}
+        {p.kind === 'failing test again' && first && (
+          <Repeated first={first} again={again} waived={waives && p.result.trim() !== ''} />
+        )}
         {p.state !== 'open' && [people(p.byId), dayTime(p.at)].filter(Boolean).join(', ')}
       </Quiet>
     </div>

@@ -115,6 +115,7 @@ function CauseLine({ cause: c, guide }: { cause: Guide['causes'][number]; guide:
     .filter((b) => Math.abs(Math.log(b.factor)) > 0.2)
     .sort((x, y) => Math.abs(Math.log(y.factor)) - Math.abs(Math.log(x.factor)))
     .slice(0, 5);
+  const elsewhere = c.numbers.length > 0 ? 'none of the similar cases' : 'general practice';
   return (
     <Cause $out={c.ruledOut}>
       <b>{c.name}</b>
@@ -127,9 +128,7 @@ function CauseLine({ cause: c, guide }: { cause: Guide['causes'][number]; guide:
       <Quiet>
         {near
           ? `${near.numbers.length} of ${guide.near} similar ${guide.near === 1 ? 'case' : 'cases'}${gradesInWords(near.byGrade)}`
-          : c.numbers.length > 0
-            ? 'none of the similar cases'
-            : 'general practice'}
+          : elsewhere}
         {notIsolated > 0 && `, ${notIsolated} not isolated`} · {about(c.share)}
       </Quiet>
       <details>

@@ -155,6 +155,11 @@ const OffButton = styled.button`
 `;
 
 /** One line in anyone's words; Enter makes it a symptom with its conditions. */
+const notRead = (perhaps: readonly { label: string }[]): string =>
+  perhaps.length > 0
+    ? `Perhaps ${perhaps.map((p) => p.label).join(', or ')}: kept in your words, and asked.`
+    : 'Not in the vocabulary; kept in your words.';
+
 export function AddSymptom() {
   const [text, setText] = useDraft(`${useCase((s) => s.record.case.id)}:symptom`);
   const add = useCase((s) => s.add);
@@ -229,9 +234,7 @@ export function AddSymptom() {
         <Text as="div" $tone="ink-2" $size="small" $indent role="status">
           {hits.length
             ? `Read as: ${[...hits.map((h) => h.label), ...read.conditions.map((c) => c.label), read.frequency].filter(Boolean).join(' · ')}`
-            : read.perhaps.length
-              ? `Perhaps ${read.perhaps.map((p) => p.label).join(', or ')}: kept in your words, and asked.`
-              : 'Not in the vocabulary; kept in your words.'}
+            : notRead(read.perhaps)}
         </Text>
       )}
     </Cell>

@@ -20,10 +20,11 @@ export const news = ({ caseId, set, get }: CaseCore): Pick<CaseState, 'takeIn' |
       const standing = s.refused.filter((r) => r.code !== 'changed').map((r) => r.change);
       const changes = [...s.sending, ...standing, ...s.waiting];
       const busy = s.waiting.length + s.sending.length > 0;
+      const unlessStuck = busy ? s.saveState : 'saved';
       return {
         open: now,
         record: shownRecord(now, changes, s.conflicts),
-        saveState: s.refused.length || s.conflicts.length ? 'stuck' : busy ? s.saveState : 'saved',
+        saveState: s.refused.length || s.conflicts.length ? 'stuck' : unlessStuck,
       };
     });
   },

@@ -4,7 +4,7 @@ import { nanoid } from 'nanoid';
 import { useDeferredValue, useMemo, useState, type ClipboardEvent } from 'react';
 import styled from 'styled-components';
 import { kindOfReport, madeAt, plainText, SURE_ENOUGH } from '@/core/codes';
-import { Button, Choice, Figure, Quiet, TextArea } from '@/ui/controls';
+import { Button, Choice, Quiet, TextArea } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { Cell, Inline, Problem, Text } from '@/ui/layout';
 import { useDraft } from '../../draft';
@@ -17,6 +17,7 @@ import { useScanReading, type ScanReadingState } from './scan-edits';
 import { useKeptHints } from './scan-hints';
 import { scanOps } from './scan-ops';
 import { ScanPreview } from './scan-preview';
+import { Understood } from './understood';
 import { useCase } from '../saving/store';
 
 const ReportText = styled(TextArea)`
@@ -35,8 +36,6 @@ const Box = styled.div`
 `;
 
 const MOST = 500_000;
-const FORMS = { text: '', table: ' from a table', frames: ' from a frame log' };
-
 const madeOf = (said: string): string | undefined =>
   said === '' ? undefined : madeAt(said, nowIso(), new Date().getTimezoneOffset());
 
@@ -195,44 +194,6 @@ function TextProblems({ text, problem }: { text: string; problem: string }) {
           Paste the part with the codes.
         </Problem>
       )}
-    </>
-  );
-}
-
-const MOST_CODES = 12;
-
-/** What the report was read as, in a line. */
-function Understood({ state: { form, report }, doubtful }: { state: ScanReadingState; doubtful: number }) {
-  const codes = report.codes.map((c) => c.code);
-  const silent = report.modules.filter((m) => !m.answered).map((m) => m.name);
-  const answered = report.modules.length - silent.length;
-  const rest = [
-    report.modules.length > 0 && `${answered} module${answered === 1 ? '' : 's'} answered`,
-    silent.length > 0 && `silent: ${silent.join(', ')}`,
-    report.battery && `battery ${report.battery}`,
-    report.monitors.length > 0 && `${report.monitors.length} monitors`,
-    report.freeze.length > 0 && `${report.freeze.length} freeze-frame values`,
-    doubtful > 0 && `${doubtful} hard to read, marked`,
-    report.live.length > 0 && `${report.live.length} live values`,
-    report.leftover.length > 0 &&
-      `${report.leftover.length} line${report.leftover.length === 1 ? '' : 's'} not understood; kept with the scan`,
-  ].filter(Boolean);
-  return (
-    <>
-      <strong>
-        {codes.length} code{codes.length === 1 ? '' : 's'}
-        {FORMS[form]}
-      </strong>
-      {codes.length > 0 && (
-        <>
-          :{' '}
-          <Figure>
-            {codes.slice(0, MOST_CODES).join(' ')}
-            {codes.length > MOST_CODES ? ' …' : ''}
-          </Figure>
-        </>
-      )}
-      {rest.map((words) => ` · ${words}`)}
     </>
   );
 }

@@ -119,13 +119,12 @@ function Waiting({ row, code, state }: { row: number; code: string; state: ScanR
 export function ModuleRow({ row, line, state }: { row: number; line: string; state: ScanReadingState }) {
   const module = state.read.modules[row]!;
   const codes = state.read.codes.filter((c) => c.module === row).length;
+  const found = codes ? `${codes} code${codes === 1 ? '' : 's'}` : 'no codes';
   return (
     <>
       <Tag $tone={module.answered ? 'accent' : 'fail'}>module</Tag>
       <span>{module.name}</span>
-      <Quiet>
-        {module.answered ? (codes ? `${codes} code${codes === 1 ? '' : 's'}` : 'no codes') : 'did not answer'}
-      </Quiet>
+      <Quiet>{module.answered ? found : 'did not answer'}</Quiet>
       {!state.taken('modules', row) && (
         <Button onPress={() => state.confirm('modules', row)}>It is a module</Button>
       )}

@@ -89,19 +89,7 @@ export function ScanPreview({
             <Line key={line.n} $unread={kind === 'unread'} $doubtful={doubtful.has(line.n)}>
               <code title={line.raw}>{line.raw}</code>
               <Became>
-                {kind === 'code' && b?.row !== undefined && first ? (
-                  <CodeRow row={b.row} line={line.text} state={state} />
-                ) : kind === 'module' && b?.row !== undefined ? (
-                  <ModuleRow row={b.row} line={line.text} state={state} />
-                ) : isValueRow(kind) && b?.row !== undefined ? (
-                  <ValueRow kind={kind} row={b.row} state={state} />
-                ) : kind === 'heading' && line.cells.length > 1 ? (
-                  <Columns cells={line.cells} state={state} />
-                ) : kind === 'unread' ? (
-                  <Unread line={line.text} raw={line.raw} state={state} />
-                ) : (
-                  <Quiet>{SAYS[kind] ?? 'goes on'}</Quiet>
-                )}
+                <BecameOf line={line} kind={kind} row={first ? b?.row : undefined} state={state} />
                 {doubtful.has(line.n) && <Tag $tone="unsure">hard to read</Tag>}
               </Became>
             </Line>
@@ -111,4 +99,26 @@ export function ScanPreview({
       {lines.length > MOST && <Quiet>and {lines.length - MOST} more lines, read in the same way</Quiet>}
     </>
   );
+}
+
+/** What a line became; without a row where what it says is shown at another line. */
+function BecameOf({
+  line,
+  kind,
+  row,
+  state,
+}: {
+  line: ReturnType<typeof linesOf>[number];
+  kind: string;
+  row: number | undefined;
+  state: ScanReadingState;
+}) {
+  if (row !== undefined) {
+    if (kind === 'code') return <CodeRow row={row} line={line.text} state={state} />;
+    if (kind === 'module') return <ModuleRow row={row} line={line.text} state={state} />;
+    if (isValueRow(kind)) return <ValueRow kind={kind} row={row} state={state} />;
+  }
+  if (kind === 'heading' && line.cells.length > 1) return <Columns cells={line.cells} state={state} />;
+  if (kind === 'unread') return <Unread line={line.text} raw={line.raw} state={state} />;
+  return <Quiet>{SAYS[kind] ?? 'goes on'}</Quiet>;
 }

@@ -69,7 +69,7 @@ export function ConditionRow({ condition: c }: { condition: RowOf<'condition'> }
       </IconButton>
       {judged.because !== '' && (
         <Because $met={judged.met} role="status">
-          {judged.met === 'no' ? 'Not met: ' : judged.met === 'yes' ? 'Met: ' : ''}
+          {{ yes: 'Met: ', no: 'Not met: ', '': '' }[judged.met]}
           {judged.because}
         </Because>
       )}
@@ -91,12 +91,14 @@ export function AllMet({ conditions }: { conditions: readonly RowOf<'condition'>
 
 const RESULT = { yes: 'ok', no: 'failed', '': '' } as const;
 
+const MET_BY_SETUP = { ok: 'yes', failed: 'no', '': '' } as const;
+
 /** The check of the set-up itself: an open lead reads the same 0 V as a dead sensor. */
 export function SetupRow({ test }: { test: RowOf<'test'> }) {
   const edit = useCase((s) => s.edit);
   const judged = judgeCondition({
     what: test.setup,
-    met: test.setupResult === 'ok' ? 'yes' : test.setupResult === 'failed' ? 'no' : '',
+    met: MET_BY_SETUP[test.setupResult],
     reading: test.setupReading,
   });
   const b = { kind: 'test', id: test.id, hideLabel: true } as const;

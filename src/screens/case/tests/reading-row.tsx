@@ -87,11 +87,7 @@ export function ReadingRow({
   const ownLimit = !(limit.ok && limit.limit?.form === 'siblings');
   // What holds for all siblings is said once, under them.
   const reason = ownLimit || judged.verdict === 'fail' ? judged.because : '';
-  const says = many
-    ? many.length === 1
-      ? `Enter takes it as ${many[0]!.at}.`
-      : `Enter makes ${many.length} readings of it.`
-    : reason || (limit.ok ? '' : limit.message);
+  const says = many ? manyWords(many) : reason || (limit.ok ? '' : limit.message);
   const b = { kind: 'reading', id: r.id, hideLabel: true } as const;
   return (
     <>
@@ -205,6 +201,9 @@ function offersFor(
 }
 
 /** Several readings typed at once, into the value or, while that is empty, into the name. */
+const manyWords = (many: readonly { at: string }[]): string =>
+  many.length === 1 ? `Enter takes it as ${many[0]!.at}.` : `Enter makes ${many.length} readings of it.`;
+
 const severalIn = (r: Pick<RowOf<'reading'>, 'entered' | 'label'>) =>
   readMany(r.entered) ?? (r.entered.trim() === '' ? readMany(r.label) : undefined);
 

@@ -145,11 +145,9 @@ export function RunItem({ run, tests }: { run: RowOf<'run'>; tests: RowOf<'test'
                   </Quiet>
                 )}
               </span>
-              {s.skipped !== '' ? (
-                <Tag>left out</Tag>
-              ) : s.verdict !== '' ? (
-                <VerdictMark verdict={s.verdict} small />
-              ) : (
+              {s.skipped !== '' && <Tag>left out</Tag>}
+              {s.skipped === '' && s.verdict !== '' && <VerdictMark verdict={s.verdict} small />}
+              {s.skipped === '' && s.verdict === '' && (
                 <Quiet>{s.minutes === null ? 'to do' : `to do, about ${s.minutes} min`}</Quiet>
               )}
             </Head>

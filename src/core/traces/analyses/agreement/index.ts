@@ -9,6 +9,7 @@ import { agreementOf, aligned, oddOne, type Agreement } from './apart';
 import { delaysOf, laidTogether } from './delay';
 import { alongPipe } from './pipe';
 import { noneMoves, stillOnes, stillWords, type Still } from './still';
+import { verdictOf } from '../verdict-of';
 
 /** Delays looked for: seconds at the most, and share of the recording. */
 const MOST_DELAY = 120;
@@ -157,16 +158,8 @@ export const agreement = defineAnalysis({
       const gap = longestGap(moving[k]!.row);
       const open = gap.length * step >= settings.lasting / 1000;
       // Each that is apart from the odd one lies apart only through it.
-      const verdict =
-        a === odd || jagged || tooLate
-          ? 'fail'
-          : open
-            ? 'unsure'
-            : a.apart.length === 0
-              ? 'pass'
-              : odd
-                ? 'pass'
-                : 'unsure';
+      const agrees = !open && (a.apart.length === 0 || odd !== undefined);
+      const verdict = verdictOf(a === odd || jagged || tooLate, agrees);
       return {
         verdict,
         because: [

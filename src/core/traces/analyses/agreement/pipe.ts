@@ -2,6 +2,7 @@ import type { TraceFinding } from '../../contract';
 import { figure, fixed, listed } from '../../words';
 import { delaysOf } from './delay';
 import { stillWords, type Still } from './still';
+import { verdictOf } from '../verdict-of';
 
 /** A later channel may seem to come so much before the one ahead of it, in samples. */
 const SLACK = 1;
@@ -39,13 +40,12 @@ export function alongPipe(
   });
   const alone = at.flatMap((_, k) => (inOrder(without(at, k)) ? [k] : []));
   // In a row of two, or with several ways to mend the order, only that it is broken can be said.
-  const guilty = inOrder(at)
-    ? []
-    : exchanged.length === 1 && moving.length > 2
-      ? exchanged[0]!
-      : alone.length === 1
-        ? alone
-        : undefined;
+  const guiltyOf = (): number[] | undefined => {
+    if (inOrder(at)) return [];
+    if (exchanged.length === 1 && moving.length > 2) return exchanged[0]!;
+    return alone.length === 1 ? alone : undefined;
+  };
+  const guilty = guiltyOf();
   return names.map((name, i): TraceFinding => {
     const still = o.still[i];
     if (still)
@@ -68,20 +68,25 @@ export function alongPipe(
         because: `${name} does not go with the others closely enough to say what comes first.`,
         about: name,
       };
-    const bad = guilty?.includes(k);
-    const why = bad
-      ? guilty!.length === 2
-        ? ` ${listed(guilty!.map((g) => moving[g]!.name))} come the other way round: exchanged, or named wrongly.`
-        : ' It alone breaks the order: it sits elsewhere, or answers too late.'
-      : guilty === undefined
-        ? ' The order is broken, and not by one channel alone.'
-        : '';
+    const bad = guilty?.includes(k) ?? false;
     return {
-      verdict: bad ? 'fail' : guilty === undefined ? 'unsure' : 'pass',
-      because: `${says}${why}`,
+      verdict: verdictOf(bad, guilty !== undefined),
+      because: `${says}${brokenWords(
+        guilty?.map((g) => moving[g]!.name),
+        bad,
+      )}`,
       about: name,
       figure: fixed(after, 's', 1),
       reading: { label: `in its place along the pipe, ${name}`, entered: bad ? 'no' : 'yes', limit: 'yes' },
     };
   });
+}
+
+/** What is wrong with the order, behind what a channel does; `guilty` is undefined where not one alone can be. */
+function brokenWords(guilty: readonly string[] | undefined, bad: boolean): string {
+  if (!guilty) return ' The order is broken, and not by one channel alone.';
+  if (!bad) return '';
+  return guilty.length === 2
+    ? ` ${listed([...guilty])} come the other way round: exchanged, or named wrongly.`
+    : ' It alone breaks the order: it sits elsewhere, or answers too late.';
 }

@@ -12,6 +12,13 @@ export interface Limits {
   error: number;
 }
 
+function answeredWords(steps: readonly StepAnswer[]): string {
+  const missed = steps.filter((s) => Number.isNaN(s.lag));
+  return missed.length > 0
+    ? `${plural(missed.length, 'step')} of ${steps.length} not answered, the first at ${moment(missed[0]!.at)}.`
+    : `All ${plural(steps.length, 'step')} answered.`;
+}
+
 /** What the steps of a command and their answers come to. */
 export function stepFindings(
   f: Following,
@@ -31,9 +38,7 @@ export function stepFindings(
     verdict: f.stuck || answered.length < f.steps.length ? 'fail' : 'pass',
     because: f.stuck
       ? `${answer.name} does not move while ${command.name} goes over its range: stuck, or not connected.`
-      : answered.length < f.steps.length
-        ? `${plural(f.steps.length - answered.length, 'step')} of ${f.steps.length} not answered, the first at ${moment(f.steps.find((s) => Number.isNaN(s.lag))!.at)}.`
-        : `All ${plural(f.steps.length, 'step')} answered.`,
+      : answeredWords(f.steps),
     about: 'answered',
     figure: `${answered.length} of ${f.steps.length}`,
     ...place(f.steps.find((s) => Number.isNaN(s.lag)) ?? f.steps[0]),

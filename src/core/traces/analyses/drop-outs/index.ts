@@ -149,18 +149,21 @@ function inStep(spikes: readonly number[], beats: readonly number[]): boolean {
   return r.n >= 5 && r.chance < 0.01 && r.length > 0.5;
 }
 
+function stepWords(r: ReturnType<typeof rayleigh>, tied: boolean, firing: string): string {
+  if (r.n < 5)
+    return `Only ${plural(r.n, 'disturbance')} between beats of ${firing}: too few to say whether they keep step.`;
+  if (tied)
+    return `They keep step with ${firing}: ${Math.round(100 * r.phase)} % of the way from one to the next (chance of that by accident ${r.chance < 0.001 ? 'below 0.001' : r.chance.toFixed(3)}).`;
+  return `They do not keep step with ${firing} (chance of as much by accident ${r.chance.toFixed(2)}).`;
+}
+
 function stepFinding(all: readonly Disturbance[], firing: Channel, beats: readonly number[]): TraceFinding {
   const moments = all.filter((d) => d.kind !== 'missing').map((d) => d.from);
   const r = rayleigh(moments, beats);
   const tied = inStep(moments, beats);
   return {
     verdict: tied ? 'fail' : 'unsure',
-    because:
-      r.n < 5
-        ? `Only ${plural(r.n, 'disturbance')} between beats of ${firing.name}: too few to say whether they keep step.`
-        : tied
-          ? `They keep step with ${firing.name}: ${Math.round(100 * r.phase)} % of the way from one to the next (chance of that by accident ${r.chance < 0.001 ? 'below 0.001' : r.chance.toFixed(3)}).`
-          : `They do not keep step with ${firing.name} (chance of as much by accident ${r.chance.toFixed(2)}).`,
+    because: stepWords(r, tied, firing.name),
     about: 'in step',
     figure: r.length.toFixed(2),
   };

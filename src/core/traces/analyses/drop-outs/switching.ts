@@ -3,6 +3,7 @@ import { endOf, timeAt, type Channel } from '../../channel';
 import { followPattern, median, noiseOf, quantile, type Break, type Train } from '../../signal';
 import { figure, moment, plural } from '../../words';
 import type { Disturbance } from './disturbance';
+import { verdictOf } from '../verdict-of';
 
 /** Switched by a control unit: that it goes quiet is nothing by itself. Common practice, no source. */
 const OUTPUT =
@@ -151,7 +152,7 @@ export function lookAtPulses(c: Channel, train: Train, others: readonly Witness[
   const whole = `${plural(train.beats.length, 'pulse')}, none missing, and the swing stays`;
   const says = [...fails, ...open];
   return {
-    verdict: fails.length > 0 ? 'fail' : open.length > 0 || train.noisy ? 'unsure' : 'pass',
+    verdict: verdictOf(fails.length > 0, open.length === 0 && !train.noisy),
     because: `${c.name}: ${[...(says.length ? says : [whole]), ...notes, ...(train.noisy ? [NOISY] : [])].join('; ')}.`,
     list: list.sort((a, b) => a.from - b.from),
     first: first ?? list[0],
@@ -173,7 +174,8 @@ function silent(c: Channel, train: Train, b: Break, from: number, to: number): s
   const end = b.until >= train.beats.length ? c.samples.length : Math.floor(train.beats[b.until]!);
   const stays = median(c.samples.subarray(begin + ((end - begin) >> 2), end));
   const share = (stays - train.low) / (train.high - train.low);
-  const level = share > 0.75 ? 'stays high' : share < 0.25 ? 'stays low' : 'is quiet';
+  const lowOrQuiet = share < 0.25 ? 'stays low' : 'is quiet';
+  const level = share > 0.75 ? 'stays high' : lowOrQuiet;
   const lasts = end === c.samples.length ? 'to the end' : `for ${figure((to - from) * 1000, 'ms')}`;
   return `it ${level} (${figure(stays, c.unit)}) from ${moment(from)} ${lasts}`;
 }

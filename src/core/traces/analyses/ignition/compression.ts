@@ -46,7 +46,8 @@ export function againstCompression(
         about: `${name}, timing`,
       },
     ];
-  const where = Math.abs(share) < AT ? 'at' : share < 0 ? 'before' : 'after';
+  const side = share < 0 ? 'before' : 'after';
+  const where = Math.abs(share) < AT ? 'at' : side;
   const by = plan
     ? `${Math.round((Math.abs(share) * plan.cycle) / plan.order.length)}°`
     : `${Math.round(100 * Math.abs(share))} % of the way to the next`;

@@ -119,13 +119,7 @@ export function cylinderFindings(
         },
       },
       {
-        verdict: several
-          ? ''
-          : k.ringing >= settings.ringing
-            ? 'pass'
-            : k.ringing >= settings.ringing - 1
-              ? 'unsure'
-              : 'fail',
+        verdict: several ? '' : verdictOf(k.ringing < settings.ringing - 1, k.ringing >= settings.ringing),
         because: `${k.name}: ${plural(Math.round(k.ringing), 'swing')} after burning.`,
         about: k.name,
         figure: String(Math.round(k.ringing)),

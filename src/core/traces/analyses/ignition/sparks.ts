@@ -124,7 +124,7 @@ function ringingOf(s: Float32Array, least: number): number {
   let extreme = 0;
   for (let i = 0; i < s.length; i++) {
     const d = s[i]! - rest;
-    const now = d > least ? 1 : d < -least ? -1 : 0;
+    const now = Math.abs(d) > least ? Math.sign(d) : 0;
     if (now !== 0 && now !== side) {
       swings++;
       side = now;

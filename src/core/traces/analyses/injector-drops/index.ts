@@ -112,13 +112,14 @@ export const injectorDrops = defineAnalysis({
       if (own.there.length === 0) {
         // One place left empty by a person's hand looks the same as one dead injector.
         const seen = clear && (pulsed !== undefined || passes.length > 1);
+        const notSeen = clear
+          ? `In the place of injector ${own.name} there is no drop: it lets nothing through, or was not pulsed. A channel with the injector pulses would tell.`
+          : `In the place of injector ${own.name} no drop stands out, and a small one could hide in the noise. A quieter recording would tell.`;
         return {
           verdict: seen ? 'fail' : 'unsure',
           because: seen
             ? `Injector ${own.name} lets nothing through: no drop in its place${passes.length > 1 ? ` in ${plural(passes.length, 'pass', 'passes')}` : ''}.`
-            : clear
-              ? `In the place of injector ${own.name} there is no drop: it lets nothing through, or was not pulsed. A channel with the injector pulses would tell.`
-              : `In the place of injector ${own.name} no drop stands out, and a small one could hide in the noise. A quieter recording would tell.`,
+            : notSeen,
           about: `injector ${own.name}`,
           figure: say(-1),
           reading: { label, entered: say(-1), limit: asked },

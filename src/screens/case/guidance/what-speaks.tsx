@@ -1,0 +1,134 @@
+'use client';
+
+import { useState } from 'react';
+import styled from 'styled-components';
+import type { RowOf } from '@/core/case';
+import { Quiet, Tag } from '@/ui/controls';
+import { VerdictShape } from '@/ui/marks';
+import { useConclusions } from '../conclusion/conclusions';
+import { useSuspectName } from '../conclusion/parts';
+import { useCase, useRecord } from '../saving/store';
+
+const Says = styled.div`
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 4px 14px;
+  padding: 6px 8px 0;
+  font-size: 0.875rem;
+  & h4 {
+    font-size: 0.75rem;
+    font-weight: 600;
+    color: var(--ink-3);
+  }
+  & li {
+    padding: 1px 0;
+  }
+  @container sheet (max-width: 560px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const Toggle = styled.button`
+  border: 0;
+  background: none;
+  padding: 0;
+  color: var(--accent);
+  text-decoration: underline;
+  text-decoration-thickness: 1px;
+  cursor: pointer;
+  li > & {
+    margin-right: 10px;
+  }
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
+`;
+
+const SAYS = ['for', 'against', 'rules out'] as const;
+const ASKED = 3;
+
+/** What speaks for a suspect, what against, and which tests nobody has linked to it yet. */
+export function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
+  const record = useRecord();
+  const add = useCase((x) => x.add);
+  const edit = useCase((x) => x.edit);
+  const name = useSuspectName();
+  const [all, setAll] = useState(false);
+  const found = useConclusions().suspects.find((e) => e.suspectId === s.id)?.says ?? [];
+  const says = [
+    ...record.bearing.filter((x) => x.suspectId === s.id),
+    // What tests found of it speaks too.
+    ...found
+      .filter((w) => w.found)
+      .map((w) => ({ id: `${w.testId}-${w.says}`, testId: w.testId, says: w.says, why: w.why })),
+  ];
+  const tests = record.test.filter((t) => t.repeatOf === null && t.verdict !== '' && t.verdict !== 'void');
+  // Once decided, nothing more is asked.
+  const open = s.state === 'standing' ? tests.filter((t) => !says.some((x) => x.testId === t.id)) : [];
+  const allLinked = says.length === 0 ? 'Not tested yet.' : 'every test counts for or against it';
+  const link = (testId: string, word: (typeof SAYS)[number]) => {
+    add('bearing', { testId, suspectId: s.id, says: word });
+    if (word === 'rules out') edit('suspect', s.id, 'state', 'ruled out');
+  };
+  const column = (title: string, rows: typeof says) => (
+    <div>
+      <h4>{title}</h4>
+      <ul>
+        {rows.map((x) => {
+          const test = record.test.find((t) => t.id === x.testId);
+          return (
+            <li key={x.id}>
+              <VerdictShape verdict={test?.verdict ?? ''} size={11} />{' '}
+              <a href={`#test-${x.testId}`}>{test?.question || 'a test'}</a>
+              {x.says === 'rules out' && <Tag $margin="0 0 0 4px">rules out</Tag>}
+              {x.why && <Quiet> {x.why}</Quiet>}
+            </li>
+          );
+        })}
+        {rows.length === 0 && (
+          <li>
+            <Quiet>nothing</Quiet>
+          </li>
+        )}
+      </ul>
+    </div>
+  );
+  return (
+    <Says>
+      {column(
+        'For',
+        says.filter((x) => x.says === 'for'),
+      )}
+      {column(
+        'Against',
+        says.filter((x) => x.says !== 'for'),
+      )}
+      <div>
+        <h4>Not asked</h4>
+        {open.length === 0 && <Quiet>{s.state === 'standing' ? allLinked : 'decided'}</Quiet>}
+        <ul>
+          {open.slice(0, all ? open.length : ASKED).map((t) => (
+            <li key={t.id}>
+              <VerdictShape verdict={t.verdict} size={11} /> {t.question}
+              <br />
+              {SAYS.map((word) => (
+                <Toggle
+                  key={word}
+                  type="button"
+                  aria-label={`${t.question}: ${word} ${name(s)}`}
+                  onClick={() => link(t.id, word)}
+                >
+                  {word}
+                </Toggle>
+              ))}
+            </li>
+          ))}
+        </ul>
+        {open.length > ASKED && (
+          <Toggle type="button" onClick={() => setAll(!all)}>
+            {all ? 'fewer' : `${open.length - ASKED} more`}
+          </Toggle>
+        )}
+      </div>
+    </Says>
+  );
+}
