@@ -48,7 +48,16 @@ function cranking({ low, trigger, order, hertz }: Cranking): HandMade {
       : [],
     never: low
       ? [
-          { analysis: 'cranking-compression', verdict: 'pass' },
+          // Which hump is whose is not known without a trigger; that all others are sound is true.
+          ...(trigger && order
+            ? [
+                {
+                  analysis: 'cranking-compression',
+                  verdict: 'pass' as const,
+                  words: new RegExp(`cylinder ${low}\\b`, 'i'),
+                },
+              ]
+            : []),
           ...ORDER.filter((c) => c !== low || !trigger).map((c) => ({
             analysis: 'cranking-compression',
             verdict: 'fail' as const,
@@ -105,7 +114,13 @@ function drops(weak: number | undefined): HandMade {
     never:
       weak === undefined
         ? [{ analysis: 'injector-drops', verdict: 'fail' }]
-        : [{ analysis: 'injector-drops', verdict: 'pass' }],
+        : [
+            {
+              analysis: 'injector-drops',
+              verdict: 'pass',
+              words: new RegExp(`injector ${weak + 1}\\b`, 'i'),
+            },
+          ],
   };
 }
 
@@ -131,7 +146,7 @@ const camUnknown: HandMade = {
   says: [],
   never: [
     { analysis: 'cam-crank', verdict: 'fail' },
-    { analysis: 'cam-crank', verdict: 'pass' },
+    { analysis: 'cam-crank', verdict: 'pass', words: /against/i },
     { analysis: 'drop-outs', verdict: 'fail' },
   ],
 };

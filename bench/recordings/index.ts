@@ -3,6 +3,7 @@ import { TraceForm } from '@/core/api';
 import { ENGINES } from './engines';
 import type { Claim, HandMade } from './kit';
 import { LOGS } from './logs';
+import { MORE } from './more';
 import { SENSORS } from './sensors';
 
 /** Every second one is held back while the analyses are mended. */
@@ -10,6 +11,8 @@ const half = (rest: number): HandMade[] =>
   [SENSORS, ENGINES, LOGS].flatMap((set) => set.filter((_, i) => i % 2 === rest));
 export const LOOKED_AT = half(0);
 export const HELD_OUT = half(1);
+/** Made after the first set was mended on, before its second half was opened. */
+export const LATER = MORE;
 
 interface Said {
   analysis: string;
@@ -60,5 +63,6 @@ export function recordings(): string {
     '| --- | ---: | ---: | ---: | ---: |',
     row('looked at while mending', LOOKED_AT),
     row('not looked at', HELD_OUT),
+    row('made later, not looked at', LATER),
   ].join('\n');
 }

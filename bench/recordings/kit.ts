@@ -59,7 +59,7 @@ export const clock =
   (t: number): string => {
     const s = from + t;
     const two = (n: number) => String(Math.floor(n)).padStart(2, '0');
-    return `${two(s / 3600)}:${two((s / 60) % 60)}:${(s % 60).toFixed(digits).padStart(digits + 3, '0')}`;
+    return `${two(s / 3600)}:${two((s / 60) % 60)}:${(s % 60).toFixed(digits).padStart(digits > 0 ? digits + 3 : 2, '0')}`;
   };
 
 /** A switching level: a wheel of teeth even but for gaps, turned by an angle in turns. */

@@ -32,7 +32,10 @@ function boost(kind: 'fine' | 'low' | 'late'): HandMade {
       figures: (v) => v.toFixed(0),
     }),
     says: kind === 'fine' ? [] : [{ verdict: 'fail', words: /charge pressure|boost|answer|actual/i }],
-    never: kind === 'fine' ? NEVER_FAIL : [{ analysis: 'command-answer', verdict: 'pass' }],
+    never:
+      kind === 'fine'
+        ? NEVER_FAIL
+        : [{ analysis: 'command-answer', verdict: 'pass', words: /goes with|still/ }],
   };
 }
 

@@ -1,3 +1,4 @@
+import { kindOfName } from './channel-kind';
 import type { TraceAnalysis, TraceResult } from './contract';
 import { proposedRoles } from './roles';
 import { listed } from './words';
@@ -35,15 +36,7 @@ const SAYS: Record<string, (cylinders: number) => string> = {
 function counted(channels: readonly { name: string }[]): string {
   const kinds = new Map<string, number>();
   for (const c of channels) {
-    const kind = c.name
-      .toLowerCase()
-      .replace(
-        /\b(front|rear|left|right|fl|fr|rl|rr|lf|rf|lr|bank|upper|lower|inner|outer|[a-d]|\d+)\b/g,
-        ' ',
-      )
-      .replace(/\d+$/, '')
-      .replace(/\s+/g, ' ')
-      .trim();
+    const kind = kindOfName(c.name);
     kinds.set(kind || c.name, (kinds.get(kind || c.name) ?? 0) + 1);
   }
   return listed([...kinds].map(([kind, n]) => (n > 1 ? `${count(n)} × ${kind}` : kind)));

@@ -1,3 +1,4 @@
+import { mayAgree } from './channel-kind';
 import type { Role, TraceAnalysis } from './contract';
 
 /** Numbers of channels by role. */
@@ -71,10 +72,7 @@ export function fittingAnalyses(channels: readonly Named[], all: readonly TraceA
       return { id: a.id, used: new Set(used).size };
     })
     .sort((a, b) => b.used - a.used);
-  const rest =
-    channels.length >= ALIKE && channels.every((c) => c.unit === channels[0]!.unit)
-      ? ['agreement', 'drop-outs']
-      : ['drop-outs'];
+  const rest = channels.length >= ALIKE && mayAgree(channels) ? ['agreement', 'drop-outs'] : ['drop-outs'];
   // Names that leave a channel unexplained tell less than looking through all of them.
   const whole = meant.filter((m) => m.used === channels.length).map((m) => m.id);
   return [...new Set([...whole, ...(whole.length ? [] : rest), ...meant.map((m) => m.id), ...rest])];

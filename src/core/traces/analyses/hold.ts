@@ -71,6 +71,34 @@ function emptyFrom(samples: Float32Array): number {
   return s.length - k > 0.12 * s.length && k > 0.08 * s.length ? k * by : samples.length;
 }
 
+/** So many times its own swing from block to block a value that is left alone does not rise. By judgement. */
+const RISE = 4;
+
+/**
+ * How much a value rises again after it has fallen: what is left to itself goes one way.
+ *
+ * @param part the steady part
+ * @returns the largest rise from one block's mean to a later one's, 0 where it is within a quarter of the whole course
+ *   or the noise of the blocks
+ */
+function risesBetween(part: Float32Array): number {
+  const means = [...bin(part, Math.max(1, Math.floor(part.length / BLOCKS)))].filter((v) => v === v);
+  const [low, high] = [Math.min(...means), Math.max(...means)];
+  let lowest = Infinity;
+  let rise = 0;
+  let highest = -Infinity;
+  let fall = 0;
+  for (const v of means) {
+    lowest = Math.min(lowest, v);
+    highest = Math.max(highest, v);
+    rise = Math.max(rise, v - lowest);
+    fall = Math.max(fall, highest - v);
+  }
+  const both = Math.min(rise, fall);
+  const noise = RISE * noiseOf(means);
+  return both > 0.25 * (high - low) && both > Math.max(noise, RISE * noiseOf(part)) ? both : 0;
+}
+
 const PER = { 'per second': 1, 'per minute': 60, 'per hour': 3600 } as const;
 
 export const hold = defineAnalysis({
@@ -109,17 +137,25 @@ export const hold = defineAnalysis({
     const said = settings.per.replace('per ', '');
     // What is not there cannot leak: it has to stand clear of nothing by more than it may lose.
     const empty = Math.abs(meanOf(part)) < Math.max(4 * noiseOf(part), settings.fall);
-    const verdict = empty
-      ? 'unsure'
-      : verdictOf(rate - margin > settings.fall, rate + margin <= settings.fall);
+    const worked = risesBetween(part);
+    const verdict =
+      empty || worked > 0
+        ? 'unsure'
+        : verdictOf(rate - margin > settings.fall, rate + margin <= settings.fall);
     const mean = meanOf(part);
     const [low, high] = quantiles(part, [0.005, 0.995]) as [number, number];
     const place = { channel: c.name, from: timeAt(c, from), to: timeAt(c, from + part.length - 1) };
-    const tooShort = verdict === 'unsure' ? ' The limit lies within that: record longer.' : '';
+    const whyUnsure = () => {
+      if (empty) return ' It stands at nothing: there is nothing that could leak.';
+      if (worked > 0)
+        return ` In between it rises again by ${figure(worked, unit, 2)}: something feeds or uses it, and how it holds by itself is not told. Record it while nothing does.`;
+      return ' The limit lies within that: record longer.';
+    };
+    const why = verdict === 'unsure' ? whyUnsure() : '';
     const findings: TraceFinding[] = [
       {
         verdict,
-        because: `It ${rate >= 0 ? 'falls' : 'rises'} by ${figure(Math.abs(rate), unit)} in a ${said}, give or take ${figure(margin, unit, 2)} (95 %).${empty ? ' It stands at nothing: there is nothing that could leak.' : tooShort}`,
+        because: `It ${rate >= 0 ? 'falls' : 'rises'} by ${figure(Math.abs(rate), unit)} in a ${said}, give or take ${figure(margin, unit, 2)} (95 %).${why}`,
         about: 'leak rate',
         figure: `${figure(rate, unit)} ${settings.per}`,
         place,

@@ -6,6 +6,8 @@ const LONGEST_NAME = 200;
 const MOST_TOLD_APART = 200;
 /** Header rows that are looked at, from the figures upwards. */
 const HEADERS = 5;
+/** Letters that tell things apart differ; the same one behind several names is their unit. */
+const AMPERES = /\s+A$/;
 
 /** Name and unit of a cell such as `Rail pressure (bar)`, `Engine speed, rpm` or `Pedal %`. */
 export function nameAndUnit(long: string): { name: string; unit: string } {
@@ -15,7 +17,7 @@ export function nameAndUnit(long: string): { name: string; unit: string } {
   const comma = /^(.+?)\s*,\s*(\S+)$/.exec(cell);
   if (comma && isUnit(comma[2]!)) return { name: comma[1]!, unit: comma[2]! };
   // A single letter may be the name's own ("sensor A"), unless it is what such a thing is measured in.
-  const own = /^(.*(?:current|strom))\s+(A)$|^(.*(?:voltage|spannung))\s+(V)$/i.exec(cell);
+  const own = /^(.*(?:current|strom|amps))\s+(A)$|^(.*[a-zäöü]{2}[\d_]*)\s+(V)$/i.exec(cell);
   if (own) return { name: (own[1] ?? own[3])!, unit: (own[2] ?? own[4])! };
   const last = /^(.+?)[,\s]+(\S+)$/.exec(cell);
   if (last && isUnitWord(last[2]!)) return { name: last[1]!.replace(/,$/, ''), unit: last[2]! };
@@ -83,6 +85,9 @@ export function namesAbove(
       unit: (own.unit || behind).slice(0, 40),
     };
   });
+  const amperes = split.filter((s) => AMPERES.test(s.name) && s.unit === '');
+  if (amperes.length > 1)
+    for (const s of amperes) Object.assign(s, { name: s.name.replace(AMPERES, ''), unit: 'A' });
   const told = apart(
     split.map((s) => s.name),
     rest.filter((r) => r !== names),

@@ -156,12 +156,15 @@ function ofTable(table: Table, columns: readonly Column[], as: ReadAs): Trace {
 }
 
 /** Channels or tables in JSON. */
+/** An object or a list as JSON begins one (RFC 8259); `[s] Current [A]` is the head of a table. */
+const BEGINS = /^\s*(?:\{\s*["}]|\[\s*(?:["{[\]\d-]|true|false|null))/;
+
 export const json: TraceFormat = {
   id: 'json',
   name: 'JSON',
   endings: ['json'],
   fits: (head) =>
-    /^\s*[[{]/.test(new TextDecoder().decode(head.subarray(0, 64)).replace(/^\uFEFF/, '')) ? 0.8 : 0,
+    BEGINS.test(new TextDecoder().decode(head.subarray(0, 64)).replace(/^\uFEFF/, '')) ? 0.8 : 0,
   preview(head, corrected) {
     if (corrected) return { readAs: corrected, rows: [], notes: [] };
     try {

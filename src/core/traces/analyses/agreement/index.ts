@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Refusal } from '@/core/checks/contract';
 import type { Channel } from '../../channel';
+import { mayAgree } from '../../channel-kind';
 import { defineAnalysis, type TraceFinding, type TraceResult } from '../../contract';
 import { number, pick } from '../../settings';
 import { median, noiseOf } from '../../signal';
@@ -36,9 +37,13 @@ const standingFindings = (channels: readonly Channel[], rows: readonly Float32Ar
   marks: [],
 });
 
-const stillFinding = (c: Channel, still: Still, count: number): TraceFinding => ({
-  verdict: count > 2 ? 'fail' : 'unsure',
-  because: stillWords(c.name, still, { unit: c.unit, count }),
+const stillFinding = (c: Channel, still: Still, all: readonly Channel[]): TraceFinding => ({
+  verdict: all.length > 2 && mayAgree(all) ? 'fail' : 'unsure',
+  because: stillWords(c.name, still, {
+    unit: c.unit,
+    count: all.length,
+    alike: mayAgree(all),
+  }),
   about: c.name,
   figure: figure(still.at, c.unit),
   place: { channel: c.name, from: c.start, to: c.start + c.samples.length * c.interval },
@@ -120,7 +125,7 @@ export const agreement = defineAnalysis({
         marks: [],
       };
     const moving = channels.flatMap((c, i) => (still[i] ? [] : [{ c, row: all.rows[i]! }]));
-    const stays = channels.flatMap((c, i) => (still[i] ? [stillFinding(c, still[i], channels.length)] : []));
+    const stays = channels.flatMap((c, i) => (still[i] ? [stillFinding(c, still[i], channels)] : []));
     if (moving.length < 2) return { findings: stays, marks: [] };
     const delays = delaysOf(
       moving.map((m) => m.row),

@@ -39,8 +39,14 @@ export function stillOnes(rows: readonly Float32Array[]): (Still | undefined)[] 
 }
 
 /** What is said of a channel that stands still; of two, that it cannot be said which is wrong. */
-export function stillWords(name: string, still: Still, o: { unit: string; count: number }): string {
+export function stillWords(
+  name: string,
+  still: Still,
+  o: { unit: string; count: number; alike?: boolean },
+): string {
   const said = `${name} stays at ${figure(still.at, o.unit)} while the other${o.count > 2 ? 's move' : ' moves'} by ${figure(still.others, o.unit)}`;
+  if (o.alike === false)
+    return `${said}. By their names they measure different things: whether it should move with them is not told.`;
   return o.count > 2
     ? `${said}: it does not move.`
     : `${said}. With two channels it cannot be said which is wrong.`;

@@ -111,9 +111,10 @@ function errorOf(c: StepResponse, settings: Limits, scale: string): TraceFinding
     };
   const limit = settings.error / 100;
   const margin = 0.004 + c.doubt;
+  const verdict = verdictOf(c.error > limit + margin, c.error < Math.max(limit - margin, 0.7 * limit));
   return {
-    verdict: verdictOf(c.error > limit + margin, c.error < Math.max(limit - margin, 0.7 * limit)),
-    because: `Where the command stands still the answer is ${percent(c.error)} of its range away.`,
+    verdict: c.bound && verdict === 'pass' ? '' : verdict,
+    because: `Where the command stands still${c.bound ? ' within what it reaches' : ''} the answer is ${percent(c.error)} of its range away.`,
     about: 'steady error',
     figure: percent(c.error),
     reading: { label: 'steady error', entered: percent(c.error), limit: `max ${settings.error} %` },
@@ -172,8 +173,9 @@ export function courseFindings(
   return {
     findings: [
       {
-        verdict: 'pass',
-        because: `${answer.name} goes with ${command.name}.${c.interval > 0.05 ? ` One value every ${figure(c.interval, 's')} is too slow to see an overshoot; up to ${moment(c.interval)} may hide between two.` : ''}`,
+        // Of an answer that stops half way only its way there is told.
+        verdict: bound.some((f) => f.verdict !== 'pass') ? '' : 'pass',
+        because: `${answer.name} goes with ${command.name}${c.bound ? ' in part' : ''}.${c.interval > 0.05 ? ` One value every ${figure(c.interval, 's')} is too slow to see an overshoot; up to ${moment(c.interval)} may hide between two.` : ''}`,
         about: 'answered',
         reading: reading(false),
       },

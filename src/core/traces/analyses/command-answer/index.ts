@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { Refusal } from '@/core/checks/contract';
+import type { Channel } from '../../channel';
 import { defineAnalysis, one } from '../../contract';
 import { number } from '../../settings';
+import { quantiles } from '../../signal';
 import { courseFindings } from './course-findings';
 import { courseOf, type Scale } from './step-response';
 import { stepFindings } from './step-findings';
@@ -68,5 +70,17 @@ export const commandAnswer = defineAnalysis({
 /** Seconds between two values from which lag and overshoot of single steps are not seen. */
 const SLOW = 0.05;
 
-const sameMeasure = (a: { unit: string }, b: { unit: string }): boolean =>
-  a.unit === '' || b.unit === '' || a.unit.toLowerCase() === b.unit.toLowerCase();
+/** So many times the range of the other one of two without units has, where both are the same measure. By judgement. */
+const NO_LIKE_RANGE = 3;
+
+/** Whether an answer is given as the command is. A unit that is not named may be any. */
+function sameMeasure(a: Channel, b: Channel): boolean {
+  if (a.unit !== '' || b.unit !== '') return a.unit.toLowerCase() === b.unit.toLowerCase();
+  const ratio = spanOf(a.samples) / Math.max(spanOf(b.samples), 1e-12);
+  return ratio < NO_LIKE_RANGE && ratio > 1 / NO_LIKE_RANGE;
+}
+
+const spanOf = (s: Float32Array): number => {
+  const [low, high] = quantiles(s, [0.02, 0.98]) as [number, number];
+  return high - low;
+};

@@ -90,12 +90,14 @@ export function slowDisturbances(c: Channel, window: number): Disturbance[] {
     const level = median(off.subarray(a, b).map((v) => Math.abs(v)));
     push(level > least && Math.abs(s[a]!) < 0.5 * Math.abs(base[a]!) ? 'drop-out' : 'frozen', a, b, by);
   }
+  const coarse = c.interval > window / 4;
   const inStill = (a: number, b: number) => still.some(([x, y]) => x - join < b && y + join > a);
   for (const [a, b] of joined(
     runs(s.length, (i) => Math.abs(off[i]!) > least),
     join,
   )) {
     if (inStill(a, b) || isMoved(c, [a, b], off, noise)) continue;
+    if (coarse && !comesBack(s, [a, b])) continue;
     let by = 0;
     for (let i = a; i < b; i++) if (Math.abs(off[i]!) > Math.abs(by)) by = off[i]!;
     const long = (b - a) * c.interval > 0.08 * window && b - a > 4;
@@ -143,6 +145,24 @@ function isMoved(c: Channel, [a, b]: [number, number], off: Float32Array, noise:
   for (let i = Math.max(0, a - 2 * step); i + step < Math.min(s.length, b + 2 * step); i++)
     if (Math.abs(s[i + step]! - s[i]!) > 0.5 * by + 4 * noise) return false;
   return true;
+}
+
+/** Samples on either side of a stretch that tell where the channel came from and where it went. */
+const BESIDE = 3;
+
+/**
+ * Whether a channel stands after a stretch where it stood before, and was elsewhere in between. A step leaves the line
+ * as well; at a few values a second nothing but this tells it from what drops out.
+ */
+function comesBack(s: Float32Array, [a, b]: [number, number]): boolean {
+  const before = median(s.subarray(Math.max(0, a - BESIDE), a));
+  const after = median(s.subarray(b, b + BESIDE));
+  if (before !== before || after !== after) return true;
+  const away = s.subarray(a, b).reduce((most, v) => {
+    const by = Math.min(Math.abs(v - before), Math.abs(v - after));
+    return by > most ? by : most;
+  }, 0);
+  return away > 2 * Math.abs(after - before);
 }
 
 /**
