@@ -133,7 +133,7 @@ function disturbed(): HandMade {
       between: ',',
       time: (t) => (t * 1000).toFixed(2),
     }),
-    says: [{ analysis: 'drop-outs', verdict: 'unsure', words: /coil/i }],
+    says: [{ analysis: 'drop-outs', verdict: 'unsure', words: /^crank/i }],
     never: [
       { analysis: 'drop-outs', verdict: 'fail', words: /^crank/i },
       { analysis: 'drop-outs', verdict: 'pass', words: /^crank/i },

@@ -33,6 +33,12 @@ const WHEELS: readonly (() => Wheel)[] = [
   () => ({ teeth: [0, 0.2, 0.5, 0.62], width: 0.08 }),
 ];
 
+/** Whether one tooth stands further from the next than others do. */
+const hasGap = ({ teeth }: Wheel): boolean => {
+  const apart = teeth.map((t, i) => (teeth[i + 1] ?? teeth[0]! + 1) - t);
+  return Math.max(...apart) > 1.5 * Math.min(...apart);
+};
+
 interface Turning {
   /** Turns so far at each sample. */
   turns: Float64Array;
@@ -171,7 +177,13 @@ const switchingSensors: Maker = {
           });
     const real = moments.length > 0 ? fault : 'none';
     const signals: Channel[] = [
-      channel(pick(r, ['Hall sensor', 'CKP', 'wheel speed']), 'V', spoiled(s, snr, r, from), rate),
+      // A ring at a wheel of the road has no gap; what has one is called after the crank.
+      channel(
+        pick(r, ['Hall sensor', 'CKP', hasGap(wheel) ? 'CKP' : 'wheel speed']),
+        'V',
+        spoiled(s, snr, r, from),
+        rate,
+      ),
     ];
     const witness = pick(r, ['none', 'twin', 'crank speed'] as const);
     if (witness === 'twin') {

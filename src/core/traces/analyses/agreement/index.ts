@@ -154,16 +154,19 @@ export const agreement = defineAnalysis({
       },
     );
     const odd = oddOne(list);
+    const lates = behind.filter((by) => Math.abs(by * step) > settings.late).length;
     const findings = list.map((a, k): TraceFinding => {
       const late = behind[k]! * step;
-      const tooLate = list.length > 2 && Math.abs(late) > settings.late;
+      // Several that come after each other lie along something; none of them is the one that is late.
+      const inRow = lates > 1 && Math.abs(late) > settings.late;
+      const tooLate = list.length > 2 && lates === 1 && Math.abs(late) > settings.late;
       const first = a.apart[0];
       const jagged = list.length > 2 && a.jagged > settings.jagged;
       // While it has no value it was not held against anything.
       const gap = longestGap(moving[k]!.row);
       const open = gap.length * step >= settings.lasting / 1000;
       // Each that is apart from the odd one lies apart only through it.
-      const agrees = !open && (a.apart.length === 0 || odd !== undefined);
+      const agrees = !open && !inRow && (a.apart.length === 0 || odd !== undefined);
       const verdict = verdictOf(a === odd || jagged || tooLate, agrees);
       return {
         verdict,
@@ -176,6 +179,9 @@ export const agreement = defineAnalysis({
             : '',
           late !== 0 && list.length > 2
             ? `It comes ${fixed(Math.abs(late), 's', 1)} ${late > 0 ? 'later' : 'earlier'} than the others, which is taken out${tooLate ? '; that is too late' : ''}.`
+            : '',
+          inRow && list.length > 2
+            ? 'They come one after another, as along a pipe: hold them against each other so to tell.'
             : '',
           jagged ? `It is jagged: ${figure(a.jagged, '')} times the noise of the others.` : '',
           first && !odd && list.length === 2 ? 'With two channels it cannot be said which is wrong.' : '',

@@ -5,7 +5,8 @@ import { median, noiseOf, quantiles, smooth } from '../../signal';
 const SHARE = 0.15;
 
 const spanOf = (s: Float32Array): number => {
-  const [a, b] = quantiles(smooth(s, 5), [0.02, 0.98]) as [number, number];
+  // What pulses is elsewhere for a hundredth of the time only.
+  const [a, b] = quantiles(smooth(s, 5), [0.002, 0.998]) as [number, number];
   return b - a;
 };
 

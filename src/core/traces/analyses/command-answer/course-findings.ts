@@ -33,7 +33,8 @@ function lagOf(c: StepResponse, limit: number, answer: Channel): TraceFinding {
 }
 
 /** Where the answer stops following. */
-function rangeOf(c: StepResponse, unit: string): TraceFinding[] {
+function rangeOf(c: StepResponse, answer: Channel): TraceFinding[] {
+  const { unit } = answer;
   if (!c.bound) {
     if (c.learned && c.doubt > NOISY)
       return [
@@ -68,7 +69,7 @@ function rangeOf(c: StepResponse, unit: string): TraceFinding[] {
   return [
     {
       verdict: 'fail',
-      because: `It follows ${c.bound.low ? 'down' : 'up'} to ${figure(c.bound.at, unit)} and ${way}, though the command goes on by ${percent(c.bound.share)} of its range.`,
+      because: `${answer.name} follows ${c.bound.low ? 'down' : 'up'} to ${figure(c.bound.at, unit)} and ${way}, though the command goes on by ${percent(c.bound.share)} of its range.`,
       about: 'range',
       figure: figure(c.bound.at, unit),
       reading: { label: `follows ${way} than`, entered: figure(c.bound.at, unit), limit: '' },
@@ -84,7 +85,8 @@ function leftOf(c: StepResponse, settings: Limits, answer: Channel): TraceFindin
   const [first, last] = [figure(c.ends.first, answer.unit), figure(c.ends.last, answer.unit)];
   return [
     {
-      verdict,
+      // One that stops short of its rest before and after has not returned to it.
+      verdict: c.bound && verdict === 'pass' ? '' : verdict,
       because:
         verdict === 'fail'
           ? `It stays at ${last} after the command is gone, and stood at ${first} before: ${percent(left)} of the range is left.`
@@ -165,7 +167,7 @@ export function courseFindings(
       ],
       marks: [],
     };
-  const bound = rangeOf(c, answer.unit);
+  const bound = rangeOf(c, answer);
   const left = leftOf(c, settings, answer);
   const marks: Mark[] = left.some((f) => f.verdict === 'fail')
     ? [{ at: c.backAt, channel: answer.name, words: 'stays', verdict: 'fail' }]

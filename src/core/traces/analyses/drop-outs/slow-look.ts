@@ -4,7 +4,7 @@ import { converterStep, edgesOf, median, noiseOf, quantiles, stateLevels } from 
 import { figure, fixed, listed, moment } from '../../words';
 import type { Disturbance, DisturbanceKind } from './disturbance';
 import { slowDisturbances } from './slow';
-import { TOOTHED } from './switching';
+import { OUTPUT, TOOTHED } from './switching';
 
 const SAYS: Partial<Record<DisturbanceKind, string>> = {
   missing: 'has no value',
@@ -20,6 +20,8 @@ const MEASURES =
 const SAMPLES = 4;
 /** A signal that goes to and fro so often is not slow. */
 const TURNS = 40;
+/** Nine tenths of what is nothing but noise lie within so many of its deviations, and some to spare. */
+const WITHIN_NOISE = 5;
 /** What ought to stand still: of it that is what is wanted. */
 const STEADY =
   /supply|batter|\bb\+|\bub\b|reference|\bref\b|5 ?v\b|terminal|ignition feed|klemme|\bgnd\b|ground/iu;
@@ -46,6 +48,13 @@ export function lookAtSlow(
         first: undefined,
       };
   }
+  if (first && OUTPUT.test(c.name) && list.every((d) => d.kind === 'spike'))
+    return {
+      verdict: 'unsure',
+      because: `${c.name} spikes ${list.length === 1 ? 'once' : `${list.length} times`}: what is switched makes spikes of its own, and whether any of these is none of its own is not told.`,
+      list: [],
+      first: undefined,
+    };
   if (first && !(fast && first.kind !== 'missing')) {
     const kinds = Object.entries(SAYS).flatMap(([kind, says]) => {
       const n = list.filter((d) => d.kind === kind).length;
@@ -132,6 +141,8 @@ function switchedLevels(c: Channel): { low: number; high: number } | undefined {
  */
 function movesFast(c: Channel): boolean {
   const [low, high] = quantiles(c.samples, [0.05, 0.95]) as [number, number];
+  // What stays within its own noise goes nowhere.
+  if (high - low < WITHIN_NOISE * noiseOf(c.samples)) return false;
   const edges = edgesOf(c.samples, low + 0.25 * (high - low), high - 0.25 * (high - low));
   if (edges.length < 2 * TURNS) return false;
   const cycles = edges.flatMap((e, i) => {

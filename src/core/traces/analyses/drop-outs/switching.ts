@@ -3,10 +3,11 @@ import { endOf, timeAt, type Channel } from '../../channel';
 import { followPattern, median, noiseOf, quantile, type Break, type Train } from '../../signal';
 import { figure, moment, plural } from '../../words';
 import type { Disturbance } from './disturbance';
+import { gapsOfTurn } from './gaps';
 import { verdictOf } from '../verdict-of';
 
 /** Switched by a control unit: that it goes quiet is nothing by itself. Common practice, no source. */
-const OUTPUT =
+export const OUTPUT =
   /coil|ignit|inject|solenoid|valve|pump|relay|lamp|driver|pwm|duty|command|control|\bio\b|heater/iu;
 /** On something that turns: it cannot go quiet from one tooth to the next. */
 const SENSOR =
@@ -149,6 +150,9 @@ export function lookAtPulses(c: Channel, train: Train, others: readonly Witness[
         'unsure',
       );
   }
+  const gapsOwn = gapsOfTurn(train.pattern, c.name);
+  if (gapsOwn && fails.length === 0)
+    (gapsOwn.verdict === 'fail' && !train.noisy ? fails : open).push(gapsOwn.says);
   const whole = `${plural(train.beats.length, 'pulse')}, none missing, and the swing stays`;
   const says = [...fails, ...open];
   return {
