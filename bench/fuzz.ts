@@ -12,6 +12,17 @@ const LATE_SECONDS = 2;
 const memoryOf = (pid: number): number =>
   Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? NaN) / 1024;
 
+const QUICK_MS = 150;
+/** Code of all routes is read in the first seconds after a start: what is asked then waits for it. */
+async function atRest(url: string): Promise<void> {
+  for (let quick = 0; quick < 5; ) {
+    const begun = performance.now();
+    await (await fetch(`${url}/api/health`)).arrayBuffer();
+    quick = performance.now() - begun < QUICK_MS ? quick + 1 : 0;
+    await new Promise((done) => setTimeout(done, 500));
+  }
+}
+
 /** Drawn requests over all routes: errors of the server, late answers, and what memory does meanwhile. */
 export async function fuzz(folder: string): Promise<string> {
   const env = {
@@ -23,6 +34,7 @@ export async function fuzz(folder: string): Promise<string> {
   if (run(process.execPath, [TSX(), 'scripts/prepare.ts'], { capture: true, env }).code !== 0)
     throw new Error('The database could not be made ready.');
   const server = await serve({ port: await freePort(), env, quiet: true });
+  await atRest(server.url);
   const routes = rights()
     .map((r) => r.of.replace('page ', 'GET '))
     .filter((of) => of !== 'POST /api/backups');

@@ -43,11 +43,26 @@ export const readParts: LineReader = (text, known, catalogue) => {
   takeNamed(text, catalogue, 'failure', vocabulary);
 };
 
-/** The coolant of a "coolant temp sensor" is not the part that was meant, nor is the key of "key off". */
-const isOfAnother = (name: string, [next = '', then = '']: readonly string[]): boolean =>
+/** Last words of a part's name that say what it is, and leave what stands before them to say where. */
+const HEADS = /^(?:pump|motor|fan|cap|harness|loom|wiring|seal|bearing|belt)$/i;
+const isHead = (word: string): boolean => isDevice(word) || HEADS.test(word);
+
+/** Words that make a reading of a part's name. */
+const QUANTITY = /^(?:temp|temperature|pressure|level|position|speed|flow|voltage|current|volts|amps)$/i;
+
+/**
+ * The coolant of a "coolant temp sensor" or of "coolant temp 140" is not the part that was meant, nor is the key of
+ * "key off", nor the inverter of an "inverter coolant pump": of names in a row the last one says what it is.
+ */
+const isOfAnother = (
+  name: string,
+  [next = '', then = '']: readonly string[],
+  isPart: (words: string) => boolean,
+): boolean =>
   (name.toLowerCase() === 'key' && /^(?:on|off|out|in)$/i.test(next)) ||
   isDevice(next) ||
-  (/^(?:temp|pressure|level|position|speed|flow)$/i.test(next) && isDevice(then));
+  QUANTITY.test(next) ||
+  (isHead(then) && isPart(`${next} ${then}`));
 
 /** "Not the alternator", "no vacuum leak"; but "no starter" is a starter that does nothing. */
 const denied = (text: LineText, words: string, fault = false): boolean =>
@@ -62,13 +77,14 @@ function takeNamed(
   vocabulary: Vocabulary,
 ): void {
   const symptoms = spoken(text, vocabulary);
+  const isPart = (words: string) => catalogue.find('part', words) !== undefined;
   for (let size = LONGEST; size >= 1; size--)
     for (const clause of text.rest.split(',')) {
       const words = clause.split(' ').filter(Boolean);
       for (let i = 0; i + size <= words.length; i++) {
         const name = words.slice(i, i + size).join(' ');
         const found =
-          name.length >= 3 && !(kind === 'part' && isOfAnother(name, words.slice(i + size)))
+          name.length >= 3 && !(kind === 'part' && isOfAnother(name, words.slice(i + size), isPart))
             ? (catalogue.find(kind, name) ?? (size > 1 ? catalogue.find(kind, writtenOut(name)) : undefined))
             : undefined;
         if (found && saidMore(name, symptoms) && !(kind === 'failure' && size === 1)) {
@@ -76,6 +92,7 @@ function takeNamed(
           text.within.push({ kind: other, label: found.name, value: found.id, words: name });
         }
         if (!found || saidMore(name, symptoms)) continue;
+        if (kind === 'part' && qualifies(text, name)) continue;
         if (kind === 'failure' && size === 1 && !isFailure(text, name)) continue;
         const chip = {
           kind: kind === 'part' ? ('cause part' as const) : kind,
@@ -85,6 +102,23 @@ function takeNamed(
         if (text.take(name, denied(text, name) ? { ...chip, kind: 'without' } : chip, true)) i += size - 1;
       }
     }
+}
+
+/** Whether a name stands right before a device that was read as a part: of "inverter coolant pump" it is the pump. */
+function qualifies(text: LineText, name: string): boolean {
+  const line = ` ${text.line.toLowerCase().replace(/\s+/gu, ' ').trim()} `;
+  const at = line.indexOf(` ${name.toLowerCase()} `);
+  if (at < 0) return false;
+  const behind = line.slice(at + name.length + 2);
+  return text.chips.some((c) => {
+    const words = c.words.toLowerCase().trim();
+    return (
+      c.kind === 'cause part' &&
+      words.includes(' ') &&
+      isHead(words.split(' ').at(-1)!) &&
+      behind.startsWith(`${words} `)
+    );
+  });
 }
 
 /** The words of each symptom in what is left, denied ones too. */
