@@ -15,7 +15,7 @@ const memoryOf = (pid: number): number =>
 const QUICK_MS = 150;
 /** Code of all routes is read in the first seconds after a start: what is asked then waits for it. */
 async function atRest(url: string): Promise<void> {
-  for (let quick = 0; quick < 5; ) {
+  for (let quick = 0; quick < 5;) {
     const begun = performance.now();
     await (await fetch(`${url}/api/health`)).arrayBuffer();
     quick = performance.now() - begun < QUICK_MS ? quick + 1 : 0;

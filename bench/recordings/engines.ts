@@ -151,6 +151,14 @@ const camUnknown: HandMade = {
   ],
 };
 
+/** Kilovolts since the spark: it jumps, burns, the coil rings out, and is fed again before the next. */
+function sparkAt(since: number, period: number, kV: number): number {
+  if (since < 0.00004) return kV;
+  if (since < 0.0014) return 1.6 + since * 300;
+  if (since < 0.0019) return 0.9 * Math.sin((since - 0.0014) * 25_000);
+  return since > period - 0.003 ? -0.8 : 0;
+}
+
 /** Ignition of four coils in one clip on a petrol engine: secondary voltage, one high from a wide gap. */
 function secondary(high: boolean): HandMade {
   const n = noise(88);
@@ -158,16 +166,7 @@ function secondary(high: boolean): HandMade {
   const one = sampled(1.6, 25_000, (t) => {
     const since = t % period;
     const kV = (high ? 21 : 9.5) + ((Math.floor(t / period) * 7) % 5) * 0.15;
-    const value =
-      since < 0.00004
-        ? kV
-        : since < 0.0014
-          ? 1.6 + since * 300
-          : since < 0.0019
-            ? 0.9 * Math.sin((since - 0.0014) * 25_000)
-            : since > period - 0.003
-              ? -0.8
-              : 0;
+    const value = sparkAt(since, period, kV);
     return value + 0.04 * n();
   });
   return {

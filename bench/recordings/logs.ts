@@ -31,7 +31,12 @@ function boost(kind: 'fine' | 'low' | 'late'): HandMade {
       time: clock(36_900),
       figures: (v) => v.toFixed(0),
     }),
-    says: kind === 'fine' ? [] : [{ verdict: 'fail', words: /charge pressure|boost|answer|actual/i }],
+    says: {
+      fine: [],
+      low: [{ verdict: 'fail' as const, words: /actual/i }],
+      // How slow is too slow the part's own limit says.
+      late: [{ verdict: 'unsure' as const, words: /actual comes slowly/i }],
+    }[kind],
     never:
       kind === 'fine'
         ? NEVER_FAIL
@@ -44,7 +49,7 @@ function valve(kind: 'fine' | 'stuck' | 'part'): HandMade {
   const n = noise(55);
   const wanted = sampled(90, 1, (t) => [0, 35, 0, 80, 50, 10, 60, 0, 0][Math.floor(t / 10)]!);
   const volts = wanted.map((p) => {
-    const there = kind === 'stuck' ? 12 : kind === 'part' ? Math.max(p, 24) : p;
+    const there = { fine: p, stuck: 12, part: Math.max(p, 24) }[kind];
     return 0.62 + there * 0.036 + 0.008 * n();
   });
   return {
@@ -117,12 +122,10 @@ function bus(grounded: boolean): HandMade {
   const n = noise(61);
   const bits = sampled(0.004, 500_000, (_, i) => ((i * 2654435761) >>> 7) & 1);
   const at = (t: number) => bits[Math.floor(t * 500_000)]! === 1;
-  const high = sampled(0.004, 2_500_000, (t) => (grounded ? 0.04 : at(t) ? 3.5 : 2.5) + 0.03 * n());
-  const low = sampled(
-    0.004,
-    2_500_000,
-    (t) => (grounded ? (at(t) ? 0.02 : 0.1) : at(t) ? 1.5 : 2.5) + 0.03 * n(),
-  );
+  const between = (dominant: number, recessive: number) =>
+    sampled(0.004, 2_500_000, (t) => (at(t) ? dominant : recessive) + 0.03 * n());
+  const high = grounded ? between(0.04, 0.04) : between(3.5, 2.5);
+  const low = grounded ? between(0.02, 0.1) : between(1.5, 2.5);
   return {
     about: `both lines of a bus${grounded ? ', the high one on ground' : ''}`,
     file: 'can pin6 pin14.csv',

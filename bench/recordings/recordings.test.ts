@@ -17,7 +17,9 @@ describe('recordings made by hand', () => {
   it('are judged by what is said: an accusation of the sound one counts as wrong', () => {
     const sound = LOOKED_AT.find((r) => r.about.startsWith('fuel pressure') && r.says.length > 0)!;
     expect(judgeRecording({ ...sound, says: [], never: sound.says }).is).toBe('wrong');
-    expect(judgeRecording({ ...sound, says: [{ verdict: 'fail', words: /no such words/ }] }).is).toBe('unread');
+    expect(judgeRecording({ ...sound, says: [{ verdict: 'fail', words: /no such words/ }] }).is).toBe(
+      'unread',
+    );
   });
 
   it('have a broken file read as a refusal, not as silence', () => {

@@ -123,7 +123,8 @@ function disturbed(): HandMade {
   });
   const coil = sampled(2, 20_000, (t) => {
     const since = ((t * rev) / 0.5) % 1;
-    return (since < 0.004 ? 38 * (1 - since / 0.004) : since > 0.97 ? 0.6 : 12.1) + 0.1 * n();
+    const fed = since > 0.97 ? 0.6 : 12.1;
+    return (since < 0.004 ? 38 * (1 - since / 0.004) : fed) + 0.1 * n();
   });
   return {
     about: 'a passive crank sensor disturbed by the coil',

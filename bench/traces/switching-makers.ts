@@ -33,6 +33,13 @@ const WHEELS: readonly (() => Wheel)[] = [
   () => ({ teeth: [0, 0.2, 0.5, 0.62], width: 0.08 }),
 ];
 
+/** A ring at a wheel of the road has no gap; what has one is called after the crank. */
+const namesFor = (wheel: Wheel): readonly string[] => [
+  'Hall sensor',
+  'CKP',
+  hasGap(wheel) ? 'CKP' : 'wheel speed',
+];
+
 /** Whether one tooth stands further from the next than others do. */
 const hasGap = ({ teeth }: Wheel): boolean => {
   const apart = teeth.map((t, i) => (teeth[i + 1] ?? teeth[0]! + 1) - t);
@@ -176,15 +183,7 @@ const switchingSensors: Maker = {
             tooth: wheel.width / perSecond,
           });
     const real = moments.length > 0 ? fault : 'none';
-    const signals: Channel[] = [
-      // A ring at a wheel of the road has no gap; what has one is called after the crank.
-      channel(
-        pick(r, ['Hall sensor', 'CKP', hasGap(wheel) ? 'CKP' : 'wheel speed']),
-        'V',
-        spoiled(s, snr, r, from),
-        rate,
-      ),
-    ];
+    const signals: Channel[] = [channel(pick(r, namesFor(wheel)), 'V', spoiled(s, snr, r, from), rate)];
     const witness = pick(r, ['none', 'twin', 'crank speed'] as const);
     if (witness === 'twin') {
       const other = sensed(turning, even(30), { ...levels, coil, top: perSecond });

@@ -45,25 +45,27 @@ export function practiceSuspects(
   catalogue: Catalogue,
 ): Suggested[] {
   const there = new Set(listed.map((o) => catalogue.resolve(o.partId)?.id ?? o.words));
-  return odds.causes.flatMap((c) => {
-    if (c.ruledOut || c.share < LEAST_SHARE || c.numbers.length > 0) return [];
+  return odds.causes.filter(isOfPractice).flatMap((c): Suggested[] => {
     const [partId = '', failureId = ''] = c.key.split('/');
     const part = catalogue.resolve(partId);
     const words = part ? '' : c.name;
     if (there.has(part?.id ?? words)) return [];
     there.add(part?.id ?? words);
-    const speaks = (odds.because[c.key] ?? [])
-      .filter((b) => b.factor > SPEAKS)
-      .sort((a, b) => b.factor - a.factor)
-      .slice(0, MOST_REASONS);
-    return [
-      {
-        origin: 'practice' as const,
-        partId: part?.id ?? null,
-        failureId: part ? failureId || null : null,
-        words,
-        why: ['general practice', speaks.map((b) => b.label).join(', ')].filter(Boolean).join(': '),
-      },
-    ];
+    const named = part
+      ? { partId: part.id, failureId: failureId || null, words }
+      : { partId: null, failureId: null, words };
+    return [{ origin: 'practice', ...named, why: whyOf(odds.because[c.key] ?? []) }];
   });
+}
+
+const isOfPractice = (c: OddsWithReasons['causes'][number]): boolean =>
+  !c.ruledOut && c.share >= LEAST_SHARE && c.numbers.length === 0;
+
+/** The signs of the case that speak most for a cause. */
+function whyOf(because: readonly { label: string; factor: number }[]): string {
+  const speaks = because
+    .filter((b) => b.factor > SPEAKS)
+    .sort((a, b) => b.factor - a.factor)
+    .slice(0, MOST_REASONS);
+  return ['general practice', speaks.map((b) => b.label).join(', ')].filter(Boolean).join(': ');
 }

@@ -52,7 +52,6 @@ export function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
   const add = useCase((x) => x.add);
   const edit = useCase((x) => x.edit);
   const name = useSuspectName();
-  const [all, setAll] = useState(false);
   const found = useConclusions().suspects.find((e) => e.suspectId === s.id)?.says ?? [];
   const says = [
     ...record.bearing.filter((x) => x.suspectId === s.id),
@@ -69,12 +68,30 @@ export function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
     add('bearing', { testId, suspectId: s.id, says: word });
     if (word === 'rules out') edit('suspect', s.id, 'state', 'ruled out');
   };
-  const column = (title: string, rows: typeof says) => (
+  return (
+    <Says>
+      <Column title="For" rows={says.filter((x) => x.says === 'for')} />
+      <Column title="Against" rows={says.filter((x) => x.says !== 'for')} />
+      <div>
+        <h4>Not asked</h4>
+        {open.length === 0 && <Quiet>{s.state === 'standing' ? allLinked : 'decided'}</Quiet>}
+        <OpenTests tests={open} name={name(s)} onLink={link} />
+      </div>
+    </Says>
+  );
+}
+
+type Said = Pick<RowOf<'bearing'>, 'id' | 'testId' | 'says' | 'why'>;
+
+/** Tests that speak one way, each with its result. */
+function Column({ title, rows }: { title: string; rows: readonly Said[] }) {
+  const tests = useRecord().test;
+  return (
     <div>
       <h4>{title}</h4>
       <ul>
         {rows.map((x) => {
-          const test = record.test.find((t) => t.id === x.testId);
+          const test = tests.find((t) => t.id === x.testId);
           return (
             <li key={x.id}>
               <VerdictShape verdict={test?.verdict ?? ''} size={11} />{' '}
@@ -92,43 +109,44 @@ export function WhatSpeaks({ suspect: s }: { suspect: RowOf<'suspect'> }) {
       </ul>
     </div>
   );
+}
+
+/** Tests that nobody has linked yet, a few of them first; a press links one. */
+function OpenTests({
+  tests,
+  name,
+  onLink,
+}: {
+  tests: readonly RowOf<'test'>[];
+  name: string;
+  onLink: (testId: string, word: (typeof SAYS)[number]) => void;
+}) {
+  const [all, setAll] = useState(false);
   return (
-    <Says>
-      {column(
-        'For',
-        says.filter((x) => x.says === 'for'),
+    <>
+      <ul>
+        {tests.slice(0, all ? tests.length : ASKED).map((t) => (
+          <li key={t.id}>
+            <VerdictShape verdict={t.verdict} size={11} /> {t.question}
+            <br />
+            {SAYS.map((word) => (
+              <Toggle
+                key={word}
+                type="button"
+                aria-label={`${t.question}: ${word} ${name}`}
+                onClick={() => onLink(t.id, word)}
+              >
+                {word}
+              </Toggle>
+            ))}
+          </li>
+        ))}
+      </ul>
+      {tests.length > ASKED && (
+        <Toggle type="button" onClick={() => setAll(!all)}>
+          {all ? 'fewer' : `${tests.length - ASKED} more`}
+        </Toggle>
       )}
-      {column(
-        'Against',
-        says.filter((x) => x.says !== 'for'),
-      )}
-      <div>
-        <h4>Not asked</h4>
-        {open.length === 0 && <Quiet>{s.state === 'standing' ? allLinked : 'decided'}</Quiet>}
-        <ul>
-          {open.slice(0, all ? open.length : ASKED).map((t) => (
-            <li key={t.id}>
-              <VerdictShape verdict={t.verdict} size={11} /> {t.question}
-              <br />
-              {SAYS.map((word) => (
-                <Toggle
-                  key={word}
-                  type="button"
-                  aria-label={`${t.question}: ${word} ${name(s)}`}
-                  onClick={() => link(t.id, word)}
-                >
-                  {word}
-                </Toggle>
-              ))}
-            </li>
-          ))}
-        </ul>
-        {open.length > ASKED && (
-          <Toggle type="button" onClick={() => setAll(!all)}>
-            {all ? 'fewer' : `${open.length - ASKED} more`}
-          </Toggle>
-        )}
-      </div>
-    </Says>
+    </>
   );
 }

@@ -40,6 +40,42 @@ const COURSE_TONE: Record<Recurrence, 'fail' | 'unsure' | 'plain' | 'pass'> = {
   cured: 'pass',
 };
 
+/** Whether the code stood in a scan. */
+function ScanDot({
+  course: c,
+  scan,
+  record,
+}: {
+  course: Course;
+  scan: CaseRecord['scan'][number];
+  record: CaseRecord;
+}) {
+  const code = record.code.find((x) => x.scanId === scan.id && x.code === c.code);
+  return <Dot state={c.inScan.get(scan.id)} code={code} />;
+}
+
+/** Many scans in one row under the words, where a column for each leaves them no room. */
+function ScanStrip({
+  course,
+  scans,
+  record,
+}: {
+  course: Course;
+  scans: CaseRecord['scan'];
+  record: CaseRecord;
+}) {
+  return (
+    <Strip>
+      {scans.map((s, i) => (
+        <span key={s.id} title={`S${i + 1}, ${dayTime(s.at)} ${s.phase}`}>
+          <ScanDot course={course} scan={s} record={record} />
+        </span>
+      ))}
+    </Strip>
+  );
+}
+
+/** A code in its row: where it stood, what became of it, and its role. */
 export function CodeLine({
   course: c,
   detail,
@@ -63,12 +99,6 @@ export function CodeLine({
     e.preventDefault();
     roles.set(c.code, pressed);
   };
-  const dot = (scan: CaseRecord['scan'][number]) => (
-    <Dot
-      state={c.inScan.get(scan.id)}
-      code={record.code.find((x) => x.scanId === scan.id && x.code === c.code)}
-    />
-  );
   return (
     <tr id={`code-${c.code}`} onKeyDown={byKey}>
       <td>
@@ -79,20 +109,12 @@ export function CodeLine({
       <Text as="td" $min={130}>
         <Wording code={c.code} toolText={c.text} />
         {detail && <Quiet as="div">{detail}</Quiet>}
-        {columns.length === 0 && (
-          <Strip>
-            {scans.map((s, i) => (
-              <span key={s.id} title={`S${i + 1}, ${dayTime(s.at)} ${s.phase}`}>
-                {dot(s)}
-              </span>
-            ))}
-          </Strip>
-        )}
+        {columns.length === 0 && <ScanStrip course={c} scans={scans} record={record} />}
         <CourseWords course={c} record={record} roles={roles} />
       </Text>
       {columns.map((s) => (
         <td key={s.id} className="dot">
-          {dot(s)}
+          <ScanDot course={c} scan={s} record={record} />
         </td>
       ))}
       <td className="course">

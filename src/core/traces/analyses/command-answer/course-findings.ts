@@ -8,6 +8,9 @@ import { verdictOf } from '../verdict-of';
 /** So many samples on the scale is following, so few is not. */
 const FOLLOWS = 0.62;
 const DOES_NOT = 0.35;
+/** So much of an answer has to lie on the command slowed down, and so much more than on the command as it is. */
+const SLOW_FITS = 0.85;
+const SLOW_BETTER = 0.25;
 /** Noise beyond this share of the range hides a bound from a scale that is itself found in it. */
 const NOISY = 0.04;
 
@@ -123,6 +126,39 @@ function errorOf(c: StepResponse, settings: Limits, scale: string): TraceFinding
   };
 }
 
+/** An answer that does all it is told, and takes its time. How long it may take the part's own limit says. */
+function slowFinding(
+  slow: { constant: number; share: number },
+  { command, answer }: { command: Channel; answer: Channel },
+): TraceFinding {
+  const half = fixed(slow.constant * Math.LN2, 's', 1);
+  return {
+    verdict: 'unsure',
+    because: `${answer.name} comes slowly: half the way takes ${half}, and so laid over ${command.name} it fits for ${Math.round(100 * slow.share)} % of the time. Whether that is too slow is not told; the limit of the part, or a healthy recording of the same drive, would tell.`,
+    about: 'lag',
+    figure: half,
+    reading: { label: 'half the way takes', entered: half, limit: '' },
+  };
+}
+
+/** What is said of an answer that does not go with its command. */
+function notFollowed(
+  c: StepResponse,
+  followed: number,
+  o: { command: Channel; answer: Channel },
+): TraceFinding {
+  if (c.slow && c.slow.share > SLOW_FITS && c.slow.share > c.onScale + SLOW_BETTER)
+    return slowFinding(c.slow, o);
+  return {
+    verdict: 'unsure',
+    because:
+      followed < DOES_NOT
+        ? `${o.answer.name} moves, but not with ${o.command.name}. Check that they belong together.`
+        : `${o.answer.name} goes with ${o.command.name} for ${Math.round(100 * c.onScale)} % of the time only, and no one reason explains the rest.${c.learned ? ' Enter the scale to tell more.' : ''}`,
+    about: 'answered',
+  };
+}
+
 /** What an answer laid over its command as a whole comes to. */
 export function courseFindings(
   c: StepResponse,
@@ -153,20 +189,7 @@ export function courseFindings(
     (Number.isNaN(c.left) || Math.abs(c.left) < settings.error / 100 ? 0 : 0.15);
   const at = (v: number) => figure(c.scale.gain * v + c.scale.offset, answer.unit);
   const scale = `Scale found in this run: ${at(0)} at 0 ${command.unit}, ${at(100)} at 100 ${command.unit}.`;
-  if (followed < FOLLOWS)
-    return {
-      findings: [
-        {
-          verdict: 'unsure',
-          because:
-            followed < DOES_NOT
-              ? `${answer.name} moves, but not with ${command.name}. Check that they belong together.`
-              : `${answer.name} goes with ${command.name} for ${Math.round(100 * c.onScale)} % of the time only, and no one reason explains the rest.${c.learned ? ' Enter the scale to tell more.' : ''}`,
-          about: 'answered',
-        },
-      ],
-      marks: [],
-    };
+  if (followed < FOLLOWS) return { findings: [notFollowed(c, followed, o)], marks: [] };
   const bound = rangeOf(c, answer);
   const left = leftOf(c, settings, answer);
   const marks: Mark[] = left.some((f) => f.verdict === 'fail')

@@ -2,6 +2,7 @@ import { Refusal } from '@/core/checks/contract';
 import type { Channel } from '../../channel';
 import { converterStep, median, noiseOf, smooth } from '../../signal';
 import { onOneGrid, spanOf } from './steps';
+import { timeConstant } from './sluggish';
 
 /** What an answer is for a command: `gain × command + offset`. */
 export interface Scale {
@@ -40,6 +41,8 @@ export interface StepResponse {
   doubt: number;
   /** Seconds at which the command last came back to rest. */
   backAt: number;
+  /** Where the answer lies on the command slowed down: the time constant in seconds, and the share that lies on it. */
+  slow: { constant: number; share: number } | undefined;
 }
 
 const POINTS = 1500;
@@ -50,6 +53,8 @@ const LATEST = 0.2;
 const LATEST_SECONDS = 60;
 /** Samples within this share of the answer's own span of a scale lie on it. */
 const NEAR = 0.06;
+/** Of an answer of which less lies on its command it is tried whether it comes slowly. */
+const SLUGGISH = 0.8;
 /** A scale flatter than this share of span over range is no scale: nothing follows. */
 const FLATTEST = 0.3;
 
@@ -141,6 +146,18 @@ function withoutEnd(u: Float32Array, y: Float32Array, o: { near: number; low: bo
   return short && Math.abs(off) > Math.max(NEAR * span, 1.5 * o.near) ? scale : undefined;
 }
 
+/** The command slowed down that the answer lies on best. */
+function slowOf(
+  u: Float32Array,
+  y: Float32Array,
+  o: { scale: Scale | undefined; tight: number; near: number },
+): ReturnType<typeof timeConstant> {
+  return timeConstant(u, (slowed) => {
+    const s = o.scale ?? learnScale(slowed, y, o.tight);
+    return y.filter((v, i) => Math.abs(v - s.gain * slowed[i]! - s.offset) < o.near).length / y.length;
+  });
+}
+
 /**
  * Lays an answer on a command over the whole recording: scale, lag, and where they part. For what is too slow or too
  * gradual to be told step by step.
@@ -190,6 +207,7 @@ export function courseOf(command: Channel, answer: Channel, scale: Scale | undef
   const bound = boundOf(x, y, { scale: found.scale, near, range, known: scale !== undefined });
   const within = (i: number) => !bound || (bound.low ? y[i]! > bound.at + near : y[i]! < bound.at - near);
   const rests = restsOf(u, y, range, Math.ceil(found.lag) + 2);
+  const slow = on < SLUGGISH ? slowOf(u, y, { scale, tight, near }) : undefined;
   return {
     scale: found.scale,
     learned: scale === undefined,
@@ -205,6 +223,7 @@ export function courseOf(command: Channel, answer: Channel, scale: Scale | undef
     ends: { first: rests.first, last: rests.last },
     doubt: noise / whole,
     backAt: t0 + rests.backAt * step,
+    slow: slow && { constant: slow.samples * step, share: slow.share },
   };
 }
 

@@ -91,13 +91,15 @@ export function slowDisturbances(c: Channel, window: number): Disturbance[] {
     push(level > least && Math.abs(s[a]!) < 0.5 * Math.abs(base[a]!) ? 'drop-out' : 'frozen', a, b, by);
   }
   const coarse = c.interval > window / 4;
+  // What it does of itself: moved by hand, or gone from one value to another for good.
+  const goesBy = (a: number, b: number) =>
+    isMoved(c, [a, b], off, noise) || (coarse && !comesBack(s, [a, b]));
   const inStill = (a: number, b: number) => still.some(([x, y]) => x - join < b && y + join > a);
   for (const [a, b] of joined(
     runs(s.length, (i) => Math.abs(off[i]!) > least),
     join,
   )) {
-    if (inStill(a, b) || isMoved(c, [a, b], off, noise)) continue;
-    if (coarse && !comesBack(s, [a, b])) continue;
+    if (inStill(a, b) || goesBy(a, b)) continue;
     let by = 0;
     for (let i = a; i < b; i++) if (Math.abs(off[i]!) > Math.abs(by)) by = off[i]!;
     const long = (b - a) * c.interval > 0.08 * window && b - a > 4;
