@@ -43,3 +43,10 @@ export function mayAgree(channels: readonly { name: string; unit: string }[]): b
     telling.length === said.length && telling[0]!.some((w) => telling.every((words) => words.includes(w)))
   );
 }
+
+/**
+ * Whether a unit is that of a sensor's signal as it comes, in which a figure says nothing of what is measured.
+ *
+ * @example isBareSignal('mA') // true
+ */
+export const isBareSignal = (unit: string): boolean => /^(?:m?V|m?A)$/u.test(unit);

@@ -1,4 +1,4 @@
-import { mayAgree } from './channel-kind';
+import { isBareSignal, mayAgree } from './channel-kind';
 import type { Role, TraceAnalysis } from './contract';
 
 /** Numbers of channels by role. */
@@ -69,11 +69,17 @@ export function fittingAnalyses(channels: readonly Named[], all: readonly TraceA
     .map((a) => {
       const roles = proposedRoles(a, channels);
       const used = a.roles.flatMap((r) => roles[r.id]!.filter((i) => fits(r, channels[i]!)));
-      return { id: a.id, used: new Set(used).size };
+      return { id: a.id, used: new Set(used).size, roles: a.roles.filter((r) => !r.optional).length };
     })
     .sort((a, b) => b.used - a.used);
-  const rest = channels.length >= ALIKE && mayAgree(channels) ? ['agreement', 'drop-outs'] : ['drop-outs'];
-  // Names that leave a channel unexplained tell less than looking through all of them.
+  const alike = channels.length >= ALIKE && mayAgree(channels);
+  // Signals as they come are looked through before they are held against each other: they pulse, or fall out.
+  const both = isBareSignal(channels[0]?.unit ?? '') ? ['drop-outs', 'agreement'] : ['agreement', 'drop-outs'];
+  const rest = alike ? both : ['drop-outs'];
   const whole = meant.filter((m) => m.used === channels.length).map((m) => m.id);
-  return [...new Set([...whole, ...(whole.length ? [] : rest), ...meant.map((m) => m.id), ...rest])];
+  // A command with its answer says what is meant, whatever stands beside them; one name alone does not.
+  const pairs = meant.filter((m) => m.roles > 1).map((m) => m.id);
+  const first = [...whole, ...pairs];
+  // Names that leave a channel unexplained tell less than looking through all of them.
+  return [...new Set([...first, ...(first.length ? [] : rest), ...meant.map((m) => m.id), ...rest])];
 }

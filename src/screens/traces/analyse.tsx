@@ -17,7 +17,7 @@ import { Button, Choice, Quiet } from '@/ui/controls';
 import type { RowOf } from '@/core/case';
 import { dayTime } from '@/ui/dates';
 import { Inline, Problem } from '@/ui/layout';
-import { OfferButton } from '../case/guidance/offer';
+import { OfferSentence } from '../case/guidance/offer';
 import { useCase } from '../case/saving/store';
 import { AnalysisForm } from './analysis-form';
 import { lastRun, namedRoles, useFirstRuns } from './earlier-runs';
@@ -180,9 +180,9 @@ export function Analyse({ order, strokes }: { order: string; strokes: number | n
       {firsts.map((first) => {
         const title = ANALYSES.find((a) => a.id === first.analysisId)?.title ?? first.question;
         return (
-          <OfferButton key={first.id} isDisabled={busy !== undefined} onPress={() => void repeat(first)}>
+          <OfferSentence key={first.id} isDisabled={busy !== undefined} onPress={() => void repeat(first)}>
             <CopyPlus aria-hidden="true" /> Repeat “{title}” as on {dayTime(first.at)}
-          </OfferButton>
+          </OfferSentence>
         );
       })}
       <Choice

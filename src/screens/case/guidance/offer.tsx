@@ -1,11 +1,16 @@
 'use client';
 
 import type { ComponentProps } from 'react';
-import { Button } from '@/ui/controls';
+import { Button, SentenceButton } from '@/ui/controls';
 
 /** A button for something Vantle offers next to what was just written; Alt and Enter take it. */
 export function OfferButton(props: ComponentProps<typeof Button>) {
   return <Button {...props} data-offer="" aria-keyshortcuts="Alt+Enter" />;
+}
+
+/** The same for an offer of so many words that they take several lines. */
+export function OfferSentence(props: ComponentProps<typeof SentenceButton>) {
+  return <SentenceButton {...props} data-offer="" aria-keyshortcuts="Alt+Enter" />;
 }
 
 const OFFER = '[data-offer]:not([disabled])';
