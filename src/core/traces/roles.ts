@@ -74,7 +74,9 @@ export function fittingAnalyses(channels: readonly Named[], all: readonly TraceA
     .sort((a, b) => b.used - a.used);
   const alike = channels.length >= ALIKE && mayAgree(channels);
   // Signals as they come are looked through before they are held against each other: they pulse, or fall out.
-  const both = isBareSignal(channels[0]?.unit ?? '') ? ['drop-outs', 'agreement'] : ['agreement', 'drop-outs'];
+  const both = isBareSignal(channels[0]?.unit ?? '')
+    ? ['drop-outs', 'agreement']
+    : ['agreement', 'drop-outs'];
   const rest = alike ? both : ['drop-outs'];
   const whole = meant.filter((m) => m.used === channels.length).map((m) => m.id);
   // A command with its answer says what is meant, whatever stands beside them; one name alone does not.

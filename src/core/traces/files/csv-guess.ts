@@ -63,6 +63,7 @@ export function previewCsv(head: Uint8Array, corrected?: ReadAs): Preview {
     columns: cells,
     timeUnit: clock ? 'clock' : (timeUnitOf(named[time]?.unit ?? '') ?? 's'),
     interval: time < 0 ? stated : null,
+    clockFrom: 'first',
   };
   return { readAs, rows: shown, notes: notesOn(readAs, cells) };
 }

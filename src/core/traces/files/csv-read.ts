@@ -1,5 +1,6 @@
 import type { Trace } from '../channel';
 import type { TraceReader } from './contract';
+import { countedFromFirst } from './clock-start';
 import { clockSeconds } from './csv-time';
 import { onEvenSteps, seconds } from './grid';
 import { FloatBuffer, GrowingTimes, notTooMany } from './float-buffer';
@@ -191,6 +192,17 @@ export class CsvReader implements TraceReader {
     return this.lastClock;
   }
 
+  /** Each channel on even steps, by the time column that stands before it. */
+  private gridsOf(
+    held: readonly { name: string; unit: string; samples: Float32Array; at: number }[],
+    lineOf: (i: number) => string,
+  ) {
+    return this.clocks.flatMap((clock, k) => {
+      const own = held.filter((c) => this.clocks.findLastIndex((x, q) => x.at < c.at || q === 0) === k);
+      return own.length === 0 ? [] : [onEvenSteps(...withTimes(clock.times.done(), own), lineOf)];
+    });
+  }
+
   end(): Trace {
     if (this.recode) this.push(new Uint8Array(0));
     if (this.rest.length > 0) {
@@ -241,14 +253,14 @@ export class CsvReader implements TraceReader {
     const { held, names } = heldWhereSparse(columns);
     if (names.length > 0)
       notes.push(`${names.join(', ')}: written only now and then; each value is held until the next.`);
-    const grids = this.clocks.flatMap((clock, k) => {
-      const own = held.filter((c) => this.clocks.findLastIndex((x, q) => x.at < c.at || q === 0) === k);
-      return own.length === 0 ? [] : [onEvenSteps(...withTimes(clock.times.done(), own), lineOf)];
-    });
-    return {
-      channels: columns.map((c) => grids.flatMap((g) => g.channels).find((x) => x.name === c.name)!),
-      notes: [...notes, ...new Set(grids.flatMap((g) => g.notes))],
-    };
+    const grids = this.gridsOf(held, lineOf);
+    const byName = new Map(grids.flatMap((g) => g.channels).map((c) => [c.name, c]));
+    const counted = countedFromFirst(
+      columns.map((c) => byName.get(c.name)!),
+      this.as,
+    );
+    const ofGrids = new Set(grids.flatMap((g) => g.notes));
+    return { channels: counted.channels, notes: [...notes, ...counted.notes, ...ofGrids] };
   }
 }
 

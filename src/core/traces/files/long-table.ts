@@ -2,6 +2,7 @@ import type { Channel } from '../channel';
 import type { TraceFormat, TraceReader } from './contract';
 import { cellsOf, encodingOf, guessSigns, isFigure, linesOf } from './csv-cells';
 import { nameAndUnit } from './csv-names';
+import { countedFromFirst } from './clock-start';
 import { clockSeconds, isClock, timeUnitOf } from './csv-time';
 import { figureText, isUnit } from './figure-text';
 import { ByteBuffer } from './byte-buffer';
@@ -135,7 +136,8 @@ class LongTableReader implements TraceReader {
       return grid.channels;
     });
     if (channels.length === 0) throw new Unreadable('No signal is taken; choose at least one.');
-    return { channels, notes };
+    const counted = countedFromFirst(channels, { ...this.as, timeUnit: layout.timeUnit });
+    return { channels: counted.channels, notes: [...notes, ...counted.notes] };
   }
 }
 
@@ -169,6 +171,7 @@ export const longTable: TraceFormat = {
         })),
         timeUnit: layout.timeUnit,
         interval: null,
+        clockFrom: 'first',
       },
       rows,
       notes: [`One value in each row: ${by.size} signals in the part that was looked at.`],

@@ -28,6 +28,8 @@ export const ReadAs = z.object({
   timeUnit: z.enum(TIME_UNITS).default('s'),
   /** Seconds between samples, where no column tells the time; null when unknown. */
   interval: z.number().positive().nullable().default(null),
+  /** Where clock times count from: midnight in traces kept before this was asked, whose marks lie so. */
+  clockFrom: z.enum(['midnight', 'first']).optional(),
 });
 export type ReadAs = z.infer<typeof ReadAs>;
 
