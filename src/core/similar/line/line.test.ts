@@ -221,3 +221,24 @@ describe('what the pieces mean', () => {
     expect(index.withNumber(99)).toEqual([]);
   });
 });
+
+describe('parts beside other words of a line', () => {
+  const parts = (line: string) => read(line).filter((c) => c.startsWith('cause part'));
+
+  test.each([
+    ['coolant temp 140', 'coolant'],
+    ['oil pressure low', 'engine oil'],
+    ['fuel level wrong', 'fuel'],
+  ])('%s names a reading, not %s', (line) => {
+    expect(parts(line).filter((p) => /: ?(?:coolant|oil|engine oil|fuel)$/.test(p))).toEqual([]);
+  });
+
+  it('of names in a row the last says what it is', () => {
+    expect(parts('inverter coolant pump')).toHaveLength(1);
+    expect(parts('inverter coolant pump')[0]).toMatch(/pump/);
+  });
+
+  it('names with something between them are parts each', () => {
+    expect(parts('alternator, water pump')).toHaveLength(2);
+  });
+});
