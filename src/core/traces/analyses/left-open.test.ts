@@ -76,7 +76,7 @@ describe('what only scatters', () => {
 
   it('a coil is not accused of the spikes it makes', () => {
     const of = run('drop-outs', {
-      signals: [signal('Coil primary', 'V', 5000, 3, (t) => (fired(t) ? 38 : 12) + 3 * grain(t))],
+      signals: [signal('Coil current', 'A', 5000, 3, (t) => (fired(t) ? 38 : 12) + 3 * grain(t))],
     })[0]!;
     expect(of.verdict).toBe('unsure');
     expect(of.because).toContain('spikes of its own');
