@@ -48,7 +48,7 @@ const HEADS = /^(?:pump|motor|fan|cap|harness|loom|wiring|seal|bearing|belt)$/i;
 const isHead = (word: string): boolean => isDevice(word) || HEADS.test(word);
 
 /** Words that make a reading of a part's name. */
-const QUANTITY = /^(?:temp|temperature|pressure|level|position|speed|flow|voltage|current|volts|amps)$/i;
+const QUANTITY = /^(?:temp|temperature|pressure|level|position|speed|flow)$/i;
 
 /**
  * The coolant of a "coolant temp sensor" or of "coolant temp 140" is not the part that was meant, nor is the key of
