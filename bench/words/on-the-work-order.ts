@@ -1,7 +1,8 @@
 /**
  * What stands on work orders for vehicles that others could not fix: short phrases of technicians and their customers,
  * American, British and second-language English. Written in one go before the vocabulary was asked about any of it;
- * every second line is held back: sentence | symptoms.
+ * every second line is held back: sentence | symptoms. Seven of those held back stood in the vocabulary
+ * word for word; others took their place, written as blindly.
  */
 export const ON_THE_WORK_ORDER = `
 will not start after sitting two days, jump pack does nothing | ?no-start, ?no-crank, ?battery-drain
@@ -23,7 +24,7 @@ shakes sitting at a light, smooth on the freeway | rough-idle
 tick over is all over the place | hunting-idle
 revs hang at 2000 between shifts | high-idle
 idle drops too low when the ac kicks in | low-idle
-running on three | misfire
+sounds like it is on three cylinders | misfire
 dead miss on cylinder 4 | misfire
 skips under load in top gear | misfire
 stumbles off the line | hesitation
@@ -95,7 +96,7 @@ trailer lights don't work with the hitch plugged in | trailer
 speedo needle bounces | speed-signal
 third brake light inop | brake-lights
 hyper flash on the right side | indicators
-no reverse | no-drive
+R does nothing, forward gears fine | no-drive
 flares between second and third | slipping
 slams into drive | harsh-shift
 won't upshift out of second | no-shift
@@ -105,18 +106,18 @@ shudders between 40 and 50 with light throttle | tcc-shudder
 howl from the rear axle on overrun | driveline-noise
 clunk when going from drive to reverse | driveline-noise, ?harsh-shift
 vibration at 110 km/h in the seat | drive-vibration
-clutch pedal stays on the floor | clutch-pedal
+clutch pedal goes down and does not come up by itself | clutch-pedal
 service 4wd message | awd-fault
 transfer case stuck in low | awd-fault
 release bearing noise when I push the clutch | clutch-noise
-gear indicator shows a dash | gear-display
+gear in the dash reads nothing but a line | gear-display
 atf leak at the cooler line | gearbox-leak
 cv joint clicking in full lock | shaft-click
 stability control off and traction light on | brake-warning
 abs kicks in at walking speed | abs-false
 pedal sinks slowly at the lights | soft-pedal
 rock hard brake pedal after start | hard-pedal
-veers right under braking | brake-pull
+goes right when I stand on the brakes | brake-pull
 squeal from the front when braking lightly | brake-noise
 wheel shakes when slowing down from 70 | brake-judder
 rear caliper hangs, smoking wheel | brake-drag, ?burning-smell
@@ -143,8 +144,8 @@ srs light after battery change | airbag-light
 sliding door stops half way | door-body
 rattle from the dash on rough roads | rattle-body
 auto stop unavailable | start-stop
-cruise drops out going uphill | cruise
-front radar blocked message | camera-sensor
+cruise lets go on every climb | cruise
+front radar says blocked, sensor is clean | camera-sensor
 windscreen steams up, damp smell | fog-inside
 musty smell when the ac comes on | ac-smell
 hv system fault, shuts down on the motorway | hv-warning, ?stall
