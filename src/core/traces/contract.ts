@@ -13,6 +13,8 @@ export interface Role {
   optional?: boolean;
   /** Names and units by which a channel is proposed for it. */
   guess: RegExp;
+  /** Names that it is not proposed for, whatever their unit. */
+  not?: RegExp;
 }
 
 /** A stretch of a trace that something was found in. */

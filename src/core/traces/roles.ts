@@ -9,7 +9,8 @@ interface Named {
   unit: string;
 }
 
-const fits = (r: Role, c: Named): boolean => r.guess.test(c.name) || r.guess.test(c.unit);
+const fits = (r: Role, c: Named): boolean =>
+  !r.not?.test(c.name) && (r.guess.test(c.name) || r.guess.test(c.unit));
 
 /** Takes any channel: nothing is told by what a channel is called. */
 const takesAny = (r: Role): boolean => r.guess.source === '.';

@@ -99,6 +99,14 @@ function risesBetween(part: Float32Array): number {
   return both > 0.25 * (high - low) && both > Math.max(noise, RISE * noiseOf(part)) ? both : 0;
 }
 
+/** Whether most of a fall happens from one block to the next but one: a leak takes its time. By judgement. */
+function fallsAtOnce(part: Float32Array): boolean {
+  const means = [...bin(part, Math.max(1, Math.floor(part.length / BLOCKS)))].filter((v) => v === v);
+  const whole = Math.max(...means) - Math.min(...means);
+  const most = Math.max(...means.slice(2).map((v, i) => means[i]! - v));
+  return most > 0.7 * whole && most > RISE * noiseOf(part);
+}
+
 const PER = { 'per second': 1, 'per minute': 60, 'per hour': 3600 } as const;
 
 export const hold = defineAnalysis({
@@ -138,8 +146,9 @@ export const hold = defineAnalysis({
     // What is not there cannot leak: it has to stand clear of nothing by more than it may lose.
     const empty = Math.abs(meanOf(part)) < Math.max(4 * noiseOf(part), settings.fall);
     const worked = risesBetween(part);
+    const stepped = fallsAtOnce(filled);
     const verdict =
-      empty || worked > 0
+      empty || worked > 0 || stepped
         ? 'unsure'
         : verdictOf(rate - margin > settings.fall, rate + margin <= settings.fall);
     const mean = meanOf(part);
@@ -149,6 +158,8 @@ export const hold = defineAnalysis({
       if (empty) return ' It stands at nothing: there is nothing that could leak.';
       if (worked > 0)
         return ` In between it rises again by ${figure(worked, unit, 2)}: something feeds or uses it, and how it holds by itself is not told. Record it while nothing does.`;
+      if (stepped)
+        return ' Most of it falls at once, and the rest is level: something was switched, or its speed changed. Record it while nothing else does.';
       return ' The limit lies within that: record longer.';
     };
     const why = verdict === 'unsure' ? whyUnsure() : '';

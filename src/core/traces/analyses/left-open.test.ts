@@ -41,6 +41,12 @@ describe('a value that should hold', () => {
     expect(of.because).toContain('rises again by');
   });
 
+  it('is not told where it falls all at once: the speed of a pump, not a leak', () => {
+    const of = held((t) => (t < 240 ? 3.1 : 1.2));
+    expect(of.verdict).toBe('unsure');
+    expect(of.because).toContain('falls at once');
+  });
+
   it('is told beside noise, and beside a swell that is small against the fall', () => {
     expect(held((t) => 4 - (0.3 * t) / 60 + 0.02 * Math.sin(t / 30)).verdict).toBe('fail');
     expect(held(() => 4).verdict).toBe('pass');

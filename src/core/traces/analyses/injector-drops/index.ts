@@ -49,6 +49,10 @@ function between(own: Own, limit: number, passes: readonly Pass[]): string {
   return 'Further passes only flood the cylinders: exchange the injector with another, or look at its current.';
 }
 
+/** Pressures that are none of the fuel. */
+const NO_FUEL =
+  /oil|öl|huile|aceite|boost|charge|lade|manifold|\bmap\b|intake|exhaust|vacuum|brake|brems|tyre|tire|\btank\b|coolant|refriger|barom/i;
+
 export const injectorDrops = defineAnalysis({
   id: 'injector-drops',
   title: 'Injector balance from rail pressure',
@@ -58,7 +62,7 @@ export const injectorDrops = defineAnalysis({
   source: 'Common practice, no source; limit 15 % from the middle.',
   engine: 'none',
   roles: [
-    { id: 'pressure', name: 'Rail pressure', guess: /rail|fuel|press|psi|bar|kpa/i },
+    { id: 'pressure', name: 'Rail pressure', guess: /rail|fuel|press|psi|bar|kpa/i, not: NO_FUEL },
     { id: 'pulses', name: 'Injector pulses', optional: true, guess: /inject|puls/i },
   ],
   settings: z.object({
