@@ -84,7 +84,7 @@ function takeNamed(
       for (let i = 0; i + size <= words.length; i++) {
         const name = words.slice(i, i + size).join(' ');
         const found =
-          name.length >= 3 && !(kind === 'part' && isOfAnother(name, words.slice(i + size), isPart))
+          name.length >= 3 && !(kind === 'part' && isOfAnother(name, wordsBehind(text, name), isPart))
             ? (catalogue.find(kind, name) ?? (size > 1 ? catalogue.find(kind, writtenOut(name)) : undefined))
             : undefined;
         if (found && saidMore(name, symptoms) && !(kind === 'failure' && size === 1)) {
@@ -92,7 +92,6 @@ function takeNamed(
           text.within.push({ kind: other, label: found.name, value: found.id, words: name });
         }
         if (!found || saidMore(name, symptoms)) continue;
-        if (kind === 'part' && qualifies(text, name)) continue;
         if (kind === 'failure' && size === 1 && !isFailure(text, name)) continue;
         const chip = {
           kind: kind === 'part' ? ('cause part' as const) : kind,
@@ -104,21 +103,13 @@ function takeNamed(
     }
 }
 
-/** Whether a name stands right before a device that was read as a part: of "inverter coolant pump" it is the pump. */
-function qualifies(text: LineText, name: string): boolean {
-  const line = ` ${text.line.toLowerCase().replace(/\s+/gu, ' ').trim()} `;
+/** The two words that stand behind a name in the line as it was typed, up to a comma. */
+function wordsBehind(text: LineText, name: string): string[] {
+  const line = ` ${text.line.replace(/\s+/gu, ' ')}`.toLowerCase();
   const at = line.indexOf(` ${name.toLowerCase()} `);
-  if (at < 0) return false;
-  const behind = line.slice(at + name.length + 2);
-  return text.chips.some((c) => {
-    const words = c.words.toLowerCase().trim();
-    return (
-      c.kind === 'cause part' &&
-      words.includes(' ') &&
-      isHead(words.split(' ').at(-1)!) &&
-      behind.startsWith(`${words} `)
-    );
-  });
+  if (at < 0) return [];
+  const behind = line.slice(at + name.length + 2).split(',')[0]!;
+  return behind.split(' ').filter(Boolean).slice(0, 2);
 }
 
 /** The words of each symptom in what is left, denied ones too. */
