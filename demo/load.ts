@@ -10,6 +10,7 @@ import {
   DEMO_MEANINGS,
   DEMO_MONEY,
   DEMO_PEOPLE,
+  DEMO_REGION,
   DEMO_WORDS,
   SHOP_NAME,
   demoCases,
@@ -24,6 +25,7 @@ try {
   const content = {
     shopName: SHOP_NAME,
     people: DEMO_PEOPLE,
+    region: DEMO_REGION,
     money: DEMO_MONEY,
     ...DEMO_ACCESS,
     meanings: DEMO_MEANINGS,

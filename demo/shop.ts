@@ -28,6 +28,7 @@ export const DEMO_ACCESS = {
 };
 
 /** What it counts in, and what an hour of its work costs. */
+export const DEMO_REGION = 'metric' as const;
 export const DEMO_MONEY = { currency: 'EUR', hourRate: 92 };
 
 /** What the makers of this world mean by their own codes, as the shop found out. */

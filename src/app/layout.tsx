@@ -10,8 +10,9 @@ import { Frame } from '@/screens/frame/frame';
 import type { Actor } from '@/services/access/actor';
 import { peopleWithPin } from '@/services/access/manage';
 import { deviceHere } from '@/services/access/who';
-import { decimalSign, people } from '@/services/shop/shop';
+import { decimalSign, people, region } from '@/services/shop/shop';
 import { NumbersOfShop } from '@/screens/numbers';
+import { RegionOfShop } from '@/screens/region';
 import { EarlyInput } from '@/ui/early-input';
 import { KEEP_EARLY_PRESS } from '@/ui/early-press';
 import { StyleRegistry } from '@/ui/registry';
@@ -47,7 +48,9 @@ export default async function Layout({ children }: { children: ReactNode }) {
               person={who.personId}
               here={await hereOf(who)}
             >
-              <NumbersOfShop value={await decimalSign()}>{children}</NumbersOfShop>
+              <RegionOfShop value={(await region())?.id ?? ''}>
+                <NumbersOfShop value={await decimalSign()}>{children}</NumbersOfShop>
+              </RegionOfShop>
             </Frame>
           ) : (
             children

@@ -10,25 +10,33 @@ const Contents = styled.div`
 `;
 
 /**
- * Writes a number that can be read in two ways as the shop writes numbers, once its field is left, and says so.
+ * Writes a number that can be read in two ways as the shop writes numbers, once its field is left, and says so; a
+ * number that is clear is finished then too.
  *
  * @param text as typed
  * @param offers the ways to write it, where it cannot be read as it stands
  * @param write puts a text into the field
+ * @param finish what else is written to a number once it is clear, such as its unit
  * @returns whether the shop's way settles it, what to do when the field is left, what was done, and how to write it the other way
  */
 export function useNumbersOfShop(
   text: string,
   offers: readonly string[],
   write: (text: string) => void,
+  finish: (text: string) => string = (text) => text,
 ): { settles: boolean; leave: () => void; said: string; other: string } {
   const sign = useContext(DecimalSign);
   const [done, setDone] = useState<{ typed: string; meant: string; other: string }>();
   const there = sign === '' ? undefined : asWrittenHere(text, offers, sign);
   const leave = () => {
-    if (!there) return;
-    setDone({ typed: text, ...there });
-    write(there.meant);
+    if (!there) {
+      const finished = offers.length === 0 ? finish(text) : text;
+      if (finished !== text) write(finished);
+      return;
+    }
+    const meant = finish(there.meant);
+    setDone({ typed: text, meant, other: finish(there.other) });
+    write(meant);
   };
   const holds = done?.meant === text;
   return {

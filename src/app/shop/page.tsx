@@ -1,7 +1,7 @@
 import { pageFor } from '@/app/page-for';
 import type { Metadata } from 'next';
 import { ShopScreen } from '@/screens/shop/shop';
-import { callAgain, decimalSign, everybody, money, periods, shopName } from '@/services/shop/shop';
+import { callAgain, decimalSign, everybody, money, periods, region, shopName } from '@/services/shop/shop';
 
 export const metadata: Metadata = { title: 'Shop' };
 export const dynamic = 'force-dynamic';
@@ -13,6 +13,7 @@ export default async function Page() {
       name={await shopName()}
       people={await everybody()}
       periods={await periods()}
+      region={(await region())?.id ?? ''}
       decimalSign={await decimalSign()}
       callAgain={await callAgain()}
       money={await money()}

@@ -47,12 +47,12 @@ export const withoutWord = (text: string, labels: readonly string[]): string[] =
  *
  * @param odometer as typed, `159 300 km`
  * @param distance as typed, `1 000 km`
- * @returns the sum in the odometer's unit, or empty when one of them is unknown
+ * @returns the sum in the odometer's unit, or empty when one of them, or the unit of one, is unknown
  * @example dueOdometer('159 300 km', '1 000 km') // '160300 km'
  */
 export function dueOdometer(odometer: string, distance: string): string {
-  const at = readEntry(odometer, 'km');
-  const further = readEntry(distance, 'km');
+  const at = readEntry(odometer);
+  const further = readEntry(distance);
   if (at.kind !== 'quantity' || further.kind !== 'quantity') return '';
   try {
     const there = convert(further.quantity, at.quantity.unit).value + at.quantity.value;

@@ -6,7 +6,7 @@ export interface ComebackFacts {
   number: number;
   openedAt: string;
   closedAt: string | null;
-  /** As typed, with its unit. */
+  /** As typed; without a unit it tells no distance. */
   odometer: string;
   /** Codes that were chased or are not yet sorted. */
   codes: string[];
@@ -34,7 +34,7 @@ export interface ComebackMatch {
 const DAY = 86_400_000;
 
 function km(odometer: string): number | undefined {
-  const e = readEntry(odometer, 'km');
+  const e = readEntry(odometer);
   if (e.kind !== 'quantity') return undefined;
   try {
     return convert(e.quantity, 'km').value;

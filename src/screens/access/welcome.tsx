@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { Button } from '@/ui/controls';
+import { REGIONS } from '@/core/region';
+import { Button, Choice } from '@/ui/controls';
 import { Stack } from '@/ui/layout';
 import { goAs, signInWith } from './api';
 import { Field, Refusal, SignInPage } from './parts';
@@ -10,6 +11,7 @@ import { Field, Refusal, SignInPage } from './parts';
 export function Welcome() {
   const [problem, setProblem] = useState('');
   const [busy, setBusy] = useState(false);
+  const [region, setRegion] = useState('');
   return (
     <SignInPage title="Set up your shop">
       <p>
@@ -24,8 +26,10 @@ export function Welcome() {
           e.preventDefault();
           const said = Object.fromEntries(new FormData(e.currentTarget));
           if (said.passphrase !== said.again) return setProblem('The two passphrases are not the same.');
+          if (region === '')
+            return setProblem('Say where the shop is: it decides the units of bare numbers.');
           setBusy(true);
-          void signInWith({ do: 'owner', ...said, again: undefined }).then(({ answer, problem }) => {
+          void signInWith({ do: 'owner', ...said, region, again: undefined }).then(({ answer, problem }) => {
             if (answer) return goAs('/');
             setProblem(problem);
             setBusy(false);
@@ -50,6 +54,15 @@ export function Welcome() {
           required
         />
         <Field label="Name of this device" name="device" defaultValue="Workshop PC" required />
+        <Choice
+          label="Region"
+          value={region}
+          options={[
+            { value: '', label: 'choose …' },
+            ...REGIONS.map((r) => ({ value: r.id as string, label: r.name })),
+          ]}
+          onChange={setRegion}
+        />
         <Button $kind="main" type="submit" isDisabled={busy}>
           Begin
         </Button>

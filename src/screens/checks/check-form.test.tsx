@@ -2,6 +2,7 @@ import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { checkOf, type Typed } from '@/core/checks';
+import { RegionOfShop } from '../region';
 import { CheckForm } from './check-form';
 import { startRows, useEntriesOfPage } from './entries-of-page';
 
@@ -41,6 +42,33 @@ describe('the form of a check', () => {
     );
     // "1" was left: 15 ppm, 94 %.
     expect(findings()[0]).toContain('94 %');
+  });
+
+  it('writes the unit of the shop’s region behind a number without one, once its field is left', async () => {
+    const place = (region: string, typed?: Typed) => (
+      <RegionOfShop value={region}>
+        <Alone id="thermostat" {...(typed ? { typed } : {})} />
+      </RegionOfShop>
+    );
+    const field = () => screen.getByLabelText<HTMLInputElement>('Opens at');
+    const american = render(place('us'));
+    await userEvent.type(field(), '185');
+    expect(field().value).toBe('185');
+    await userEvent.tab();
+    expect(field().value).toBe('185 °F');
+    // A unit that was typed stays, and leaving again adds none.
+    await userEvent.clear(field());
+    await userEvent.type(field(), '85 °C');
+    await userEvent.tab();
+    expect(field().value).toBe('85 °C');
+    american.unmount();
+    for (const region of ['metric', '']) {
+      const elsewhere = render(place(region));
+      await userEvent.type(field(), '85');
+      await userEvent.tab();
+      expect(field().value).toBe('85');
+      elsewhere.unmount();
+    }
   });
 
   it('says what is wrong at the field where it is, and keeps what was typed', async () => {

@@ -6,6 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { roleName, ROLES } from '@/core/access/roles';
+import { REGIONS } from '@/core/region';
 import { Button, Choice, FieldLabel, Input, Quiet } from '@/ui/controls';
 import { Inline } from '@/ui/layout';
 import { LineInput } from '@/ui/line-input';
@@ -49,17 +50,22 @@ const Line = styled.li<{ $columns?: string }>`
 `;
 const ROLE_OPTIONS = ROLES.map((r) => ({ value: r, label: roleName(r).toLowerCase() }));
 
+const PLACES = [
+  { value: '', label: 'not said' },
+  ...REGIONS.map((r) => ({ value: r.id as string, label: r.name })),
+];
 const NUMBERS = [
   { value: 'ask', label: 'either way: ask' },
   { value: '.', label: '1,500.5 (point for decimals)' },
   { value: ',', label: '1.500,5 (comma for decimals)' },
 ];
 
-/** The shop's name, how it writes numbers, and the people who write in it. */
+/** The shop's name, where it is, how it writes numbers, and the people who write in it. */
 export function ShopScreen({
   name,
   people,
   periods,
+  region,
   decimalSign,
   callAgain,
   money,
@@ -67,6 +73,7 @@ export function ShopScreen({
   name: string;
   people: Person[];
   periods: PeriodsView;
+  region: string;
   decimalSign: string;
   callAgain: number;
   money: MoneyView;
@@ -100,6 +107,19 @@ export function ShopScreen({
             onChange={(e) => setShop(e.target.value)}
             onBlur={() => shop.trim() !== name && void send({ do: 'name', name: shop }, 'The name is kept.')}
           />
+        </div>
+        <div>
+          <Choice
+            label="Region"
+            value={region}
+            options={region === '' ? PLACES : PLACES.slice(1)}
+            onChange={(v) => v !== '' && void send({ do: 'region', region: v }, 'The region is kept.')}
+          />
+          <Quiet>
+            A number typed without a unit, such as an odometer or a coolant temperature, gets the unit that is
+            usual here; the unit is written behind it, where you can change it. Any unit can be typed
+            everywhere. What is on record keeps the unit it was typed with.
+          </Quiet>
         </div>
         <div>
           <Choice

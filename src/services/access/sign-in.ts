@@ -14,8 +14,9 @@ import {
   type SecretKind,
 } from '@/store/access';
 import { db, write } from '@/store/database';
-import { listPeople, upsertPerson } from '@/store/shop';
+import { listPeople, putSetting, upsertPerson } from '@/store/shop';
 import { newId } from '../cases/save';
+import { RegionSetting } from '../shop/shop';
 import { auth, hashSecret, isSecret } from './auth';
 import { noteAccess } from './log';
 import { sha256 } from './request';
@@ -31,6 +32,7 @@ export const SignInRequest = z.discriminatedUnion('do', [
     passphrase: Passphrase,
     pin: Pin,
     device: z.string().trim().min(1, 'Name this device.').max(60),
+    region: RegionSetting.optional(),
   }),
   z.object({ do: z.literal('pin'), personId: z.string().max(40), pin: z.string().max(12) }),
   z.object({ do: z.literal('passphrase'), name: z.string().trim().max(80), passphrase: z.string().max(200) }),
@@ -170,7 +172,7 @@ async function begin(personId: string, device: DeviceRow | undefined, headers: H
 
 /** The first start: who makes the owner is the shop's first lead, and this its first device. */
 async function makeOwner(
-  { name, passphrase, pin, device }: Extract<SignInRequest, { do: 'owner' }>,
+  { name, passphrase, pin, device, region }: Extract<SignInRequest, { do: 'owner' }>,
   headers: Headers,
 ): Promise<Signed> {
   const [passHash, pinHash] = [await hashSecret(passphrase), await hashSecret(pin)];
@@ -186,6 +188,7 @@ async function makeOwner(
     await upsertPerson(tx, person);
     await putSecret(tx, person, 'credential', passHash, new Date());
     await putSecret(tx, person, 'pin', pinHash, new Date());
+    if (region) await putSetting(tx, 'shop.region', region);
     return person.id;
   });
   await noteAccess(personId, 'owner', personId, { name });

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import type { Op } from '@/core/case';
+import { setFields, type Op } from '@/core/case';
 import { demoCases } from '../../../demo/shop';
 import { openCase } from './cases';
 import { compared } from '../find/forks';
@@ -89,6 +89,23 @@ describe('comebacks', () => {
     const far = { days: 365, distance: '3 000 mi' };
     await changeShop({ do: 'periods', periods: { ...(await periods()), comeback: far } }, '');
     expect((await openCase(ids[43]!))!.comebackOffers).toEqual([]);
+  });
+});
+
+describe('the distance to a comeback', () => {
+  it.each([
+    // The earlier case was at 58 400 km.
+    ['without a unit, in a shop that never said where it is', '64900', undefined, undefined],
+    ['without a unit, where kilometres are usual', '64900', 'metric', 6500],
+    ['without a unit, where miles are usual: 40,327 mi are 64 900 km', '40,327', 'us', 6500],
+    ['with a unit, whatever is usual', '64 900 km', 'us', 6500],
+  ] as const)('is told by an odometer %s', async (_, typed, place, km) => {
+    const ids = await take(27, 43);
+    if (place) await changeShop({ do: 'region', region: place }, '');
+    const { case: now } = (await openCase(ids[43]!))!.record;
+    await write(ids[43]!, ...setFields('case', now, { odometer: typed }));
+    const offers = (await openCase(ids[43]!))!.comebackOffers;
+    expect(offers.map((o) => o.km)).toEqual([km]);
   });
 });
 

@@ -1,6 +1,7 @@
 import type { Around, CaseInShort } from '@/core/api';
 import type { CaseRecord } from '@/core/case';
 import { Catalogue, matchComeback, type ComebackFacts, type Period } from '@/core/cause';
+import { odometerHere, type Region } from '@/core/region';
 import { DIGEST_VERSION, digestOf, weighedCodes, type CaseDigest } from '@/core/similar';
 import { symptomById } from '@/core/symptoms';
 import { db } from '@/store/database';
@@ -10,7 +11,7 @@ import { listCatalogue } from '@/store/catalogue';
 import { confirmedComebacks, numberOfCase } from '@/store/shop';
 import { casesOfVehicle } from '@/store/vehicles';
 import { recogniseVehicle } from '../shop/recognise';
-import { money, periods } from '../shop/shop';
+import { money, periods, region } from '../shop/shop';
 
 /** What the rest of the shop says of a case: other cases of its vehicle, comebacks. Reads digests, writes nothing. */
 export const aroundCase = async (caseId: string): Promise<Around> => (await caseWithAround(caseId)).around;
@@ -19,11 +20,12 @@ export const aroundCase = async (caseId: string): Promise<Around> => (await case
 export async function caseWithAround(
   caseId: string,
 ): Promise<{ record: CaseRecord | undefined; around: Around }> {
-  const [record, { followUp, comeback }, rate, comebacks] = await Promise.all([
+  const [record, { followUp, comeback }, rate, comebacks, here] = await Promise.all([
     loadCase(db(), caseId),
     periods(),
     money(),
     confirmedComebacks(db()),
+    region(),
   ]);
   if (!record) {
     const nothing = { sameVehicle: [], cameBackAs: [], comebackOf: [], comebackOffers: [], twin: null };
@@ -54,7 +56,7 @@ export async function caseWithAround(
       sameVehicle: inShort(same),
       cameBackAs: comebacks.get(caseId) ?? [],
       comebackOf,
-      comebackOffers: comebackOffers(record, earlier, comeback),
+      comebackOffers: comebackOffers(record, earlier, comeback, here),
       twin: twinOf(record, earlier),
       followUp,
       money: rate,
@@ -111,11 +113,11 @@ const COUNTS = 0.5;
 const counting = (codes: CaseDigest['codes']) => codes.filter((c) => c.weight >= COUNTS).map((c) => c.code);
 
 /** What of a past case is held against another to tell a comeback: chased codes, symptoms, dates, odometer. */
-const ofDigest = (d: CaseDigest): ComebackFacts => ({
+const ofDigest = (d: CaseDigest, here: Region | undefined): ComebackFacts => ({
   number: d.number,
   openedAt: d.openedAt,
   closedAt: d.closedAt,
-  odometer: d.odometer,
+  odometer: odometerHere(d.odometer, here),
   codes: counting(d.codes),
   symptoms: d.symptoms,
   repaired: d.repaired,
@@ -125,13 +127,14 @@ function comebackOffers(
   record: CaseRecord,
   earlier: readonly CaseDigest[],
   period: Period,
+  here: Region | undefined,
 ): Around['comebackOffers'] {
   const decided = new Set(record.comeback.map((c) => c.ofCaseId));
   const now: ComebackFacts = {
     number: record.case.number,
     openedAt: record.case.openedAt,
     closedAt: record.case.closedAt,
-    odometer: record.case.odometer,
+    odometer: odometerHere(record.case.odometer, here),
     codes: counting(weighedCodes(record)),
     symptoms: record.symptom
       .filter((s) => s.concept !== '' && s.reproduced !== 'no')
@@ -140,7 +143,7 @@ function comebackOffers(
   };
   return earlier.flatMap((e) => {
     if (decided.has(e.id)) return [];
-    const match = matchComeback(now, ofDigest(e), period);
+    const match = matchComeback(now, ofDigest(e, here), period);
     return match ? [{ ...match, caseId: e.id }] : [];
   });
 }

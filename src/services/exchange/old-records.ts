@@ -29,6 +29,7 @@ import { vehiclesByPlate } from '@/store/vehicles';
 import { takeFiles, type Candidate } from './import';
 import { keptList } from './kept-list';
 import { indexAndWords, shopVocabulary } from '../find/words';
+import { region } from '../shop/shop';
 
 /** A shop's table of past jobs: how it is read, and taking it in. Nothing is kept until it is taken in. */
 
@@ -86,12 +87,13 @@ export async function readRecords(
     const byNow = said ? 'person' : 'content';
     return { ...c, field, by: before ? 'kept' : byNow };
   });
+  const usual = (await region())?.distance ?? '';
   const guess = settingsOf(rows, table.firstRow, columns);
   const used: RecordSettings = {
     columns: fields,
     // What the table itself tells of its days comes before what another one was.
     dateOrder: settings?.dateOrder ?? before?.dateOrder ?? guess.dateOrder,
-    odometerUnit: before?.odometerUnit || (settings?.odometerUnit ?? guess.odometerUnit),
+    odometerUnit: before?.odometerUnit || (settings?.odometerUnit ?? (guess.odometerUnit || usual)),
     makes: settings?.makes ?? guess.makes,
   };
   const reader = await readerFor(used);

@@ -30,6 +30,7 @@ afterEach(async () => {
 const content = (n: number) => ({
   shopName: SHOP_NAME,
   people: DEMO_PEOPLE,
+  region: 'metric' as const,
   money: { currency: 'EUR', hourRate: 90 },
   devices: ['Tablet'],
   tokens: [],

@@ -5,6 +5,7 @@ import { Problem } from '@/core/problem';
 import type { KnownGood, Op, Procedure } from '@/core/case';
 import { starterItems } from '@/core/cause';
 import type { Money } from '@/core/money';
+import type { RegionId } from '@/core/region';
 import { db, write, closeDatabase } from '@/store/database';
 import { migrateDatabase } from '@/store/migrate';
 import { loadCase } from '@/store/rows';
@@ -56,6 +57,7 @@ export async function prepare(kind: ShopKind, say?: (done: number, of: number) =
 export interface DemoContent {
   shopName: string;
   people: { id: string; name: string; role: Role }[];
+  region: RegionId;
   money: Money;
   cases: unknown[];
   /** Cases of the years before, as files. */
@@ -103,6 +105,7 @@ export async function loadDemo(
   if ((await countCases(db())) === 0) {
     await write(async (tx) => {
       await putSetting(tx, 'shop.name', content.shopName);
+      await putSetting(tx, 'shop.region', content.region);
       await putSetting(tx, 'shop.money', content.money);
       for (const [code, says] of Object.entries(content.meanings)) await putMeaning(tx, code, says);
       for (const p of content.people)

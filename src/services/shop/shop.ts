@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { Person } from '@/core/case';
 import { Money } from '@/core/money';
 import { findUnit, readEntry } from '@/core/readings';
+import { REGION_IDS, regionOf, type Region } from '@/core/region';
 import { endSessions } from '@/store/access';
 import { db, write } from '@/store/database';
 import { appendHistory } from '@/store/rows';
@@ -33,21 +34,24 @@ export const Periods = z.object({
   comeback: z.object({ days: Days, distance: Distance }),
 });
 export type Periods = z.infer<typeof Periods>;
-const USUAL: Periods = {
-  followUp: { days: 30, distance: '1 000 km' },
-  comeback: { days: 180, distance: '10 000 km' },
-};
+const usualPeriods = (miles: boolean): Periods => ({
+  followUp: { days: 30, distance: miles ? '600 mi' : '1 000 km' },
+  comeback: { days: 180, distance: miles ? '6,000 mi' : '10 000 km' },
+});
 
 /** Days after which a customer who was not reached is asked again. */
 export const CallAgain = z.number().int('Whole days, please.').min(1, 'At least one day.').max(365);
 const USUAL_CALL_AGAIN = 3;
-const USUAL_MONEY: Money = { currency: 'EUR', hourRate: null };
+const USUAL_CURRENCY = 'EUR';
 
 /** The decimal sign this shop writes; empty: not said, then a number that can be read in two ways is asked. */
 export const DecimalSign = z.enum(['', '.', ',']);
 export type DecimalSign = z.infer<typeof DecimalSign>;
 
+export const RegionSetting = z.enum(REGION_IDS);
+
 export const ShopRequest = z.discriminatedUnion('do', [
+  z.object({ do: z.literal('region'), region: RegionSetting }),
   z.object({ do: z.literal('numbers'), decimalSign: DecimalSign }),
   z.object({ do: z.literal('periods'), periods: Periods }),
   z.object({ do: z.literal('money'), money: Money }),
@@ -68,16 +72,23 @@ export async function shopName(): Promise<string> {
   return (await getSetting<string>(db(), 'shop.name')) ?? 'Our shop';
 }
 
+/** Where the shop is, or undefined where it never said: then no unit is added to what is typed without one. */
+export async function region(): Promise<Region | undefined> {
+  const kept = RegionSetting.safeParse(await getSetting(db(), 'shop.region'));
+  return kept.success ? regionOf(kept.data) : undefined;
+}
+
 /** The shop's periods, or the usual ones. */
 export async function periods(): Promise<Periods> {
   const kept = Periods.safeParse(await getSetting(db(), 'shop.periods'));
-  return kept.success ? kept.data : USUAL;
+  return kept.success ? kept.data : usualPeriods((await region())?.distance === 'mi');
 }
 
-/** The shop's currency and rate for an hour; none set: euros, and hours are not priced. */
+/** The shop's currency and rate for an hour; none set: the region's, and hours are not priced. */
 export async function money(): Promise<Money> {
   const kept = Money.safeParse(await getSetting(db(), 'shop.money'));
-  return kept.success ? kept.data : USUAL_MONEY;
+  if (kept.success) return kept.data;
+  return { currency: (await region())?.currency || USUAL_CURRENCY, hourRate: null };
 }
 
 /** Days after which a customer who was not reached is asked again. */
@@ -86,10 +97,10 @@ export async function callAgain(): Promise<number> {
   return kept.success ? kept.data : USUAL_CALL_AGAIN;
 }
 
-/** The decimal sign the shop writes, empty when it never said. */
+/** The decimal sign the shop writes; where it never said, its region's, and empty where that does not tell. */
 export async function decimalSign(): Promise<DecimalSign> {
   const kept = DecimalSign.safeParse(await getSetting(db(), 'shop.decimalSign'));
-  return kept.success ? kept.data : '';
+  return kept.success ? kept.data : ((await region())?.decimalSign ?? '');
 }
 
 /** Everybody who works or worked here. */
@@ -166,6 +177,8 @@ function settingOf(request: Setting): [rowId: string, key: string, value: unknow
       return ['money', 'shop.money', request.money];
     case 'call again':
       return ['callAgain', 'shop.callAgain', request.days];
+    case 'region':
+      return ['region', 'shop.region', request.region];
     case 'numbers':
       return ['decimalSign', 'shop.decimalSign', request.decimalSign];
   }

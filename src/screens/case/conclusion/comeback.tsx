@@ -3,10 +3,12 @@
 import Link from '@/ui/link';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { distanceHere } from '@/core/region';
 import { Button, Quiet, Tag } from '@/ui/controls';
 import { Cell, Inline } from '@/ui/layout';
 import { LineInput } from '@/ui/line-input';
 import { useActions } from '../../frame/actions';
+import { useRegion } from '../../region';
 import { isEmpty } from '../empty';
 import { useCase } from '../saving/store';
 
@@ -28,6 +30,7 @@ export function ComebackOffers() {
   const offers = useCase((s) => s.open.comebackOffers);
   const decided = useCase((s) => s.record.comeback);
   const add = useCase((s) => s.add);
+  const region = useRegion();
   const open = offers.filter((o) => !decided.some((c) => c.ofCaseId === o.caseId));
   const decide = (o: (typeof offers)[number], state: 'confirmed' | 'rejected') =>
     add('comeback', { ofCaseId: o.caseId, state, why: o.shares.join('; ').slice(0, 400) });
@@ -39,8 +42,8 @@ export function ComebackOffers() {
           <Cell as="span" $min={220} $grow>
             Looks like <Link href={`/cases/${o.number}`}>case {o.number}</Link> come back, {o.days}{' '}
             {o.days === 1 ? 'day' : 'days'}
-            {o.km !== undefined && ` and ${o.km.toLocaleString('en-GB').replace(/,/g, ' ')} km`} after it was
-            closed: <b>{o.shares.join(', ')}</b>.
+            {o.km !== undefined && ` and ${distanceHere(o.km, region)}`} after it was closed:{' '}
+            <b>{o.shares.join(', ')}</b>.
           </Cell>
           <Button onPress={() => decide(o, 'confirmed')}>It came back</Button>
           <Button $kind="quiet" onPress={() => decide(o, 'rejected')}>

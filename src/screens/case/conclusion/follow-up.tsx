@@ -5,10 +5,12 @@ import { X } from 'lucide-react';
 import type { RowOf } from '@/core/case';
 import { displayWord } from '@/core/case/display-words';
 import { dueOdometer } from '@/core/cause';
+import { odometerHere } from '@/core/region';
 import { Figure, IconButton, Quiet, Segments } from '@/ui/controls';
 import { day, until } from '@/ui/dates';
 import { Cell } from '@/ui/layout';
 import { ChoiceField, LineField, nowIso, Row } from '../fields';
+import { useRegion } from '../../region';
 import { usePeopleToChoose } from '../people';
 import { useCase } from '../saving/store';
 
@@ -18,10 +20,11 @@ export function useFollowUp(): () => void {
   const odometer = useCase((s) => s.record.case.odometer);
   const position = useCase((s) => s.record.followUp.length);
   const add = useCase((s) => s.add);
+  const region = useRegion();
   return () =>
     add('followUp', {
       dueAt: addDays(new Date(), period.days).toISOString(),
-      dueOdometer: dueOdometer(odometer, period.distance),
+      dueOdometer: dueOdometer(odometerHere(odometer, region), period.distance),
       position,
     });
 }

@@ -4,6 +4,7 @@ import type { KnownVehicle } from '@/core/api';
 import Link from '@/ui/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
+import { odometerHere } from '@/core/region';
 import { readBanks, readFiringOrder, readVin, vehicleName } from '@/core/vehicle';
 import { VehicleOffers } from './vehicle-offers';
 import { CustomerFields } from './customer';
@@ -12,7 +13,9 @@ import { VEHICLE_KINDS } from '@/core/case';
 import { Button, Figure, Quiet, Tag } from '@/ui/controls';
 import { age } from '@/ui/dates';
 import { GradeMark } from '@/ui/marks';
-import { ChoiceField, LineField, NumberField, Row, Sub } from '../fields';
+import { useRegion } from '../../region';
+import { Leaving } from '../../use-numbers';
+import { ChoiceField, LineField, NumberField, Row, Sub, useField } from '../fields';
 import { OfferButton } from '../guidance/offer';
 import { useCase } from '../saving/store';
 
@@ -106,7 +109,7 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
       <Row $columns="1fr 1fr 1fr auto" $margin="4px 0 0">
         <ChoiceField {...v} field="kind" label="Kind" options={VEHICLE_KINDS} />
         <LineField {...v} field="plate" label="Plate" figure />
-        <LineField kind="case" id={caseId} field="odometer" label="Odometer" figure placeholder="84,200 km" />
+        <Odometer caseId={caseId} />
         <Button $kind="quiet" aria-expanded={more} onPress={() => setMore(!more)} $margin="18px 0 0">
           {more ? 'Less' : 'Engine layout …'}
         </Button>
@@ -122,6 +125,28 @@ export function VehicleFields({ autoFocus, onEnter }: { autoFocus: boolean; onEn
         </History>
       )}
     </div>
+  );
+}
+
+/** The odometer; a bare number is finished with the unit that is usual in the shop's region. */
+function Odometer({ caseId }: { caseId: string }) {
+  const region = useRegion();
+  const [value, edit] = useField('case', caseId, 'odometer');
+  const leave = () => {
+    const here = odometerHere(String(value ?? ''), region);
+    if (here !== value) edit(here);
+  };
+  return (
+    <Leaving onLeave={leave}>
+      <LineField
+        kind="case"
+        id={caseId}
+        field="odometer"
+        label="Odometer"
+        figure
+        placeholder={`84,200 ${region?.distance ?? 'km or mi'}`}
+      />
+    </Leaving>
   );
 }
 
