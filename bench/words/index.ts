@@ -2,6 +2,7 @@ import { readSentence } from '@/core/symptoms';
 import { readingHead, readingRow, type Count } from '../reading-row';
 import { AT_THE_COUNTER } from './at-the-counter';
 import { BY_MESSAGE } from './by-message';
+import { circumstances } from './circumstances';
 import { BY_TELEPHONE } from './by-telephone';
 import { IN_LONG } from './in-long';
 import { labelled, type Labelled } from './labelled';
@@ -56,5 +57,6 @@ export function words(): string {
     ...readingHead('Sentences', true),
     ...rows('looked at while mending', LOOKED_AT),
     ...rows('not looked at', HELD_OUT),
+    ...circumstances(),
   ].join('\n');
 }

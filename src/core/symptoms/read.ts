@@ -1,4 +1,5 @@
 import { CONDITIONS, conditionLabel } from './conditions';
+import { conditionPhrases, saysWhen } from './circumstances';
 import { isTakenBack } from './denial';
 import { symptomById } from './names';
 import { frameTokens } from './frame-tables';
@@ -115,16 +116,7 @@ export class Vocabulary {
       symptoms.push(...some);
       yield;
     }
-    const conditions = [
-      ...own('condition', conditionLabel),
-      // "Fuel pressure low" is no low fuel: a circumstance of two words is said in one piece.
-      ...CONDITIONS.flatMap((c) =>
-        c.says.map((p) => {
-          const made = phrase(c.id, c.label, p);
-          return made.tokens.length === 2 ? { ...made, gap: 0 } : made;
-        }),
-      ),
-    ];
+    const conditions = [...own('condition', conditionLabel), ...conditionPhrases(CONDITIONS)];
     yield;
     for (const list of [symptoms, conditions])
       for (const p of list) for (const token of p.tokens) this.known.add(token);
@@ -179,6 +171,7 @@ export class Vocabulary {
     const { sure: symptoms, perhaps } = weighed(told, kept, saysNot);
     const used = new Set<number>();
     const conditions = when.kept.filter((c) => {
+      if (!saysWhen(plain, c, kept)) return false;
       if (allIsWell(plain, c.from) || isLikened(plain, c.from)) {
         for (let i = c.from; i < c.to; i++) used.add(i);
         return false;

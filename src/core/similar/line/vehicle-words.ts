@@ -28,6 +28,9 @@ const KINDS: Record<string, (typeof VEHICLE_KINDS)[number]> = {
 };
 /** Petrol beside a vehicle; alone it may be a smell, a pedal or a gas. */
 const GAS = /^gas(?:ser)?$/;
+/** A data bus carries no passengers. */
+const OF_A_NETWORK = /^(?:can|lin|most|flexray|data|network|serial|signal|comms?|communications?|speed|hs|ms|ls|[bck]|bus)$/i;
+const OF_A_BUS = /^(?:off|line|wire|wiring|high|low|load|short|resistance|voltage|signal|comms?|communications?|message|terminat|bar)/i;
 /** An electric window is no electric vehicle, a diesel pump no diesel engine said. */
 const OF_A_PART =
   /^(?:window|motor|fan|pump|steering|parking|seat|mirror|heater|lock|valve|filter|injector|tank|cap|smell|leak|bed|trailer|water|coolant|oil|vacuum|pedal|particulate|particle|station|cylinder|heating|brake)/i;
@@ -50,7 +53,9 @@ export function vehicleWords(
   const chips: Chip[] = [];
   const rest: string[] = [];
   const take = (word: string, kind: Chip['kind'], value: string | undefined): boolean => {
-    const after = all[all.indexOf(word) + 1] ?? '';
+    const at = all.indexOf(word);
+    const after = all[at + 1] ?? '';
+    if (value === 'bus' && (OF_A_NETWORK.test(all[at - 1] ?? '') || OF_A_BUS.test(after))) return false;
     if (value === undefined || chips.some((c) => c.kind === kind) || OF_A_PART.test(after)) return false;
     chips.push({ kind, label: value, value, words: word });
     return true;
