@@ -110,23 +110,28 @@ export function saysWhen(
   const clause = sentence.slice(sentence.lastIndexOf('|', h.from) + 1, h.from);
   if (clause.some((t) => NO_MATTER.has(t))) return false;
   const before = clause.findLast((t) => t !== '' && !ARTICLES.has(t));
-  const anchored =
-    h.tokens.some((t) => ANCHORS.has(t)) ||
-    (before !== undefined && ANCHORS.has(before)) ||
-    clause.slice(-REACH).some((t) => OPENERS.has(t));
+  const anchored = isAnchored(clause, before, h);
   let at = h.to;
   while (sentence[at] === '') at++;
   const next = sentence[at];
   const begins = symptoms.some((s) => s.from === at);
   if (next !== undefined && HEADS.has(next) && !(anchored && begins)) return false;
-  const sure = h.tokens.some((t) => ALWAYS_SAY.has(t));
-  if (h.taught || anchored || sure) return true;
+  if (h.taught || anchored || h.tokens.some((t) => ALWAYS_SAY.has(t))) return true;
   const ofSymptom = symptoms.some((s) => h.from >= s.from && h.to <= s.to);
   if (h.needsAnchor || (ofSymptom && h.to - h.from === 1)) return false;
   // Alone it says when only beside what happens then, and with nothing behind that it could be a part of.
   const beside = before === undefined || LINKS.has(before) || endsSymptom(sentence, h.from, symptoms);
-  return beside && (next === undefined || next === '|' || FOLLOWS.has(next) || begins);
+  return beside && (begins || endsOrGoesOn(next));
 }
+
+const endsOrGoesOn = (next: string | undefined): boolean =>
+  next === undefined || next === '|' || FOLLOWS.has(next);
+
+/** Whether it stands behind a word that makes a time or a place of it, or holds one. */
+const isAnchored = (clause: readonly string[], before: string | undefined, h: Hit): boolean =>
+  h.tokens.some((t) => ANCHORS.has(t)) ||
+  (before !== undefined && ANCHORS.has(before)) ||
+  clause.slice(-REACH).some((t) => OPENERS.has(t));
 
 /** Whether the last word before a place was said of a symptom. */
 function endsSymptom(sentence: readonly string[], place: number, symptoms: readonly Hit[]): boolean {

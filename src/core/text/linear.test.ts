@@ -92,9 +92,10 @@ describe('reading text of any kind takes time that grows with its length', () =>
       const whole = seconds(read, long);
       if (whole < 0.15) continue;
       // Measured again where another process may have been in the way.
-      const growth = () => seconds(read, long) / Math.max(0.004, seconds(read, quarter));
-      let grown = growth();
-      for (let again = 0; again < 5 && grown >= MOST_GROWTH; again++) grown = Math.min(grown, growth());
+      const growth = (all: number) => all / Math.max(0.004, seconds(read, quarter));
+      let grown = growth(whole);
+      for (let again = 0; again < 5 && grown >= MOST_GROWTH; again++)
+        grown = Math.min(grown, growth(seconds(read, long)));
       expect(grown, `${JSON.stringify(piece)}: ${whole.toFixed(2)} s for ${most} characters`).toBeLessThan(
         MOST_GROWTH,
       );
@@ -105,7 +106,9 @@ describe('reading text of any kind takes time that grows with its length', () =>
   it('a report of a megabyte, doubled', () => {
     for (const piece of [' ', 'status: stored, ']) {
       const of = (n: number) => seconds((t) => readScan(t), piece.repeat(n / piece.length));
-      const grown = Math.min(...[1, 2, 3].map(() => of(1 << 20) / Math.max(0.01, of(1 << 19))));
+      const growth = () => of(1 << 20) / Math.max(0.01, of(1 << 19));
+      let grown = growth();
+      for (let again = 0; again < 3 && grown >= 2.5; again++) grown = Math.min(grown, growth());
       expect(grown, piece).toBeLessThan(2.5);
     }
   });

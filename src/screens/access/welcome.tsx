@@ -7,6 +7,11 @@ import { Stack } from '@/ui/layout';
 import { goAs, signInWith } from './api';
 import { Field, Refusal, SignInPage } from './parts';
 
+const PLACES = [
+  { value: '', label: 'choose …' },
+  ...REGIONS.map((r) => ({ value: r.id as string, label: r.name })),
+];
+
 /** The first start: whoever sets the shop up becomes its first lead, and this its first device. */
 export function Welcome() {
   const [problem, setProblem] = useState('');
@@ -54,15 +59,7 @@ export function Welcome() {
           required
         />
         <Field label="Name of this device" name="device" defaultValue="Workshop PC" required />
-        <Choice
-          label="Region"
-          value={region}
-          options={[
-            { value: '', label: 'choose …' },
-            ...REGIONS.map((r) => ({ value: r.id as string, label: r.name })),
-          ]}
-          onChange={setRegion}
-        />
+        <Choice label="Region" value={region} options={PLACES} onChange={setRegion} />
         <Button $kind="main" type="submit" isDisabled={busy}>
           Begin
         </Button>

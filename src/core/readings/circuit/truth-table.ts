@@ -1,5 +1,5 @@
 import type { Diagram } from './diagram';
-import { solve, type Resistor } from './network';
+import { solve, type Potential, type Resistor } from './network';
 
 /** A fault as changed resistances: part name → ohms. */
 export interface CircuitFault {
@@ -69,6 +69,11 @@ export type TruthTable = Record<string, Record<string, Expected>>;
 /** A place that is held only through this many ohms drifts on a meter; common practice, no source. */
 const FLOATS_FROM = 500e3;
 
+const solvedStates = new WeakMap<Circuit, Map<string, Record<string, Potential>>>();
+/** Solved states kept for each circuit: those of one supply are some thousand. */
+const STATES_KEPT = 20_000;
+
+/** A state solved once: the steps of a fault's range come again in pairs, and with every reading typed. */
 function volts(
   circuit: Circuit,
   state: string,
@@ -76,7 +81,23 @@ function volts(
   change: Record<string, number>,
   adds: Resistor[],
   held: Record<string, number> = {},
-) {
+): Record<string, Potential> {
+  let kept = solvedStates.get(circuit);
+  if (!kept || kept.size > STATES_KEPT) solvedStates.set(circuit, (kept = new Map()));
+  const key = JSON.stringify([state, supply, change, adds, held]);
+  let solved = kept.get(key);
+  if (!solved) kept.set(key, (solved = solveState(circuit, state, supply, change, adds, held)));
+  return solved;
+}
+
+function solveState(
+  circuit: Circuit,
+  state: string,
+  supply: number,
+  change: Record<string, number>,
+  adds: Resistor[],
+  held: Record<string, number>,
+): Record<string, Potential> {
   const build = (more: Record<string, number>) => {
     const parts = circuit.parts(state, supply);
     return [

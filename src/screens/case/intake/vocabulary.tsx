@@ -10,9 +10,11 @@ export type GivenReadings = Readonly<Record<string, WordsRead>>;
 interface Words {
   vocabulary: Vocabulary | null;
   given: GivenReadings;
+  /** Says that something is to be read which did not come read. */
+  want: () => void;
 }
 
-const Context = createContext<Words>({ vocabulary: null, given: {} });
+const Context = createContext<Words>({ vocabulary: null, given: {}, want: () => {} });
 const NONE: GivenReadings = {};
 
 /** The page is there before the thousands of ways of saying things are, and shows what came read with it. */
@@ -29,8 +31,22 @@ export function VocabularyProvider({
   children: ReactNode;
 }) {
   const [vocabulary, setVocabulary] = useState<Vocabulary | null>(null);
+  const [wanted, setWanted] = useState(false);
   useEffect(() => {
-    // At once, not with the first touch: drawing it up would then meet the first letters.
+    if (wanted) return;
+    // Who only looks at a case needs none of it. The cursor in a field comes before the first letter.
+    const isField = (e: EventTarget | null) =>
+      e instanceof HTMLInputElement || e instanceof HTMLTextAreaElement;
+    const look = () => {
+      if (isField(document.activeElement)) setWanted(true);
+    };
+    // The cursor may stand there already: a new case begins in a field.
+    look();
+    document.addEventListener('focusin', look);
+    return () => document.removeEventListener('focusin', look);
+  }, [wanted]);
+  useEffect(() => {
+    if (!wanted) return;
     let gone = false;
     void load().then(async (m) => {
       const made = taught.length ? new m.Vocabulary(taught) : m.SHIPPED;
@@ -43,18 +59,22 @@ export function VocabularyProvider({
     return () => {
       gone = true;
     };
-  }, [taught]);
-  const words = useMemo(() => ({ vocabulary, given }), [vocabulary, given]);
+  }, [taught, wanted]);
+  const words = useMemo(() => ({ vocabulary, given, want: () => setWanted(true) }), [vocabulary, given]);
   return <Context.Provider value={words}>{children}</Context.Provider>;
 }
 
-/** The vocabulary, or null for the moment until it is loaded. */
+/** The vocabulary, or null until somebody writes and it is loaded. */
 export const useVocabulary = (): Vocabulary | null => useContext(Context).vocabulary;
 
 /** What a text says, from the page itself while nobody has changed it; undefined until it can be told. */
 export function useWordsRead(text: string): WordsRead | undefined {
-  const { vocabulary, given } = useContext(Context);
+  const { vocabulary, given, want } = useContext(Context);
   const came = Object.hasOwn(given, text) ? given[text] : undefined;
+  const isNew = came === undefined && text.trim() !== '';
+  useEffect(() => {
+    if (isNew) want();
+  }, [isNew, want]);
   return useMemo(
     () => came ?? (vocabulary && text.trim() !== '' ? readWords(vocabulary, text) : undefined),
     [came, vocabulary, text],
