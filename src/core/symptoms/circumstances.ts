@@ -111,18 +111,29 @@ export function saysWhen(
   if (clause.some((t) => NO_MATTER.has(t))) return false;
   const before = clause.findLast((t) => t !== '' && !ARTICLES.has(t));
   const anchored = isAnchored(clause, before, h);
-  let at = h.to;
-  while (sentence[at] === '') at++;
+  const at = nextPlace(sentence, h.to);
   const next = sentence[at];
   const begins = symptoms.some((s) => s.from === at);
   if (next !== undefined && HEADS.has(next) && !(anchored && begins)) return false;
   if (h.taught || anchored || h.tokens.some((t) => ALWAYS_SAY.has(t))) return true;
   const ofSymptom = symptoms.some((s) => h.from >= s.from && h.to <= s.to);
   if (h.needsAnchor || (ofSymptom && h.to - h.from === 1)) return false;
-  // Alone it says when only beside what happens then, and with nothing behind that it could be a part of.
-  const beside = before === undefined || LINKS.has(before) || endsSymptom(sentence, h.from, symptoms);
-  return beside && (begins || endsOrGoesOn(next));
+  return isBeside(sentence, h.from, before, symptoms) && (begins || endsOrGoesOn(next));
 }
+
+const nextPlace = (sentence: readonly string[], from: number): number => {
+  let at = from;
+  while (sentence[at] === '') at++;
+  return at;
+};
+
+/** Alone it says when only beside what happens then, and with nothing behind that it could be a part of. */
+const isBeside = (
+  sentence: readonly string[],
+  place: number,
+  before: string | undefined,
+  symptoms: readonly Hit[],
+): boolean => before === undefined || LINKS.has(before) || endsSymptom(sentence, place, symptoms);
 
 const endsOrGoesOn = (next: string | undefined): boolean =>
   next === undefined || next === '|' || FOLLOWS.has(next);
