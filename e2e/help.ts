@@ -68,8 +68,7 @@ export async function makeOwner(page: Page, url: string) {
   await page.getByLabel(/^Passphrase/).fill('three worn valve seats');
   await page.getByLabel('The same again').fill('three worn valve seats');
   await page.getByLabel(/^PIN/).fill('4071');
-  await page.getByRole('button', { name: /Region/ }).click();
-  await page.getByRole('option', { name: /^Elsewhere/ }).click();
+  await page.getByLabel('Region').selectOption('metric');
   await page.getByRole('button', { name: 'Begin' }).click();
   await expect(page.getByRole('button', { name: 'Signed in: Ilse Brandt' })).toBeVisible();
 }

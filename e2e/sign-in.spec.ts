@@ -51,6 +51,14 @@ test('from the first start to two people on two devices, each in their own name'
     await lead.getByLabel('Name of a new person').fill('Tam Reuter');
     await lead.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(lead.getByText('Tam Reuter is here now.')).toBeVisible();
+    // Where the shop is says what a bare odometer is in.
+    await lead.getByLabel('Region').selectOption('us');
+    await expect(lead.getByText('The region is kept.')).toBeVisible();
+    const { number } = await makeCase(lead, shop.url);
+    await lead.goto(`${shop.url}/cases/${number}`);
+    await lead.getByLabel('Odometer').fill('84,200');
+    await lead.keyboard.press('Tab');
+    await expect(lead.getByLabel('Odometer')).toHaveValue('84,200 mi');
     await lead.goto(`${shop.url}/shop/access`);
     const row = lead.getByRole('listitem').filter({ hasText: 'Tam Reuter' });
     await row.getByRole('button', { name: 'Set PIN or passphrase' }).click();

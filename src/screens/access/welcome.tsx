@@ -32,7 +32,7 @@ export function Welcome() {
           const said = Object.fromEntries(new FormData(e.currentTarget));
           if (said.passphrase !== said.again) return setProblem('The two passphrases are not the same.');
           if (region === '')
-            return setProblem('Say where the shop is: it decides the units of bare numbers.');
+            return setProblem('Choose a region: it sets the unit of numbers typed without one.');
           setBusy(true);
           void signInWith({ do: 'owner', ...said, region, again: undefined }).then(({ answer, problem }) => {
             if (answer) return goAs('/');

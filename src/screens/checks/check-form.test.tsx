@@ -56,6 +56,9 @@ describe('the form of a check', () => {
     expect(field().value).toBe('185');
     await userEvent.tab();
     expect(field().value).toBe('185 °F');
+    // What an empty cell shows is what a bare number in it will be in.
+    expect(screen.getAllByPlaceholderText('°F').length).toBeGreaterThan(0);
+    expect(screen.queryAllByPlaceholderText('°C')).toEqual([]);
     // A unit that was typed stays, and leaving again adds none.
     await userEvent.clear(field());
     await userEvent.type(field(), '85 °C');
