@@ -1,4 +1,5 @@
 import { Catalogue, starterItems } from '@/core/cause';
+import { DONE_AT_THE_DEALER } from './records/done-at-the-dealer';
 import { LATER_SENTENCES } from './records/done-sentences';
 import { scoreDone, type Tally } from './records/score-done';
 import { ROW_PARTS, scoreRows } from './records/score-rows';
@@ -27,15 +28,21 @@ export function records(): Promise<string> {
       percent(done.failure),
     ];
   });
-  const later = scoreDone(LATER_SENTENCES, catalogue);
-  const dashes = ROW_PARTS.map(() => '');
-  lines.push([
-    'sentences of later',
-    ...dashes,
-    percent(later.action),
-    percent(later.part),
-    percent(later.failure),
-  ]);
+  const half = (rest: number) => DONE_AT_THE_DEALER.filter((_, i) => i % 2 === rest);
+  for (const [name, sentences] of [
+    ['sentences of later', LATER_SENTENCES],
+    ['from overseas, looked at', half(0)],
+    ['from overseas, not looked at', half(1)],
+  ] as const) {
+    const done = scoreDone(sentences, catalogue);
+    lines.push([
+      name,
+      ...ROW_PARTS.map(() => ''),
+      percent(done.action),
+      percent(done.part),
+      percent(done.failure),
+    ]);
+  }
   const heads = ['', 'columns', ...ROW_PARTS.filter((p) => p !== 'part'), 'deed', 'part', 'failure'];
   const table = [heads, heads.map(() => '---'), ...lines].map((l) => `| ${l.join(' | ')} |`);
   return Promise.resolve(['Right / wrong / unread in per cent.', '', ...table].join('\n'));

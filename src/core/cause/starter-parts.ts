@@ -177,11 +177,11 @@ vehicle speed sensor (vss)
 barometric sensor
 main relay (engine relay; ecu relay)
 fuel pump relay
-fuel pump controller (fuel pump module)
+fuel pump controller (fuel pump control module; fuel pump driver module; fuel pump control unit)
 software (control software; programming; data set)
-immobiliser (immobilizer; transponder; key chip)
+immobiliser (immobilizer)
 immobiliser ring (antenna ring; reader coil)
-key (key fob; remote key; transponder key; key battery)`,
+key (key fob; remote key; transponder key; key chip; key battery)`,
   'Starting and charging': `
 battery (12 v battery; starter battery)
 battery terminal (battery clamp; pole clamp)
@@ -199,7 +199,7 @@ ignition switch (key switch; start button)
 key lock cylinder (ignition lock; lock barrel; ignition barrel)
 steering lock (steering column lock)
 clutch switch
-neutral switch (park neutral switch; inhibitor switch; range sensor)
+neutral switch (park neutral switch)
 sidestand switch (side stand switch; side-stand switch; stand switch; kickstand switch; prop stand switch)`,
   'Wiring and network': `
 wiring harness (harness; loom; cable; wire)
@@ -329,8 +329,8 @@ window regulator (window motor)
 wiper motor
 wiper linkage
 headlamp (headlight)
-light bulb (lamp bulb)
-lamp socket (bulb holder; bulb)
+light bulb (lamp bulb; bulb)
+lamp socket (bulb holder)
 light switch (stalk; column switch)
 horn
 turn signal switch (indicator stalk; turn signal stalk; indicator switch)

@@ -1,5 +1,6 @@
 import type { CatalogueItem } from '@/core/case';
 import { FAILURES } from './starter-failures';
+import { MORE_PART_NAMES } from './starter-part-names';
 import { PARTS } from './starter-parts';
 
 export interface CatalogueEntry {
@@ -23,10 +24,25 @@ function entries(block: string): CatalogueEntry[] {
     });
 }
 
+/** What else parts are called, by their name. */
+const MORE_NAMES = new Map(
+  MORE_PART_NAMES.trim()
+    .split('\n')
+    .map((row): [string, string[]] => {
+      const [name = '', more = ''] = row.split(':');
+      return [name.trim(), more.split(';').map((s) => s.trim())];
+    }),
+);
+
+const withMoreNames = (entry: CatalogueEntry): CatalogueEntry => ({
+  ...entry,
+  synonyms: [...new Set([...entry.synonyms, ...(MORE_NAMES.get(entry.name) ?? [])])],
+});
+
 /** Systems with their parts. */
 export const STARTER_PARTS: readonly { system: string; parts: CatalogueEntry[] }[] = Object.entries(
   PARTS,
-).map(([system, block]) => ({ system, parts: entries(block) }));
+).map(([system, block]) => ({ system, parts: entries(block).map(withMoreNames) }));
 
 /** Kinds of failure. */
 export const STARTER_FAILURES: readonly CatalogueEntry[] = entries(FAILURES);

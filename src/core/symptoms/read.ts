@@ -1,5 +1,6 @@
 import { CONDITIONS, conditionLabel } from './conditions';
 import { conditionPhrases, saysWhen } from './circumstances';
+import { frequencyIn } from './frequency';
 import { isTakenBack } from './denial';
 import { symptomById } from './names';
 import { frameTokens } from './frame-tables';
@@ -46,15 +47,6 @@ export interface TaughtWord {
 
 const MOST_CORRECTED = 5000;
 const MOST_KEPT = 4000;
-const FREQUENCY: readonly [RegExp, SentenceReading['frequency']][] = [
-  [/\b(always|every time|constantly|permanent(ly)?|all the time)\b/i, 'always'],
-  [
-    /\b(sometimes|intermittent(ly)?|occasional(ly)?|now and then|random(ly)?|from time to time|on and off|sporadic(ally)?|comes and goes)\b/i,
-    'intermittent',
-  ],
-  [/\b(once|one time|just the once|a single time)\b/i, 'once'],
-];
-
 /** "Stalls hot but fine when cold": when it is fine is no circumstance of the trouble. */
 const allIsWell = (sentence: string[], from: number): boolean => {
   const before = sentence.slice(Math.max(0, from - 3), from);
@@ -204,7 +196,7 @@ export class Vocabulary {
         negated: false,
       })),
       conditions: conditions.map((c) => hit(c, 'condition')),
-      frequency: FREQUENCY.find(([p]) => p.test(text))?.[1] ?? '',
+      frequency: frequencyIn(text),
       rest: [
         ...new Set(
           list

@@ -93,7 +93,10 @@ describe('what was done', () => {
     ['Cleared codes, road tested', ''],
     ['replaced coil and plugs', 'replaced'],
     ['replaced sensor', 'replaced'],
-    ['replaced TPMS valve, battery flat', 'replaced'],
+    ['replaced TPMS receiver, battery flat', 'replaced'],
+    // What is told after the new part is what was wrong with the old one, not another part.
+    ['replaced TPMS valve, battery flat', 'replaced / tyre pressure sensor'],
+    ['new alternator fitted, battery was flat', 'replaced / alternator'],
     ['not the MAF; repaired wiring at radiator', 'repaired / wiring harness'],
     ['swapped coil 1 with 2', ''],
     // Done by others, before, or not in this job.

@@ -14,7 +14,7 @@ const BESIDE_PART = /^(?:flat|weak|dirty|torn|leak|wet|dead)$/;
 
 /** Head nouns: what follows the name of another part and makes it a part of its own ("radiator hose"). */
 const HEAD_NOUN =
-  /^(?:seal|gasket|bolt|bracket|mount|mounting|hose|pipe|wire|wiring|loom|harness|connector|plug|pin|relay|fuse|sensor|valve|motor|pump|cover|housing|clip|clamp|bush|switch|cap|belt|lead|line|ring|shaft|regulator|solenoid|actuator|circuit|ground|earth|oil|fluid|module|ecu|resistor|filter|cooler|bearing|tensioner|pulley|spring|arm|rod|shield|tank|cable|terminal|strap|pressure|level|temperature|signal|supply|voltage|light|lamp|warning|code|noise|life|side|area|end)$/;
+  /^(?:seal|gasket|bolt|bracket|mount|mounting|hose|pipe|wire|wiring|loom|harness|connector|plug|pin|relay|fuse|sensor|valve|motor|pump|cover|housing|clip|clamp|bush|switch|cap|belt|lead|line|ring|shaft|regulator|solenoid|actuator|circuit|ground|earth|oil|fluid|module|ecu|resistor|filter|cooler|bearing|tensioner|pulley|spring|arm|rod|shield|tank|cable|terminal|strap|pressure|level|temperature|signal|supply|voltage|light|lamp|warning|code|noise|life|side|area|end|post|panel|reservoir|bottle|tray|box|block|button|lever|pedal|bulb|holder|stalk|handle|lock|latch|gear|rack|fan|heater|clutch|coil|reader|charger|unit)$/;
 /** Words between a part and where it is: "relay for the fuel pump", "connector at injector 2". */
 const PLACE = /^(?:for|of|to|at|on|in|from|behind|near|under|by|between|inside|onto)$/;
 /** Words before "at", "of", "in" after which the part is what is wrong: "leak at the water pump". */

@@ -141,7 +141,7 @@ function mainPart(
 ): CatalogueItem | undefined {
   const bad = unique(found.flatMap((c) => c.parts)).filter((p) => !acquitted.has(p.id));
   const first = found.find((c) => c.parts.length === 1)?.parts[0];
-  if (bad.length === 1) return bad[0];
+  if (bad.length === 1 && !isSaidAfter(bad[0]!, done, found, alive)) return bad[0];
   if (first && done.some((p) => p.id === first.id)) return first;
   if (bad.length > 1 || more) return undefined;
   const telling = done.filter((p) => !BY_THE_WAY.test(p.name));
@@ -152,6 +152,22 @@ function mainPart(
   if (!alive.some((c) => c.did.kind === 'did' && c.did.action !== 'other')) return undefined;
   const named = unique(alive.flatMap((c) => c.parts)).filter((p) => !acquitted.has(p.id));
   return named.length === 1 ? named[0] : undefined;
+}
+
+/**
+ * Whether what was bad is another part than what was done, and told after it: "replaced tyre pressure sensor, battery
+ * flat" tells of the sensor's battery.
+ */
+function isSaidAfter(
+  bad: CatalogueItem,
+  done: readonly CatalogueItem[],
+  found: readonly Clause[],
+  alive: readonly Clause[],
+): boolean {
+  if (done.length === 0 || done.some((p) => p.id === bad.id)) return false;
+  const last = alive.findLastIndex((c) => c.did.kind === 'did');
+  const deed = alive[last]?.did;
+  return deed?.kind === 'did' && deed.action === 'replaced' && found.every((c) => alive.indexOf(c) > last);
 }
 
 /** What was done with the part; with none, the most telling deed of all. */
