@@ -27,7 +27,7 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 export default async function Layout({ children }: { children: ReactNode }) {
   const jar = await cookies();
   const theme = jar.get('vantle-theme')?.value;
-  const who = await whoIsHere();
+  const [who, here, sign] = await Promise.all([whoIsHere(), region(), decimalSign()]);
   return (
     <html
       lang="en"
@@ -48,8 +48,8 @@ export default async function Layout({ children }: { children: ReactNode }) {
               person={who.personId}
               here={await hereOf(who)}
             >
-              <RegionOfShop value={(await region())?.id ?? ''}>
-                <NumbersOfShop value={await decimalSign()}>{children}</NumbersOfShop>
+              <RegionOfShop value={here?.id ?? ''}>
+                <NumbersOfShop value={sign}>{children}</NumbersOfShop>
               </RegionOfShop>
             </Frame>
           ) : (

@@ -75,3 +75,28 @@ export function starterItems(
     ...STARTER_FAILURES.map((f) => item('failure', '', f)),
   ];
 }
+
+/** Counts up when parts of the starter list get more names. */
+export const STARTER_NAMES_VERSION = 1;
+
+/**
+ * What a shop's list lacks of the names that the starter list has by now.
+ *
+ * @param items the shop's list
+ * @returns entries that began as those of the starter list, each with all of its names: its own first; a name that
+ *   another entry has is left out
+ * @example newStarterNames([{ ...airFlowMeter, synonyms: [] }])[0].synonyms // ['maf', 'mass air flow sensor', …]
+ */
+export function newStarterNames(
+  items: readonly CatalogueItem[],
+): { item: CatalogueItem; synonyms: string[] }[] {
+  const fold = (name: string) => name.toLowerCase();
+  const taken = new Set(items.flatMap((i) => [i.name, ...i.synonyms].map((n) => `${i.kind} ${fold(n)}`)));
+  const starter = new Map(starterItems().map((s) => [s.id, s]));
+  return items.flatMap((item) => {
+    const known = starter.get(item.id);
+    if (!known || item.mergedInto !== null || fold(known.name) !== fold(item.name)) return [];
+    const more = known.synonyms.filter((n) => !taken.has(`${item.kind} ${fold(n)}`));
+    return more.length ? [{ item, synonyms: [...item.synonyms, ...more] }] : [];
+  });
+}

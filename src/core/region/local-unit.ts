@@ -12,7 +12,7 @@ const BARE = /^[-−–+]?\d[\d\s.,'’]*$/;
  * @param region where the shop is; undefined where it never said
  * @param others what else stands in the same form: another unit typed there holds for bare numbers (`carryUnits`)
  * @returns the number with its unit, or undefined where nothing is to be written
- * @example withLocalUnit('185', '°C', regionOf('us'), []) // '185 °F'
+ * @example 185 typed into a field of °C in the United States // '185 °F'
  */
 export function withLocalUnit(
   text: string,

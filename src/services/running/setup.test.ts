@@ -14,6 +14,9 @@ import { knownValues } from '../shop/known-good';
 import { procedures } from '../shop/procedures';
 import { closeDatabase, loadDemo, prepare } from './setup';
 import { changeShop, everybody, people, shopName } from '../shop/shop';
+import { updateCatalogue } from '@/store/catalogue';
+import { write } from '@/store/database';
+import { putSetting } from '@/store/shop';
 
 let folder = '';
 beforeEach(() => {
@@ -53,6 +56,32 @@ describe('making a shop ready', () => {
     await prepare('own');
     expect(await catalogueItems()).toHaveLength(first);
     expect((await people()).map((p) => p.name)).toEqual(['Diagnostic lead']);
+  });
+
+  it('gives an older shop the names that parts have got since, once, and leaves its own alone', async () => {
+    await prepare('own');
+    const shipped = await catalogueItems();
+    const of = (name: string) => shipped.find((i) => i.name === name)!;
+    const [maf, thermostat, blower] = [of('air-flow meter'), of('thermostat'), of('blower motor')];
+    // As it was before: few names; one that the shop gave to something else, one that it renamed.
+    await write(async (tx) => {
+      await updateCatalogue(tx, maf.id, { synonyms: ['maf', 'our meter'] });
+      await updateCatalogue(tx, thermostat.id, { synonyms: [] });
+      await updateCatalogue(tx, blower.id, { name: 'fan of the cabin', synonyms: ['tstat'] });
+      await putSetting(tx, 'catalogue.names', 0);
+    });
+    await prepare('own');
+    const now = async (id: string) => (await catalogueItems()).find((i) => i.id === id)!.synonyms;
+    expect((await now(maf.id)).slice(0, 2)).toEqual(['maf', 'our meter']);
+    expect(await now(maf.id)).toContain('maf sensor');
+    expect(await now(thermostat.id)).toContain('t-stat');
+    expect(await now(thermostat.id)).not.toContain('tstat');
+    expect(await now(blower.id)).toEqual(['tstat']);
+
+    // What somebody takes away afterwards stays away.
+    await write((tx) => updateCatalogue(tx, maf.id, { synonyms: ['maf'] }));
+    await prepare('own');
+    expect(await now(maf.id)).toEqual(['maf']);
   });
 
   it('gives every starter entry an id of its own', async () => {

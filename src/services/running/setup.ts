@@ -28,6 +28,7 @@ import { loadShippedBulletins } from '../shop/bulletins';
 import { changeKnownGood } from '../shop/known-good';
 import { changeProcedure, procedures } from '../shop/procedures';
 import { changeWord, taughtWords } from '../find/words';
+import { addStarterNames } from './starter-names';
 
 export type ShopKind = 'own' | 'demo';
 
@@ -47,6 +48,7 @@ export async function prepare(kind: ShopKind, say?: (done: number, of: number) =
     const marked = await getSetting<ShopKind>(tx, 'shop.kind');
     if (marked === undefined) await putSetting(tx, 'shop.kind', kind);
     if ((await listCatalogue(tx)).length === 0) await insertCatalogue(tx, starterItems());
+    await addStarterNames(tx);
     if (kind === 'own' && (await listPeople(tx)).length === 0) {
       await insertPerson(tx, { id: 'lead', name: 'Diagnostic lead', role: 'lead', active: true });
     }

@@ -80,15 +80,17 @@ export async function region(): Promise<Region | undefined> {
 
 /** The shop's periods, or the usual ones. */
 export async function periods(): Promise<Periods> {
-  const kept = Periods.safeParse(await getSetting(db(), 'shop.periods'));
-  return kept.success ? kept.data : usualPeriods((await region())?.distance === 'mi');
+  // Asked together: a database server is far away.
+  const [said, here] = await Promise.all([getSetting(db(), 'shop.periods'), region()]);
+  const kept = Periods.safeParse(said);
+  return kept.success ? kept.data : usualPeriods(here?.distance === 'mi');
 }
 
 /** The shop's currency and rate for an hour; none set: the region's, and hours are not priced. */
 export async function money(): Promise<Money> {
-  const kept = Money.safeParse(await getSetting(db(), 'shop.money'));
-  if (kept.success) return kept.data;
-  return { currency: (await region())?.currency || USUAL_CURRENCY, hourRate: null };
+  const [said, here] = await Promise.all([getSetting(db(), 'shop.money'), region()]);
+  const kept = Money.safeParse(said);
+  return kept.success ? kept.data : { currency: here?.currency || USUAL_CURRENCY, hourRate: null };
 }
 
 /** Days after which a customer who was not reached is asked again. */
@@ -99,8 +101,9 @@ export async function callAgain(): Promise<number> {
 
 /** The decimal sign the shop writes; where it never said, its region's, and empty where that does not tell. */
 export async function decimalSign(): Promise<DecimalSign> {
-  const kept = DecimalSign.safeParse(await getSetting(db(), 'shop.decimalSign'));
-  return kept.success ? kept.data : ((await region())?.decimalSign ?? '');
+  const [said, here] = await Promise.all([getSetting(db(), 'shop.decimalSign'), region()]);
+  const kept = DecimalSign.safeParse(said);
+  return kept.success ? kept.data : (here?.decimalSign ?? '');
 }
 
 /** Everybody who works or worked here. */
