@@ -1,5 +1,6 @@
 import type { CatalogueItem } from '@/core/case';
 import type { Catalogue } from './catalogue';
+import { isOtherPart } from './part-names';
 import { namedIn, wordsIn } from './parts-in-text';
 
 /** A part that was changed before and did not help, with the words that say so. */
@@ -18,9 +19,8 @@ const SINCE =
   /\b(?:since|ever since|began after|started after|only after|from the day)\b[^,;]{0,40}\b(?:replac|renew|chang|swap|exchang|fit|install|put in|new)/iu;
 /** Done long ago: the trouble of today was not there yet. */
 const LONG_AGO = /\blast year\b|\byears? ago\b|\bin 20\d\d\b/iu;
-/** A word that makes another part of the one before it: "coolant sensor", "oil change". */
-const MAKES_ANOTHER =
-  /^(?:sensor|switch|valve|pump|hose|relay|light|lamp|cap|tank|change|level|filter|cover)$/;
+/** What was done is no part: "oil change". */
+const NO_PART = /^(?:light|lamp|change|level)$/;
 /** And the trouble is there all the same. */
 const STAYS =
   /\bno (?:change|difference|success|improvement|better|effect|help|luck)\b|\bnot (?:any )?better\b|\bnot help(?:ed)?\b|\bwithout success\b|\bto no avail\b|\bin vain\b|\bdid(?: not|n['’]t) (?:help|cure|fix|solve|change)\b|\b(?:came|comes|come|coming|is|was|light|code) (?:straight |right |always )?back\b|\breturn(?:ed|s)\b|\b(?:same|fault|problem|code|issue) (?:again|remains|persists|stays)\b|\bsame (?:fault|problem|thing|code|symptom|as before)\b|\bkeeps? (?:coming|on)\b|\bstill (?:there|the same|same|on|here|present|not|no|bad|rough|noisy|dead|hot|cold|low|high|lean|rich|flat|wet|loose|does|has|have|gets?|goes|going|comes?|coming|runs?|loses?|losing|won['’]?t|can['’]?t|faults?|faulty|problems?|issues?|codes?|light|lamp|leak\w*|misfir\w*|stall\w*|shak\w*|shudder\w*|cut\w*|flash\w*|hesitat\w*|overheat\w*|jerk\w*|knock\w*|smok\w*|drain\w*|dies|dying|vibrat\w*|whin\w*|whistl\w*|grind\w*|slip\w*|pull\w*|squeal\w*|squeak\w*|rattl\w*|clunk\w*|clonk\w*|nois\w*|happen\w*|doing|makes?|making)\b/iu;
@@ -51,9 +51,14 @@ export function changedInVain(said: string, catalogue: Catalogue): ChangedInVain
       // "New house, battery still flat": what stands in another clause was not changed.
       if (!CHANGED.test(clause)) continue;
       const words = wordsIn(clause);
-      for (const { item, to } of namedIn(words, catalogue, 'part'))
-        if (!found.has(item.id) && !MAKES_ANOTHER.test(words[to]?.word ?? ''))
+      for (const { item, from, to } of namedIn(words, catalogue, 'part')) {
+        const [name, behind] = [words.slice(from, to), words.slice(to, to + 2)].map((w) =>
+          w.map((x) => x.word),
+        );
+        const other = isOtherPart(name!.join(' '), words[from - 1]?.word ?? '', behind!, () => false);
+        if (!found.has(item.id) && !other && !NO_PART.test(behind![0] ?? ''))
           found.set(item.id, { part: item, words: sentence });
+      }
     }
   }
   return [...found.values()];

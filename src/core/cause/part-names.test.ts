@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { readDone } from '@/core/exchange/old-records';
 import { readQuery } from '@/core/similar/query';
 import { Catalogue, starterItems } from '.';
+import { changedInVain } from './changed-before';
 import { MORE_PART_NAMES } from './starter-part-names';
 import { STARTER_PARTS } from './starter';
 
@@ -237,6 +238,60 @@ describe('the names of parts', () => {
   ])('a %s is none of them', (name) => {
     const part = readDone(`Replaced ${name}, road tested`, list).part?.name;
     expect(part).not.toBe(list.find('part', name.split(' ')[0]!)?.name ?? 'none');
+  });
+
+  // Parts that the list has no name for, each with a word of the list in its own: common practice, no source.
+  it.each([
+    ...[
+      'drain plug leaking',
+      'core plug leak',
+      'return spring broken',
+      'hood cable snapped',
+      'battery tray corroded',
+    ],
+    ...[
+      'pressure regulator stuck',
+      'horn ring contact',
+      'wheel nut loose',
+      'coil boot arcing',
+      'radiator grille',
+    ],
+    ...[
+      'clutch pedal spring',
+      'wheel seal',
+      'turbo oil line',
+      'oil dipstick',
+      'fuse puller',
+      'leaf spring broken',
+    ],
+    ...[
+      'tail light socket melted',
+      'starter motor bolt missing',
+      'alternator bracket cracked',
+      'injector clamp bent',
+    ],
+  ])('“%s” in a line names none of the list', (line) => {
+    const known = { makes: [], models: [], engines: [], vins: [] };
+    expect(readQuery(line, known, list).filter((c) => c.kind === 'cause part')).toEqual([]);
+  });
+
+  it.each([
+    ['coil cyl 3', 'ignition coil'],
+    ['bad coil', 'ignition coil'],
+    ['front left wheel bearing', 'wheel bearing'],
+    ['no spark new plugs', 'spark plug'],
+    ['thermostat', 'thermostat'],
+  ])('“%s” does', (line, part) => {
+    const known = { makes: [], models: [], engines: [], vins: [] };
+    const parts = readQuery(line, known, list).flatMap((c) => (c.kind === 'cause part' ? [c.label] : []));
+    expect(parts).toContain(part);
+  });
+
+  it('are not changed in vain where another part was', () => {
+    const vain = (said: string) => changedInVain(said, list).map((c) => c.part.name);
+    expect(vain('Replaced the coil boot, still misfires')).toEqual([]);
+    expect(vain('Replaced the drain plug, still leaks oil')).toEqual([]);
+    expect(vain('Replaced the coil, still misfires')).toEqual(['ignition coil']);
   });
 
   it('each mean one part', () => {

@@ -175,4 +175,5 @@ on-board charger: obc; onboard charger
 steering head bearing: head stock bearing
 sidestand switch: side stand sensor
 spark plug: sparkplug
+software: latest calibration; updated calibration; new calibration; calibration update; firmware; software update; latest software
 `;

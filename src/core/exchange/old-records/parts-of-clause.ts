@@ -1,5 +1,6 @@
 import type { CatalogueItem } from '@/core/case';
 import { namedIn, wordsIn, type Catalogue } from '@/core/cause';
+import { isOtherPart } from '@/core/cause/part-names';
 
 /** Which parts and failures of the shop's list one clause of a job's text is about. */
 
@@ -56,6 +57,7 @@ export function partsOf(
   for (const [i, n] of named.entries()) {
     // "Radiator hose" is no radiator, unless the list has it as one name.
     if (HEAD_NOUN.test(words[n.to]?.word ?? '') || named[i + 1]?.from === n.to) continue;
+    if (isOtherPart(textOf(words, n), wordBeside(text, words, n.from), [], () => false)) continue;
     const before = named[i - 1];
     // "Relay for the fuel pump": the list may know it the other way round, else the second is its place.
     if (before && last === i - 1 && isPlace(words.slice(before.to, n.from))) {
@@ -73,6 +75,22 @@ export function partsOf(
     if (harness) parts.push(harness);
   }
   return unique(parts);
+}
+
+const textOf = (words: readonly { word: string }[], n: { from: number; to: number }): string =>
+  words
+    .slice(n.from, n.to)
+    .map((w) => w.word)
+    .join(' ');
+
+/** The word right before a place, with nothing but a blank between. */
+function wordBeside(
+  text: string,
+  words: readonly { word: string; at: number; end: number }[],
+  place: number,
+): string {
+  const [before, word] = [words[place - 1], words[place]];
+  return before && word && /^[ -]$/.test(text.slice(before.end, word.at)) ? before.word : '';
 }
 
 /** Each once. */

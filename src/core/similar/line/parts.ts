@@ -1,4 +1,5 @@
 import { writtenOut, type Catalogue } from '@/core/cause';
+import { isOtherPart } from '@/core/cause/part-names';
 import { isDevice, SHIPPED, type Vocabulary } from '@/core/symptoms';
 import type { Chip } from '../chips';
 import type { LineReader, LineText } from './contract';
@@ -78,15 +79,23 @@ function takeNamed(
 ): void {
   const symptoms = spoken(text, vocabulary);
   const isPart = (words: string) => catalogue.find('part', words) !== undefined;
+  // "Starter motor bolt" is no starter either.
+  const others: string[] = [];
+  const isOther = (name: string, words: readonly string[]) =>
+    others.some((o) => ` ${o} `.includes(` ${name} `)) || namesAnother(text, name, words, isPart);
   for (let size = LONGEST; size >= 1; size--)
     for (const clause of text.rest.split(',')) {
       const words = clause.split(' ').filter(Boolean);
       for (let i = 0; i + size <= words.length; i++) {
         const name = words.slice(i, i + size).join(' ');
         const found =
-          name.length >= 3 && !(kind === 'part' && isOfAnother(name, wordsBehind(text, name), isPart))
+          name.length >= 3
             ? (catalogue.find(kind, name) ?? (size > 1 ? catalogue.find(kind, writtenOut(name)) : undefined))
             : undefined;
+        if (found && kind === 'part' && isOther(name, words)) {
+          others.push(name);
+          continue;
+        }
         if (found && saidMore(name, symptoms) && !(kind === 'failure' && size === 1)) {
           const other = kind === 'part' ? ('cause part' as const) : kind;
           text.within.push({ kind: other, label: found.name, value: found.id, words: name });
@@ -101,6 +110,27 @@ function takeNamed(
         if (text.take(name, denied(text, name) ? { ...chip, kind: 'without' } : chip, true)) i += size - 1;
       }
     }
+}
+
+/** Whether a name is part of another part's, by the words beside it in the line as it was typed. */
+function namesAnother(
+  text: LineText,
+  name: string,
+  left: readonly string[],
+  isPart: (words: string) => boolean,
+): boolean {
+  const behind = wordsBehind(text, name);
+  const before = wordBefore(text, name);
+  // A word before it that was understood already, as of a vehicle or a symptom, is none of its name.
+  const own = left.includes(before) ? before : '';
+  return isOfAnother(name, behind, isPart) || isOtherPart(name, own, behind, isPart);
+}
+
+/** The word that stands before a name in the line as it was typed, from the last comma on. */
+function wordBefore(text: LineText, name: string): string {
+  const line = ` ${text.line.replace(/\s+/gu, ' ')} `.toLowerCase();
+  const at = line.indexOf(` ${name.toLowerCase()} `);
+  return at < 0 ? '' : (line.slice(0, at).split(',').at(-1)!.split(' ').filter(Boolean).at(-1) ?? '');
 }
 
 /** The two words that stand behind a name in the line as it was typed, up to a comma. */

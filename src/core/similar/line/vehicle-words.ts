@@ -29,8 +29,10 @@ const KINDS: Record<string, (typeof VEHICLE_KINDS)[number]> = {
 /** Petrol beside a vehicle; alone it may be a smell, a pedal or a gas. */
 const GAS = /^gas(?:ser)?$/;
 /** A data bus carries no passengers. */
-const OF_A_NETWORK = /^(?:can|lin|most|flexray|data|network|serial|signal|comms?|communications?|speed|hs|ms|ls|[bck]|bus)$/i;
-const OF_A_BUS = /^(?:off|line|wire|wiring|high|low|load|short|resistance|voltage|signal|comms?|communications?|message|terminat|bar)/i;
+const OF_A_NETWORK =
+  /^(?:can|lin|most|flexray|data|network|serial|signal|comms?|communications?|speed|hs|ms|ls|[bck]|bus)$/i;
+const OF_A_BUS =
+  /^(?:off|line|wire|wiring|high|low|load|short|resistance|voltage|signal|comms?|communications?|message|terminat|bar)/i;
 /** An electric window is no electric vehicle, a diesel pump no diesel engine said. */
 const OF_A_PART =
   /^(?:window|motor|fan|pump|steering|parking|seat|mirror|heater|lock|valve|filter|injector|tank|cap|smell|leak|bed|trailer|water|coolant|oil|vacuum|pedal|particulate|particle|station|cylinder|heating|brake)/i;
