@@ -36,7 +36,10 @@ export function circumstances(): string[] {
   return [
     readingRow('circumstances, looked at while mending', half(0)),
     readingRow('circumstances, not looked at', half(1)),
-    readingRow('circumstances, not looked at: told elsewhere', labelled(WHEN_TOLD_ELSEWHERE).map(judge)),
+    readingRow(
+      'circumstances, looked at while mending: told elsewhere',
+      labelled(WHEN_TOLD_ELSEWHERE).map(judge),
+    ),
     readingRow('how often, looked at while mending', often(0)),
     readingRow('how often, not looked at', often(1)),
   ];

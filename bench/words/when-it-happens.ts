@@ -114,7 +114,7 @@ warning comes after ten miles of motorway | ?cruise, ?high-speed, ?hot
 service light reset needed |
 `;
 
-/** The same from other mouths, written after the reader had learned from the first: all held back. */
+/** The same from other mouths, written after the reader had learned from the first; asked once (13 of 23 right, 3 wrong), then mended for. */
 export const WHEN_TOLD_ELSEWHERE = `
 by cold motor it shakes, by warm motor is good | cold-start
 the truck only acts up pulling a load up the grade | load
