@@ -35,6 +35,12 @@ export function clausesOf(text: string): string[] {
 
 const NOT_DONE =
   /\b(?:advis\w*|recommend\w*|suggest\w*|quot\w*|estimate\w*|declin\w*|refus\w*|order(?:ed|ing)?|back ?order\w*|awaiting|waiting|wait for|to (?:be )?(?:replace|renew|fit|do|change|follow)\w*|need(?:s|ed|ing)?|requir\w*|should|would|will|next (?:service|visit|time)|not (?:replaced|fitted|done|changed|repaired|renewed)|no work|monitor|keep an eye|scrapped|uneconomical|wants?|(?:previous|other|last|another) (?:garage|shop|owner|workshop)|already (?:replaced|fitted|renewed)|recently|had been|ago|last (?:week|month|year|time|service)|(?:by|from) (?:the )?(?:customer|owner|dealer|others?)|(?:customer|owner|driver|dealer) (?:has |had |already |himself |herself )*(?:replaced|fitted|changed|renewed|repaired|cleaned|installed|tried)|if (?:it|the|fault|light|problem))\b/iu;
+/** A deed that a clause denies: "no repair performed", "unable to fix". */
+const DENIED =
+  /\b(?:no|nothing|none|without|unable to|could(?: not|n['’]?t)|cannot|can['’]?t|did(?: not|n['’]?t)|never|not)(?: \p{L}+){0,2} (?:repair|replac|renew|clean|adjust|fit|fix|install|program|cod|chang|calibrat|weld|solder|done)\p{L}*\b/iu;
+/** Words of a deed that tell of none: what is due, what fits, what a sound does, who was told. */
+const NO_DEED =
+  /\b(?:(?:oil change|service|belt change) (?:is )?(?:due|overdue|history|light|interval|book)|chang(?:e|es|ed|ing) (?:in|with|under|when|at|its|tone|pitch|sound)|(?:loose|tight|good|poor|bad|does(?: not|n['’]?t)|will not|won['’]?t) fit|updated? (?:the )?(?:customer|owner|client|file|notes?|estimate)|(?:customer|owner|client) updated?|software (?:level )?(?:is )?(?:up to date|current|latest|checked)|fixed price)\b/giu;
 const IN_VAIN =
   /\b(?:no change|nothing changed|(?:has|have|had) not changed|unchanged|no difference|no better|no improvement|not (?:any )?better|same (?:fault|problem|code|again)|still (?:the same|there|faulty|on|misfir\w*|present)|did(?: not|n['’]?t) (?:help|cure|fix|work)|fault (?:remains|remained|returned|still)|to no avail|without success)\b/iu;
 const GOOD =
@@ -93,7 +99,7 @@ const ADDED =
 const REFITTED = /\bre-?fit(?:ted)?\b/iu;
 /** "New" that says nothing of a part: "as new", "new fault". */
 const NEW_NOT_PART =
-  /\b(?:as|like) new\b|\bnew (?:seal|gasket|bolt|nut|washer|clip|o-?ring)s?\b(?=\W*$)|\bnew (?:fault|code|problem|customer|noise)s?\b/giu;
+  /\b(?:as|like) new\b|\bnew (?:seal|gasket|bolt|nut|washer|clip|o-?ring)s?\b(?=\W*$)|\bnew (?:fault|code|problem|customer|noise|complaint|vehicle|car|owner|issue|symptom|estimate|appointment|concern)s?\b/giu;
 /** Words of a fix that only put things back in order afterwards. */
 const AFTERWARDS =
   /\b(?:clear(?:ed)? (?:the )?(?:all )?(?:fault )?(?:codes?|dtcs?|faults?|memory)|codes? (?:cleared|erased)|erased|road ?test\w*|test ?dr(?:ive|ove)\w*|reset (?:the )?(?:service|oil|ecu|light|lamp))\b/iu;
@@ -107,9 +113,10 @@ const AFTERWARDS =
  * @example didIn('EGR seized, freed off').kind // 'did'
  */
 export function didIn(clause: string): Did {
-  const text = clause.replace(NEW_NOT_PART, ' ');
+  const text = clause.replace(NEW_NOT_PART, ' ').replace(NO_DEED, ' ');
   if (NOT_DONE.test(text)) return { kind: 'not done' };
   if (IN_VAIN.test(text)) return { kind: 'in vain' };
+  if (DENIED.test(text)) return { kind: 'not done' };
   if (/\bnot the\b|\bnot at fault\b|\bnot faulty\b|\bruled out\b/iu.test(text)) return { kind: 'tested' };
   // A swap to and fro is a test; a clause that says "checked" and nothing else of a fix is one too.
   if (/\bswap(?:ped|s)?\b.*\b(?:to|with|from|between|over|round)\b/iu.test(text)) return { kind: 'tested' };
