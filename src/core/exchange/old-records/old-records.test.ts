@@ -16,6 +16,7 @@ import {
   unitOfHead,
   type RecordField,
   type RecordReader,
+  type VehicleWords,
 } from './index';
 
 const catalogue = new Catalogue(starterItems());
@@ -251,6 +252,27 @@ describe('vehicles in one cell', () => {
     // Seen once, and known to nobody: the make is not guessed.
     ['Calder Moor', { year: undefined, make: '', model: 'Calder Moor', engine: '' }],
     ['', { year: undefined, make: '', model: '', engine: '' }],
+    // What stands for no vehicle is none.
+    ...['-', 'n/a', 'unknown', 'see file', 'Various'].map((cell): [string, VehicleWords] => [
+      cell,
+      { year: undefined, make: '', model: '', engine: '' },
+    ]),
+    ["Norvik Tessa '09", { year: 2009, make: 'Norvik', model: 'Tessa', engine: '' }],
+    ['MY15 Norvik Tessa', { year: 2015, make: 'Norvik', model: 'Tessa', engine: '' }],
+    ['Norvik Tessa 05/2013', { year: 2013, make: 'Norvik', model: 'Tessa', engine: '' }],
+    // Of which century, or which year of a span, it does not say.
+    ["Norvik Tessa '48", { year: undefined, make: 'Norvik', model: 'Tessa', engine: '' }],
+    ['Norvik Tessa (2012-2015) 1.4T', { year: undefined, make: 'Norvik', model: 'Tessa', engine: '1.4T' }],
+    ['2.5L Norvik Tessa XLT', { year: undefined, make: 'Norvik', model: 'Tessa XLT', engine: '2.5L' }],
+    [
+      'Norvik Tessa Diesel 2.0 (110kW)',
+      { year: undefined, make: 'Norvik', model: 'Tessa', engine: 'Diesel 2.0 (110kW)' },
+    ],
+    [
+      'Norvik Tessa 1.2 petrol 2003 123,000 km',
+      { year: 2003, make: 'Norvik', model: 'Tessa', engine: '1.2 petrol' },
+    ],
+    ['Norvik 900 R 2019', { year: 2019, make: 'Norvik', model: '900 R', engine: '' }],
   ])('%s', (cell, is) => expect(readVehicleWords(cell, makes)).toEqual(is));
 });
 

@@ -6,9 +6,21 @@ export interface VehicleWords {
   engine: string;
 }
 
-const YEAR = /(?<![\d.,])(?:\(|\[)?\b(19[4-9]\d|20[0-4]\d)\b(?:\)|\])?(?![.,]?\d)/u;
-const ENGINE =
-  /(?<!\S)(?:\d[.,]\d\s?[A-Za-z]{0,5}|\d{3,4}\s?cc)(?:\s+(?:V\d|diesel|petrol|hybrid|turbo|TD|hdi?|T|\d{1,2}V))*[\s,)]*$/iu;
+/** A cell that names no vehicle. */
+const NONE =
+  /^(?:[-–—.?/*\s]*|n\/?a|none|unk(?:nown)?|see (?:file|notes?|above|order)|various|misc\w*|t\.?b\.?[ac]\.?|(?:loan|courtesy|customer['’]?s?) (?:car|vehicle))$/iu;
+/** A span of years is the build's, not this vehicle's. */
+const SPAN = /[([]?\b(?:19|20)\d\d\s?(?:[-–—/]|to)\s?(?:(?:19|20)?\d\d)\b[)\]]?/giu;
+/** A year alone, behind its month, as a model year, or short behind an apostrophe. */
+const YEAR =
+  /(?<![\d.,/])(?:\(|\[)?(?:\b(?:0?[1-9]|1[0-2])[/.])?\b(?:my ?)?(19[4-9]\d|20[0-4]\d)\b(?:\)|\])?(?![.,]?\d)|(?<!\S)(?:my ?'?|['’])(\d\d)\b/iu;
+const KIND = String.raw`V\d|diesel|petrol|hybrid|turbo|TD|hdi?|T|\d{1,2}V`;
+const POWER = String.raw`\(?\d{2,3}\s?(?:hp|bhp|ps|kw|cv)\b\)?`;
+const ENGINE = new RegExp(
+  String.raw`(?<!\S)(?:(?:(?:${KIND})\s+)?(?:\d[.,]\d\s?[A-Za-z]{0,5}|\d{3,4}\s?cc)(?:\s+(?:${KIND}|${POWER}))*|${POWER})(?=[\s,;)]|$)`,
+  'iu',
+);
+const ODOMETER = /(?<!\S)(?:\d{1,3}(?:[.,' ]\d{3})+|\d{2,6})\s?(?:km|kms|mi|miles)\b/iu;
 
 /**
  * The makes that a column of vehicles shows: first words that stand before different models.
@@ -40,13 +52,22 @@ export function makesIn(cells: readonly string[], known: readonly string[]): str
 
 const plain = (cell: string): string =>
   cell
+    .replace(ODOMETER, ' ')
+    .replace(SPAN, ' ')
     .replace(YEAR, ' ')
     .replace(ENGINE, ' ')
     .replace(/[\s,/]+/gu, ' ')
     .trim();
 
+/** A year of two figures, where it can only be of one century. */
+function fullYear(year: string): number | undefined {
+  if (year.length === 4) return Number(year);
+  if (Number(year) <= 35) return 2000 + Number(year);
+  return Number(year) >= 60 ? 1900 + Number(year) : undefined;
+}
+
 /**
- * Takes a vehicle's description apart. What is not plainly a make stays with the model.
+ * Takes a vehicle's description apart. What is not plainly a make stays with the model; a span of years tells none.
  *
  * @param cell as written: "2014 Norvik Tessa 1.6 petrol"
  * @param makes from `makesIn`
@@ -54,15 +75,18 @@ const plain = (cell: string): string =>
  * @example readVehicleWords('2014 Norvik Tessa 1.6', ['Norvik']) // its year, make, model and engine
  */
 export function readVehicleWords(cell: string, makes: readonly string[]): VehicleWords {
-  const year = YEAR.exec(cell)?.[1];
-  const engine = ENGINE.exec(cell.replace(YEAR, ' '))?.[0]?.trim() ?? '';
+  if (NONE.test(cell.trim())) return { year: undefined, make: '', model: '', engine: '' };
+  const single = cell.replace(ODOMETER, ' ').replace(SPAN, ' ');
+  const [, long, short] = YEAR.exec(single) ?? [];
+  const year = long ?? short;
+  const engine = ENGINE.exec(single.replace(YEAR, ' '))?.[0]?.trim() ?? '';
   const rest = plain(cell);
   const make = makes.find((m) => {
     const head = rest.slice(0, m.length + 1).toLowerCase();
     return head === m.toLowerCase() || head === `${m.toLowerCase()} `;
   });
   return {
-    year: year === undefined ? undefined : Number(year),
+    year: year === undefined ? undefined : fullYear(year),
     make: make ?? '',
     model: make === undefined ? rest : rest.slice(make.length).trim(),
     engine,
