@@ -13,6 +13,7 @@ export * from './frames/candump';
 export * from './frames/frame-log';
 export * from './frames/isotp';
 export * from './read-scan';
+export * from './typed-codes';
 export * from './port';
 export * from './mend-code';
 export * from './live';

@@ -3,7 +3,7 @@
 import { useId, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { CODE_STATUSES, type CodeStatus, type RowOf } from '@/core/case';
-import { readCode } from '@/core/codes';
+import { typedCodes } from '@/core/codes';
 import { Button, Choice, Input } from '@/ui/controls';
 import { useCase } from '../saving/store';
 
@@ -19,7 +19,7 @@ const Cells = styled.div`
 `;
 const STATUSES = [{ value: '', label: 'no status' }, ...CODE_STATUSES.map((s) => ({ value: s, label: s }))];
 
-/** One more code in a scan, by hand: code or words, module, status; Enter adds it and begins the next. */
+/** More codes in a scan, by hand: one or several, or a fault in words, with module and status; Enter adds it and begins the next. */
 export function AddCode({ scan, onClose }: { scan: RowOf<'scan'>; onClose: () => void }) {
   const modules = useCase((s) => s.record.module).filter((m) => m.scanId === scan.id);
   const codes = useCase((s) => s.record.code).filter((c) => c.scanId === scan.id);
@@ -32,24 +32,22 @@ export function AddCode({ scan, onClose }: { scan: RowOf<'scan'>; onClose: () =>
   const put = () => {
     const said = entered.trim();
     if (said === '') return;
-    // "P0171 too lean": the code and its wording; anything else is a fault in words.
-    const [head = '', ...rest] = said.split(/\s+/);
-    const iso = readCode(head)?.scheme === 'iso';
-    const code = iso ? readCode(head)! : readCode(said);
     const name = module.trim();
     const there = modules.find((m) => m.name.toLowerCase() === name.toLowerCase());
     const moduleId =
       name === ''
         ? null
         : (there?.id ?? add('module', { scanId: scan.id, name, answered: true, position: modules.length }));
-    add('code', {
-      scanId: scan.id,
-      moduleId,
-      code: code?.code ?? said.slice(0, 60),
-      text: iso ? rest.join(' ') : '',
-      statuses: status === '' ? [] : [status],
-      position: codes.length,
-    });
+    typedCodes(said).forEach(({ code, text, statuses }, i) =>
+      add('code', {
+        scanId: scan.id,
+        moduleId,
+        code,
+        text,
+        statuses: status === '' ? statuses : [status],
+        position: codes.length + i,
+      }),
+    );
     setEntered('');
     first.current?.focus();
   };
