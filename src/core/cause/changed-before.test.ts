@@ -34,6 +34,10 @@ describe('parts that were changed and did not help', () => {
     'needs new coils, still misfires',
     'the other garage wanted to replace the turbo, problem still there',
     'thermostat was never changed, still runs cold',
+    // A swap is a test.
+    'swapped coils 1 and 3, misfire still on 1',
+    'Swapped the coil with cylinder 2, still misfires on 3',
+    'injectors swapped over, same code',
     'would a new battery help? still slow to crank',
     // It helped.
     'coils replaced, does not stall any more',

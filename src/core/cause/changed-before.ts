@@ -17,6 +17,9 @@ const NOT_DONE =
 /** The trouble began with the part: a suspect, not one that is ruled out. */
 const SINCE =
   /\b(?:since|ever since|began after|started after|only after|from the day)\b[^,;]{0,40}\b(?:replac|renew|chang|swap|exchang|fit|install|put in|new)/iu;
+/** A part put in another's place and back is a test of it; nothing new was fitted. */
+const SWAPPED_ABOUT =
+  /\bswap(?:ped|ping)?\b(?!(?:[^,;]*\bnew\b| out\b))[^,;]*(?:\b(?:with|to|from|between|over|round|around|about)\b|\d ?(?:and|&|\+) ?\d|\b(?:left|front) and (?:right|rear)\b)/iu;
 /** Done long ago: the trouble of today was not there yet. */
 const LONG_AGO = /\blast year\b|\byears? ago\b|\bin 20\d\d\b/iu;
 /** What was done is no part: "oil change". */
@@ -66,7 +69,8 @@ export function changedInVain(said: string, catalogue: Catalogue): ChangedInVain
 
 /** Whether a sentence says that something was changed, and it or the next one that the trouble stayed. */
 function saysInVain(sentence: string, next: string): boolean {
-  const changed = CHANGED.test(sentence) && ![NOT_DONE, SINCE, LONG_AGO].some((r) => r.test(sentence));
+  const changed =
+    CHANGED.test(sentence) && ![NOT_DONE, SINCE, LONG_AGO, SWAPPED_ABOUT].some((r) => r.test(sentence));
   if (!changed || CURED.test(sentence) || CURED.test(next)) return false;
   return STAYS.test(sentence) || (/^(?:still|no|not|same|but|did)\b/iu.test(next) && STAYS.test(next));
 }
