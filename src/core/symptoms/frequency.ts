@@ -1,6 +1,5 @@
-import type { SentenceReading } from './read';
-
-/** How often a symptom shows, by the words for it; common practice, no source. */
+/** How often a symptom shows, by the words for it; common practice, no source. Empty: not told. */
+export type Frequency = '' | 'always' | 'intermittent' | 'once';
 
 const SOME = '(?:two|three|four|five|six|seven|eight|nine|ten|a few|\\d{1,3})';
 const SPAN = '(?:day|week|fortnight|month|year|trip|journey|drive|tank)';
@@ -73,7 +72,7 @@ const ALWAYS = words(
  * @example frequencyIn('not always, maybe one start in five') // 'intermittent'
  * @example frequencyIn('stalls once warm') // ''
  */
-export function frequencyIn(text: string): SentenceReading['frequency'] {
+export function frequencyIn(text: string): Frequency {
   if (INTERMITTENT.test(text) || ON_AND_OFF.test(text)) return 'intermittent';
   if (ONCE.test(text)) return 'once';
   return ALWAYS.test(text) ? 'always' : '';

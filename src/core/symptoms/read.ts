@@ -1,6 +1,6 @@
 import { CONDITIONS, conditionLabel } from './conditions';
 import { conditionPhrases, saysWhen } from './circumstances';
-import { frequencyIn } from './frequency';
+import { frequencyIn, type Frequency } from './frequency';
 import { isTakenBack } from './denial';
 import { symptomById } from './names';
 import { frameTokens } from './frame-tables';
@@ -33,7 +33,7 @@ export interface SentenceReading {
   /** What may be said, to be asked: a phrase that the rest of the sentence does not bear out, or only the words. */
   perhaps: (SymptomHit & Pick<Perhaps, 'share' | 'said'>)[];
   conditions: SymptomHit[];
-  frequency: '' | 'always' | 'intermittent' | 'once';
+  frequency: Frequency;
   /** Words that belong to no symptom, condition or frequency, in order. */
   rest: string[];
 }
