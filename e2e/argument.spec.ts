@@ -93,7 +93,7 @@ test('a comeback is offered, confirmed, lowers the earlier case, and is undone f
   await page.goto('/cases/43');
   const offer = page.getByRole('note', { name: 'Comeback of case 27?' });
   await expect(offer).toContainText('P0441 again');
-  await expect(offer).toContainText('6 500 km');
+  await expect(offer).toContainText('6,500 km');
   await offer.getByRole('button', { name: 'It came back' }).click();
   await expect(offer).toBeHidden();
   await saved(page);

@@ -116,24 +116,21 @@ export function saysWhen(
   const begins = symptoms.some((s) => s.from === at);
   if (next !== undefined && HEADS.has(next) && !(anchored && begins)) return false;
   if (h.taught || anchored || h.tokens.some((t) => ALWAYS_SAY.has(t))) return true;
-  const ofSymptom = symptoms.some((s) => h.from >= s.from && h.to <= s.to);
-  if (h.needsAnchor || (ofSymptom && h.to - h.from === 1)) return false;
-  return isBeside(sentence, h.from, before, symptoms) && (begins || endsOrGoesOn(next));
+  if (h.needsAnchor || isOneWordOf(h, symptoms)) return false;
+  // Alone it says when right behind what happens then, or with nothing behind that it could be a part of.
+  if (endsSymptom(sentence, h.from, symptoms)) return true;
+  return (before === undefined || LINKS.has(before)) && (begins || endsOrGoesOn(next));
 }
+
+/** A word of the symptom itself: "the carpet is wet". */
+const isOneWordOf = (h: Hit, symptoms: readonly Hit[]): boolean =>
+  h.to - h.from === 1 && symptoms.some((s) => h.from >= s.from && h.to <= s.to);
 
 const nextPlace = (sentence: readonly string[], from: number): number => {
   let at = from;
   while (sentence[at] === '') at++;
   return at;
 };
-
-/** Alone it says when only beside what happens then, and with nothing behind that it could be a part of. */
-const isBeside = (
-  sentence: readonly string[],
-  place: number,
-  before: string | undefined,
-  symptoms: readonly Hit[],
-): boolean => before === undefined || LINKS.has(before) || endsSymptom(sentence, place, symptoms);
 
 const endsOrGoesOn = (next: string | undefined): boolean =>
   next === undefined || next === '|' || FOLLOWS.has(next);
@@ -144,9 +141,9 @@ const isAnchored = (clause: readonly string[], before: string | undefined, h: Hi
   (before !== undefined && ANCHORS.has(before)) ||
   clause.slice(-REACH).some((t) => OPENERS.has(t));
 
-/** Whether the last word before a place was said of a symptom. */
+/** Whether a symptom was told right before a place, to its end. */
 function endsSymptom(sentence: readonly string[], place: number, symptoms: readonly Hit[]): boolean {
   let last = place - 1;
   while (last >= 0 && (sentence[last] === '' || ARTICLES.has(sentence[last]!))) last--;
-  return symptoms.some((s) => last >= s.from && last < s.to);
+  return symptoms.some((s) => last >= s.from && last < s.to && s.to <= place);
 }
