@@ -19,7 +19,7 @@ const SINCE =
   /\b(?:since|ever since|began after|started after|only after|from the day)\b[^,;]{0,40}\b(?:replac|renew|chang|swap|exchang|fit|install|put in|new)/iu;
 /** A part put in another's place and back is a test of it; nothing new was fitted. */
 const SWAPPED_ABOUT =
-  /\bswap(?:ped|ping)?\b(?!(?:[^,;]*\bnew\b| out\b))[^,;]*(?:\b(?:with|to|from|between|over|round|around|about)\b|\d ?(?:and|&|\+) ?\d|\b(?:left|front) and (?:right|rear)\b)/iu;
+  /\bswap(?:ped|ping)?\b(?!(?:[^,;]{0,60}\bnew\b| out\b))[^,;]{0,60}(?:\b(?:with|to|from|between|over|round|around|about)\b|\d ?(?:and|&|\+) ?\d|\b(?:left|front) and (?:right|rear)\b)/iu;
 /** Done long ago: the trouble of today was not there yet. */
 const LONG_AGO = /\blast year\b|\byears? ago\b|\bin 20\d\d\b/iu;
 /** What was done is no part: "oil change". */

@@ -20,7 +20,7 @@ const ENGINE = new RegExp(
   String.raw`(?<!\S)(?:(?:(?:${KIND})\s+)?(?:\d[.,]\d\s?[A-Za-z]{0,5}|\d{3,4}\s?cc)(?:\s+(?:${KIND}|${POWER}))*|${POWER})(?=[\s,;)]|$)`,
   'iu',
 );
-const ODOMETER = /(?<!\S)(?:\d{1,3}(?:[.,' ]\d{3})+|\d{2,6})\s?(?:km|kms|mi|miles)\b/iu;
+const ODOMETER = /(?<!\S)(?:\d{1,3}(?:[.,' ]\d{3}){1,2}|\d{2,6})\s?(?:km|kms|mi|miles)\b/iu;
 
 /**
  * The makes that a column of vehicles shows: first words that stand before different models.
