@@ -61,9 +61,11 @@ describe('lines of a stream', () => {
       const { user, system } = process.cpuUsage(from);
       return user + system;
     };
-    await seconds(1 << 20);
-    // Four times the text: sixteen times the time where each piece is looked through again.
-    expect((await seconds(1 << 23)) / (await seconds(1 << 21))).toBeLessThan(8);
+    // Four times the text: sixteen times the time, however often, where each piece is looked through again.
+    let grown = Infinity;
+    for (let again = 0; again < 5 && grown >= 8; again++)
+      grown = Math.min(grown, (await seconds(1 << 23)) / Math.max(1000, await seconds(1 << 21)));
+    expect(grown).toBeLessThan(8);
   });
   it('are found by their place', async () => {
     expect(await someLines(stream('a\nb\nc\nd\n'), [2, 4, 9])).toEqual(
