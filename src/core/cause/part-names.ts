@@ -9,7 +9,7 @@ const OBJECT =
 
 /** Names of one word that are the last word of many other parts: alone they are meant only where nothing says which. */
 const GENERIC =
-  /^(?:plug|spring|cable|wire|wheel|regulator|contact|terminal|socket|ring|damper|nozzle|booster|bulb|drain|point|coil|throttle|lining|charger|strut|terminal|disk|lead)s?$/i;
+  /^(?:plug|spring|cable|wire|wheel|regulator|contact|terminal|socket|ring|damper|nozzle|booster|bulb|drain|point|coil|throttle|lining|charger|strut|disk|lead)s?$/i;
 
 /** What may stand before such a word and says nothing of which part it is. */
 const HARMLESS =

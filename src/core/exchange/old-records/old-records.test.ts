@@ -95,9 +95,10 @@ describe('what was done', () => {
     ['replaced coil and plugs', 'replaced'],
     ['replaced sensor', 'replaced'],
     ['replaced TPMS receiver, battery flat', 'replaced'],
-    // What is told after the new part is what was wrong with the old one, not another part.
-    ['replaced TPMS valve, battery flat', 'replaced / tyre pressure sensor'],
-    ['new alternator fitted, battery was flat', 'replaced / alternator'],
+    // What is told after the new part may be what was wrong with it, or another thing: not told.
+    ['replaced TPMS valve, battery flat', 'replaced'],
+    ['Replaced MAF sensor, found boost hose split', 'replaced'],
+    ['Fuse replaced, wiring harness chafed', 'replaced / wiring harness / chafed'],
     ['not the MAF; repaired wiring at radiator', 'repaired / wiring harness'],
     ['swapped coil 1 with 2', ''],
     // Done by others, before, or not in this job.
@@ -271,6 +272,12 @@ describe('vehicles in one cell', () => {
     [
       'Norvik Tessa 1.2 petrol 2003 123,000 km',
       { year: 2003, make: 'Norvik', model: 'Tessa', engine: '1.2 petrol' },
+    ],
+    ['2014 1.6 Norvik Tessa', { year: 2014, make: 'Norvik', model: 'Tessa', engine: '1.6' }],
+    ['1.6 Tessa', { year: undefined, make: '', model: 'Tessa', engine: '1.6' }],
+    [
+      'Norvik Tessa 1.6 TDI estate',
+      { year: undefined, make: 'Norvik', model: 'Tessa estate', engine: '1.6 TDI' },
     ],
     ['Norvik 900 R 2019', { year: 2019, make: 'Norvik', model: '900 R', engine: '' }],
   ])('%s', (cell, is) => expect(readVehicleWords(cell, makes)).toEqual(is));

@@ -14,11 +14,13 @@ const SPAN = /[([]?\b(?:19|20)\d\d\s?(?:[-–—/]|to)\s?(?:(?:19|20)?\d\d)\b[)\
 /** A year alone, behind its month, as a model year, or short behind an apostrophe. */
 const YEAR =
   /(?<![\d.,/])(?:\(|\[)?(?:\b(?:0?[1-9]|1[0-2])[/.])?\b(?:my ?)?(19[4-9]\d|20[0-4]\d)\b(?:\)|\])?(?![.,]?\d)|(?<!\S)(?:my ?'?|['’])(\d\d)\b/iu;
-const KIND = String.raw`V\d|diesel|petrol|hybrid|turbo|TD|hdi?|T|\d{1,2}V`;
-const POWER = String.raw`\(?\d{2,3}\s?(?:hp|bhp|ps|kw|cv)\b\)?`;
+const KIND = String.raw`V\d|[Dd]iesel|[Pp]etrol|[Hh]ybrid|[Tt]urbo|TD|[Hh][Dd][Ii]?|T|\d{1,2}V`;
+const POWER = String.raw`\(?\d{2,3}\s?(?:[Hh][Pp]|bhp|BHP|[Pp][Ss]|[Kk][Ww]|[Cc][Vv])\b\)?`;
+/** Behind a blank only short capitals belong to a displacement: "1.6 TDI", but "1.6 Tessa". */
+const DISPLACEMENT = String.raw`\d[.,]\d(?:\s[A-Z]{1,3}|[A-Za-z]{0,5})(?![A-Za-z])|\d{3,4}\s?cc\b`;
 const ENGINE = new RegExp(
-  String.raw`(?<!\S)(?:(?:(?:${KIND})\s+)?(?:\d[.,]\d\s?[A-Za-z]{0,5}|\d{3,4}\s?cc)(?:\s+(?:${KIND}|${POWER}))*|${POWER})(?=[\s,;)]|$)`,
-  'iu',
+  String.raw`(?<!\S)(?:(?:(?:${KIND})\s+)?(?:${DISPLACEMENT})(?:\s+(?:${KIND}|${POWER}))*|${POWER})(?=[\s,;)]|$)`,
+  'u',
 );
 const ODOMETER = /(?<!\S)(?:\d{1,3}(?:[.,' ]\d{3}){1,2}|\d{2,6})\s?(?:km|kms|mi|miles)\b/iu;
 

@@ -141,7 +141,8 @@ function mainPart(
 ): CatalogueItem | undefined {
   const bad = unique(found.flatMap((c) => c.parts)).filter((p) => !acquitted.has(p.id));
   const first = found.find((c) => c.parts.length === 1)?.parts[0];
-  if (bad.length === 1 && !isSaidAfter(bad[0]!, done, found, alive)) return bad[0];
+  // Of two parts, the one found bad after the other was replaced: either may have been it.
+  if (bad.length === 1) return isSaidAfter(bad[0]!, done, found, alive) ? undefined : bad[0];
   if (first && done.some((p) => p.id === first.id)) return first;
   if (bad.length > 1 || more) return undefined;
   const telling = done.filter((p) => !BY_THE_WAY.test(p.name));
@@ -156,7 +157,7 @@ function mainPart(
 
 /**
  * Whether what was bad is another part than what was done, and told after it: "replaced tyre pressure sensor, battery
- * flat" tells of the sensor's battery.
+ * flat" tells of the sensor's battery, "replaced air-flow meter, found hose split" of what was left.
  */
 function isSaidAfter(
   bad: CatalogueItem,
@@ -164,7 +165,8 @@ function isSaidAfter(
   found: readonly Clause[],
   alive: readonly Clause[],
 ): boolean {
-  if (done.length === 0 || done.some((p) => p.id === bad.id)) return false;
+  const telling = done.filter((p) => !BY_THE_WAY.test(p.name));
+  if (telling.length === 0 || telling.some((p) => p.id === bad.id)) return false;
   const last = alive.findLastIndex((c) => c.did.kind === 'did');
   const deed = alive[last]?.did;
   return deed?.kind === 'did' && deed.action === 'replaced' && found.every((c) => alive.indexOf(c) > last);
