@@ -12,12 +12,11 @@ const codeRow = (page: Page, code: string) =>
     .getByRole('row')
     .filter({ has: page.getByText(code, { exact: true }) });
 
-/** Sets a moment so many days back with the arrow keys. */
+/** Sets a moment so many days back. */
 async function daysBack(page: Page, moment: Locator, days: number) {
   await moment.click();
-  const day = page.getByRole('spinbutton', { name: /^day/ });
-  await day.focus();
-  for (let i = 0; i < days; i++) await page.keyboard.press('ArrowDown');
+  const earlier = page.getByRole('button', { name: '1 day earlier', exact: true });
+  for (let i = 0; i < days; i++) await earlier.click();
   await page.getByRole('dialog').getByRole('button', { name: 'Done', exact: true }).click();
 }
 

@@ -51,11 +51,22 @@ export function MomentField({
   label,
   empty = 'when?',
   clearable,
-}: Pick<Bound, 'kind' | 'id' | 'label'> & { field?: string; empty?: string; clearable?: boolean }) {
+  planned = false,
+}: Pick<Bound, 'kind' | 'id' | 'label'> & {
+  field?: string;
+  empty?: string;
+  clearable?: boolean;
+  /** A moment that may lie ahead, as a promised one does. */
+  planned?: boolean;
+}) {
   const [value, edit, clash] = useField(kind, id, field);
   const at = typeof value === 'string' ? value : null;
   const [open, setOpen] = useState(false);
   const trigger = useRef<HTMLButtonElement>(null);
+  const none = () => {
+    edit(null);
+    setOpen(false);
+  };
   return (
     <>
       <Time
@@ -78,16 +89,10 @@ export function MomentField({
           <MomentEditor
             label={label}
             value={at ?? nowIso()}
+            past={!planned}
             onChange={edit}
             onNow={() => edit(nowIso())}
-            {...(clearable
-              ? {
-                  onNone: () => {
-                    edit(null);
-                    setOpen(false);
-                  },
-                }
-              : {})}
+            {...(clearable ? { onNone: none } : {})}
             onDone={() => {
               if (at === null) edit(nowIso());
               setOpen(false);

@@ -21,7 +21,7 @@ export function CustomerFields({ caseId }: { caseId: string }) {
         <div>
           <FieldLabel as="span">Promised for</FieldLabel>
           <Text as="span" $block $lines="nowrap" $pad="5px 8px">
-            <MomentField {...b} field="promisedAt" label="Promised for" empty="no date" clearable />
+            <MomentField {...b} field="promisedAt" label="Promised for" empty="no date" clearable planned />
           </Text>
         </div>
         <LineField {...b} field="spendingLimit" label="May be spent" figure placeholder="300" />
