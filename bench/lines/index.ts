@@ -2,6 +2,7 @@ import { Catalogue, starterItems } from '@/core/cause';
 import { readQuery, type Chip, type KnownWords } from '@/core/similar';
 import { readingHead, readingRow, type Count } from '../reading-row';
 import { LINES } from './lines';
+import { LINES_AT_THE_TABLET } from './lines-at-the-tablet';
 import { LINES_BETWEEN_JOBS } from './lines-between-jobs';
 import { LINES_OF_A_WEEK } from './lines-of-a-week';
 import { LINES_OF_THE_BENCH } from './lines-of-the-bench';
@@ -70,6 +71,14 @@ function named(chip: Chip): string[] {
 const meets = (label: string, got: string) =>
   got === label || (/^(?:r|vin):/.test(label) && got.startsWith(label));
 
+/** The one who labels calls a part by any of its names, the shop's list by one: an air-flow meter is an air flow meter. */
+function alsoCalled(label: string): string[] {
+  const [kind = '', name = ''] = [label.slice(0, 2), label.slice(2)];
+  const item =
+    kind === 'p:' || kind === 'f:' ? CATALOGUE.find(kind === 'p:' ? 'part' : 'failure', name) : undefined;
+  return item ? [label, `${kind}${item.name}`.toLowerCase()] : [label];
+}
+
 /** What a line was read as, beside what it means. */
 export function judgeLine(row: string): Count {
   const [line = '', meant = ''] = row.split(' | ');
@@ -79,7 +88,7 @@ export function judgeLine(row: string): Count {
     .map((one) => {
       const [first = '', ...others] = one.toLowerCase().split(/\/(?=[a-z]*:?)/);
       const kind = first.slice(0, first.indexOf(':') + 1);
-      return [first, ...others.map((o) => (/^[a-z]+:/.test(o) ? o : kind + o))];
+      return [first, ...others.map((o) => (/^[a-z]+:/.test(o) ? o : kind + o))].flatMap(alsoCalled);
     });
   const chips = readQuery(line, KNOWN, CATALOGUE);
   // A guess is shown as a question, and counts as one.
@@ -98,7 +107,7 @@ export function judgeLine(row: string): Count {
 }
 
 const half = (rest: number) =>
-  [LINES, LINES_OF_THE_BENCH, LINES_OF_A_WEEK, LINES_BETWEEN_JOBS].map((l) =>
+  [LINES, LINES_OF_THE_BENCH, LINES_OF_A_WEEK, LINES_BETWEEN_JOBS, LINES_AT_THE_TABLET].map((l) =>
     l.filter((_, i) => i % 2 === rest),
   );
 export const LOOKED_AT = half(0).flat();
@@ -114,11 +123,13 @@ export function lines(): string {
     rowOf('looked at while mending: at the bench', half(0)[1]!),
     rowOf('looked at while mending: of a week', half(0)[2]!),
     rowOf('looked at while mending: between jobs', half(0)[3]!),
+    rowOf('looked at while mending: at the tablet', half(0)[4]!),
     rowOf('looked at while mending: all', LOOKED_AT),
     rowOf('not looked at: the first set', half(1)[0]!),
     rowOf('not looked at: at the bench', half(1)[1]!),
     rowOf('not looked at: of a week', half(1)[2]!),
     rowOf('not looked at: between jobs', half(1)[3]!),
+    rowOf('not looked at: at the tablet', half(1)[4]!),
     rowOf('not looked at: all', HELD_OUT),
   ].join('\n');
 }

@@ -5,6 +5,8 @@ import type { Repair } from '@/core/case';
  * reader of `core/exchange/old-records` and by the names of the starter list. Every second one is kept back: not
  * looked at while the reader is mended (`npm run bench -- records` reports both halves).
  *
+ * Where the list has got names since that say what a sentence says, the label has got them too.
+ *
  * `part` null: not told which (none named, several alike, or none that the list has). `failure` null: not told.
  * `action` empty: nothing was done about a cause.
  */
@@ -62,7 +64,7 @@ export const DONE_SENTENCES: readonly DoneSentence[] = [
   d('Replaced fuel pump relay (contacts burnt)', 'replaced', 'fuel pump relay', 'burnt'),
   d('relay for fuel pump burnt out -> new one', 'replaced', 'fuel pump relay', 'burnt'),
   d('Vacuum hose perished, replaced', 'replaced', 'vacuum hose', 'cracked'),
-  d('found vac hose off, refitted', 'repaired', 'vacuum hose'),
+  d('found vac hose off, refitted', 'repaired', 'vacuum hose', 'loose'),
   d('water in connector of gearbox ecu, dried and sealed', 'cleaned', 'connector', 'water inside'),
   d('Water ingress into fuse box. Dried out, cleaned terminals.', 'cleaned', 'fuse box', 'water inside'),
   d('Radiator leaking - replaced radiator & coolant', 'replaced', 'radiator', 'leaking'),
@@ -95,7 +97,7 @@ export const DONE_SENTENCES: readonly DoneSentence[] = [
   d('repaired open circuit in door loom LH, window ok', 'repaired', 'door harness', 'open circuit'),
   d('wires broken in rubber boot of driver door', 'other', null, 'open circuit'),
   d('Fuse 27 blown, short in tow bar wiring, insulated', 'repaired', 'wiring harness', 'short to ground'),
-  d('blown fuse replaced, cause not found', 'replaced', 'fuse'),
+  d('blown fuse replaced, cause not found', 'replaced', 'fuse', 'burnt'),
   d('gereinigt Drosselklappe', 'cleaned'),
   d('Drosselklappe ersetzt und angelernt', 'replaced'),
   d('exchange of the injector no. 4 because of leakage', 'replaced', 'fuel injector', 'leaking'),
@@ -106,7 +108,7 @@ export const DONE_SENTENCES: readonly DoneSentence[] = [
     'fuel injector',
     'leaking internally',
   ),
-  d('the glow plugs 2 and 3 defect, all 4 new', 'replaced', 'glow plug'),
+  d('the glow plugs 2 and 3 defect, all 4 new', 'replaced', 'glow plug', 'internal fault'),
   d(
     'HP pump worn, swarf in system. Replaced pump, rail, injectors, flushed tank',
     'replaced',
@@ -157,7 +159,7 @@ export const mended = <T>(list: readonly T[]): T[] => list.filter((_, i) => i % 
 export const LATER_SENTENCES: readonly DoneSentence[] = [
   d('Replaced lower radiator hose', 'replaced', 'coolant hose'),
   d('Alternator belt replaced', 'replaced', 'accessory belt'),
-  d('replaced thermostat housing', 'replaced'),
+  d('replaced thermostat housing', 'replaced', 'thermostat housing'),
   d('water pump leaking from seal, new pump + coolant', 'replaced', 'water pump', 'leaking'),
   d('N/S/F wheel speed sensor wiring repaired', 'repaired', 'wiring harness'),
   d('Fault traced to ECM, ECM replaced and programmed', 'replaced', 'engine control module'),
@@ -170,7 +172,7 @@ export const LATER_SENTENCES: readonly DoneSentence[] = [
     'intake manifold gasket',
     'leaking',
   ),
-  d('Turbo hose blown off, refitted and clamp tightened', 'repaired', 'charge-air hose'),
+  d('Turbo hose blown off, refitted and clamp tightened', 'repaired', 'charge-air hose', 'loose'),
   d('Boost leak, hose at turbo split, replaced', 'replaced', 'charge-air hose', 'cracked'),
   d('replaced EGR, cleaned intake', 'replaced', 'exhaust gas recirculation valve'),
   d('carried out EGR clean and DPF regen', 'cleaned', 'exhaust gas recirculation valve'),
@@ -181,8 +183,13 @@ export const LATER_SENTENCES: readonly DoneSentence[] = [
   d('DPF pressure pipe split, replaced pipe', 'replaced', 'differential pressure hose', 'cracked'),
   d('diff pressure sensor replaced, regen done', 'replaced', 'differential pressure sensor'),
   d('ABS sensor LR open circuit, replaced', 'replaced', 'wheel speed sensor', 'open circuit'),
-  d('rust under reluctor ring lifted the ring, cleaned hub, new ring', 'replaced', 'reluctor ring'),
-  d('Crank sensor connector full of oil, cleaned', 'cleaned', 'connector'),
+  d(
+    'rust under reluctor ring lifted the ring, cleaned hub, new ring',
+    'replaced',
+    'reluctor ring',
+    'corroded',
+  ),
+  d('Crank sensor connector full of oil, cleaned', 'cleaned', 'connector', 'contaminated'),
   d('oil in the plug of the cam actuator -> cleaned, new seal', 'cleaned', 'connector', 'contaminated'),
   d('ECU connector pins corroded, cleaned, contact spray', 'cleaned', 'connector pin', 'corroded'),
   d('Pin 14 pushed out of connector, repaired', 'repaired', 'connector pin', 'spread or pushed back'),
@@ -231,7 +238,7 @@ export const LATER_SENTENCES: readonly DoneSentence[] = [
   d('gearbox ecu sent for repair and refitted', 'repaired', 'transmission control module'),
   d('Replaced front discs and pads', 'replaced'),
   d('Air con regassed, no leaks', 'other', 'refrigerant'),
-  d('A/C condenser holed by stone, renewed, regassed', 'replaced', 'condenser'),
+  d('A/C condenser holed by stone, renewed, regassed', 'replaced', 'condenser', 'leaking'),
   d('wiper linkage seized, freed and greased', 'cleaned', 'wiper linkage', 'seized'),
   d('nothing done', ''),
   d('timing belt kit, water pump', ''),

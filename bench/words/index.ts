@@ -4,6 +4,7 @@ import { AT_THE_COUNTER } from './at-the-counter';
 import { BY_MESSAGE } from './by-message';
 import { circumstances } from './circumstances';
 import { BY_TELEPHONE } from './by-telephone';
+import { HANDED_OVER } from './handed-over';
 import { IN_LONG } from './in-long';
 import { labelled, type Labelled } from './labelled';
 import { ON_THE_FORECOURT } from './on-the-forecourt';
@@ -38,6 +39,7 @@ const SETS: readonly [name: string, table: string][] = [
   ['seldom said', SELDOM_SAID],
   ['on the forecourt', ON_THE_FORECOURT],
   ['on the work order', ON_THE_WORK_ORDER],
+  ['handed over', HANDED_OVER],
 ];
 const half = (rest: number) =>
   SETS.map(([name, table]) => ({ name, sentences: labelled(table).filter((_, i) => i % 2 === rest) }));

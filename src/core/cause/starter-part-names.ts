@@ -164,7 +164,7 @@ light switch: headlight switch; headlamp switch
 turn signal switch: combination switch; combi switch; multifunction switch; multi-function switch
 flasher relay: hazard relay
 tailgate latch: hatch latch; liftgate latch; tailgate actuator; trunk lock
-airbag: air bag; airbag module
+airbag: air bag
 clock spring: clockspring; airbag slip ring; airbag clock spring
 seat occupancy mat: occupancy sensor; occupant sensor
 crash sensor: impact sensor; front impact sensor

@@ -64,7 +64,9 @@ vacuum pump
 vacuum reservoir
 crankcase breather valve (pcv valve; breather membrane; oil separator; crankcase valve)
 crankcase breather hose (breather pipe; pcv hose)
-intake boot (air duct; intake hose; snorkel)`,
+intake boot (air duct; intake hose; snorkel)
+turbocharger oil line (turbo oil feed; turbo oil feed pipe; turbo oil return; turbo oil pipe)
+intake flap (swirl flaps; intake flaps; tumble flaps; swirl flap rod; runner flap)`,
   Exhaust: `
 exhaust manifold
 exhaust manifold gasket
@@ -111,7 +113,8 @@ ignition module (igniter; ignition amplifier)
 contact breaker (points; ignition condenser)
 knock sensor
 glow plug (heater plug)
-glow plug controller (glow relay; glow plug relay; glow module)`,
+glow plug controller (glow relay; glow plug relay; glow module)
+ignition pulse coil (pickup coil; pick-up coil; pulse coil; pulse generator)`,
   'Engine mechanical': `
 timing chain (cam chain)
 timing belt (cam belt)
@@ -142,11 +145,25 @@ oil level sensor
 valve stem seal (valve seal; valve guide seal)
 valve cover gasket (rocker cover gasket; cam cover gasket)
 crankshaft seal (crank seal; rear main seal; front crankshaft seal)
-oil pan gasket (sump gasket; oil pan)
+oil pan gasket (sump gasket)
 engine mount
 accessory belt (drive belt; alternator belt; auxiliary belt; aux belt; serpentine belt; fan belt)
 belt tensioner
-crankshaft pulley (harmonic damper)`,
+crankshaft pulley (harmonic damper)
+timing chain guide (chain guide; guide rail; tensioner rail; timing guide)
+timing belt tensioner (cambelt tensioner; timing belt idler)
+timing cover (timing case cover; timing cover gasket; front cover)
+rocker arm (roller rocker; finger follower)
+pushrod (push rod)
+crankshaft main bearing (main bearing; main bearings; crank bearing)
+cylinder bore (cylinder liner; cylinder wall)
+engine block (cylinder block)
+oil pan (sump; oil sump)
+oil pick-up pipe (oil pickup; oil strainer; oil pick-up; pickup screen)
+idler pulley (deflection pulley; guide pulley)
+balance shaft (balancer shaft)
+flexplate (flex plate; drive plate)
+ring gear (starter ring gear; starter ring; flywheel teeth)`,
   Cooling: `
 thermostat
 thermostat heater (map thermostat heater)
@@ -165,7 +182,9 @@ heater core (heater matrix)
 heater valve (coolant valve)
 coolant (antifreeze)
 coolant level sensor (coolant level switch)
-engine oil cooler (oil cooler; oil heat exchanger)`,
+engine oil cooler (oil cooler; oil heat exchanger)
+thermostat housing (coolant flange; water outlet; coolant outlet; thermostat housing gasket)
+bleed screw (bleeder screw; coolant bleed screw; vent screw)`,
   'Engine control': `
 engine control module (ecu; ecm; pcm; dme; engine ecu)
 crankshaft sensor (crank sensor; ckp; speed sensor engine)
@@ -216,7 +235,10 @@ control module (ecu of another system)
 body control module (bcm; body computer; interior module)
 instrument cluster (cluster; dash)
 tow-bar module (trailer module; tow wiring)
-added equipment (alarm retrofit; aftermarket alarm; dash camera; tracker; aftermarket radio)`,
+added equipment (alarm retrofit; aftermarket alarm; dash camera; tracker; aftermarket radio)
+alternator fuse link (fusible link; main fuse; mega fuse)
+body ground strap (bonnet strap; bonding strap; bonding braid)
+telematics unit (emergency call module; ecall module; telematics module)`,
   Transmission: `
 clutch disc (clutch; friction plate)
 clutch release bearing (throw-out bearing)
@@ -250,7 +272,17 @@ axle differential (differential; diff)
 drive shaft (half shaft; cv joint; axle shaft)
 propeller shaft (prop shaft; centre bearing)
 drive chain
-four-wheel-drive coupling (awd coupling)`,
+four-wheel-drive coupling (awd coupling)
+flexible coupling (guibo; propshaft coupling; rubber coupling; flex disc)
+drive shaft boot (cv boot; axle boot; cv gaiter; driveshaft gaiter)
+synchroniser (synchro; synchromesh; synchro ring; baulk ring; synchronizer)
+shift fork (selector fork)
+gear linkage (shift linkage; gear selector linkage; shifter linkage; shift rod)
+gear lever (shifter; gear stick; shift lever; gearstick; selector lever)
+gearbox mount (transmission mount; gearbox mounting)
+clutch pack (dry clutch pack; clutch packs)
+transmission filter (gearbox filter)
+sprocket (front sprocket; rear sprocket)`,
   Brakes: `
 brake pad (pads; lining)
 brake disc (front disc; rear disc; rotor; brake rotor)
@@ -279,7 +311,14 @@ air compressor (brake air compressor)
 air dryer
 air brake valve (relay valve; foot brake valve)
 trailer connector (trailer socket; trailer plug)
-trailer brake`,
+trailer brake
+brake line (brake pipe; brake pipes; brake lines; hard line)
+brake shoe (brake shoes)
+brake pedal
+brake servo vacuum hose (servo hose; brake booster hose; booster hose; servo vacuum hose)
+brake proportioning valve (load sensing valve; proportioning valve; brake bias valve)
+brake caliper piston (caliper piston)
+bleed nipple (bleed valve brake)`,
   'Steering and suspension': `
 wheel bearing (hub bearing)
 ball joint
@@ -307,7 +346,19 @@ tyre valve (wheel valve; tire valve)
 wheel rim (rim; alloy wheel)
 wheel alignment (tracking; wheel geometry; toe)
 tyre (tire; wheel)
-tyre pressure sensor`,
+tyre pressure sensor
+wheel nut (lug nut; wheel bolt; lug nuts; wheel nuts; wheel bolts; wheel stud)
+control arm (wishbone; track control arm; lower arm; upper arm; trailing arm)
+anti-roll bar (sway bar; stabiliser bar; stabilizer bar)
+anti-roll bar bush (sway bar bush; sway bar bushing; stabiliser bush; d-bush)
+leaf spring (spring leaf; leaf springs)
+subframe (sub frame; axle carrier)
+subframe bush (subframe bushing; axle carrier bush; rear beam bush; axle bush)
+steering column
+steering damper
+steering rack boot (rack boot; rack gaiter; steering gaiter)
+swingarm bearing (swing arm bearing; swingarm bush)
+king pin (kingpin; king pins)`,
   'Body and comfort': `
 air conditioning compressor (ac compressor)
 compressor clutch (compressor clutch coil)
@@ -370,12 +421,37 @@ parking sensor
 radar sensor (distance sensor; front radar)
 side radar (blind spot sensor; side obstacle sensor; corner radar)
 cruise control switch (cruise control input; steering wheel switch)
-camera`,
+camera
+rear lamp (rear light; tail light; tail lamp; taillight; rear light cluster; rear lamp cluster)
+fog lamp (fog light; rear fog lamp; front fog light)
+number plate lamp (number plate light; license plate light; licence plate lamp)
+third brake lamp (high-level brake light; third brake light; centre high-mounted stop lamp)
+headlamp control unit (ballast; xenon ballast; headlight ballast; led module; led driver; xenon igniter)
+door module (door control module; door control unit; door ecu)
+window switch (window lifter switch; power window switch; window switch pack)
+door handle (outer door handle; inside door handle; door handle sensor; door handle antenna)
+bonnet latch (hood latch; bonnet lock; hood lock)
+bonnet cable (hood cable; bonnet release cable; hood release cable)
+seat module (seat control module; seat control unit)
+airbag control module (airbag module; airbag control unit; srs module; restraint control module; airbag ecu)
+belt tensioner pyrotechnic (seat belt tensioner; seat belt pretensioner; pretensioner; seatbelt pretensioner)
+parking aid module (parking sensor module; pdc module; park assist module)
+touch screen (head unit display; infotainment screen; central display)
+audio amplifier (amplifier)
+receiver-drier (receiver drier; accumulator drier; desiccant bottle; filter drier)
+air conditioning hose (a/c hose; ac hose; a/c line; ac line; a/c pipe; refrigerant hose; refrigerant line)
+air conditioning pressure valve (orifice tube; a/c orifice)
+blend flap (blend door; temperature flap; mixing flap; air mix door; air mix flap; mode door; recirculation flap; defrost flap)`,
   Hydraulics: `
 hydraulic pump
 hydraulic filter
 hydraulic oil (hydraulic fluid)
-hydraulic valve (control valve; spool valve)`,
+hydraulic valve (control valve; spool valve)
+hydraulic cylinder (lift cylinder; hydraulic ram; tilt cylinder)
+hydraulic hose (hydraulic line; hydraulic pipe)
+hydraulic motor
+hydraulic cooler (hydraulic oil cooler)
+joystick (control lever; control joystick)`,
   'Hybrid and electric drive': `
 traction battery (hv battery; drive battery)
 battery cell module (cell block)
@@ -393,5 +469,13 @@ motor position sensor (resolver)
 on-board charger (charger)
 charge socket (charge port; charge inlet)
 charging cable (charge cable; charging lead)
-insulation monitor`,
+insulation monitor
+battery coolant pump (traction battery pump; inverter coolant pump; inverter pump; power electronics coolant pump)
+high-voltage heater (ptc heater; hv heater; coolant heater; cabin hv heater)
+electric air conditioning compressor (hv compressor; electric compressor; high-voltage compressor)
+service disconnect (interlock; maintenance plug; hvil)
+precharge resistor (pre-charge resistor; precharge relay)
+battery management module (battery management system; bms; battery controller)
+charge socket lock (charge port lock; charging plug lock; charge lock actuator)
+high-voltage fuse (hv fuse; traction battery fuse)`,
 };

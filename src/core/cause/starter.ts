@@ -1,5 +1,6 @@
 import type { CatalogueItem } from '@/core/case';
 import { FAILURES } from './starter-failures';
+import { MORE_FAILURE_NAMES } from './starter-failure-names';
 import { MORE_PART_NAMES } from './starter-part-names';
 import { PARTS } from './starter-parts';
 
@@ -24,28 +25,35 @@ function entries(block: string): CatalogueEntry[] {
     });
 }
 
-/** What else parts are called, by their name. */
-const MORE_NAMES = new Map(
-  MORE_PART_NAMES.trim()
-    .split('\n')
-    .map((row): [string, string[]] => {
-      const [name = '', more = ''] = row.split(':');
-      return [name.trim(), more.split(';').map((s) => s.trim())];
-    }),
-);
+/** What else parts, or failures, are called, by their name. */
+const moreNames = (rows: string): Map<string, string[]> =>
+  new Map(
+    rows
+      .trim()
+      .split('\n')
+      .map((row): [string, string[]] => {
+        const [name = '', more = ''] = row.split(':');
+        return [name.trim(), more.split(';').map((s) => s.trim())];
+      }),
+  );
 
-const withMoreNames = (entry: CatalogueEntry): CatalogueEntry => ({
+const withMoreNames = (entry: CatalogueEntry, more: ReadonlyMap<string, string[]>): CatalogueEntry => ({
   ...entry,
-  synonyms: [...new Set([...entry.synonyms, ...(MORE_NAMES.get(entry.name) ?? [])])],
+  synonyms: [...new Set([...entry.synonyms, ...(more.get(entry.name) ?? [])])],
 });
+
+const PART_NAMES = moreNames(MORE_PART_NAMES);
+const FAILURE_NAMES = moreNames(MORE_FAILURE_NAMES);
 
 /** Systems with their parts. */
 export const STARTER_PARTS: readonly { system: string; parts: CatalogueEntry[] }[] = Object.entries(
   PARTS,
-).map(([system, block]) => ({ system, parts: entries(block).map(withMoreNames) }));
+).map(([system, block]) => ({ system, parts: entries(block).map((p) => withMoreNames(p, PART_NAMES)) }));
 
 /** Kinds of failure. */
-export const STARTER_FAILURES: readonly CatalogueEntry[] = entries(FAILURES);
+export const STARTER_FAILURES: readonly CatalogueEntry[] = entries(FAILURES).map((f) =>
+  withMoreNames(f, FAILURE_NAMES),
+);
 
 const slug = (s: string) =>
   s
@@ -76,8 +84,8 @@ export function starterItems(
   ];
 }
 
-/** Counts up when parts of the starter list get more names. */
-export const STARTER_NAMES_VERSION = 1;
+/** Counts up when the starter list gets more names. */
+export const STARTER_NAMES_VERSION = 2;
 
 /**
  * What a shop's list lacks of the names that the starter list has by now.

@@ -65,7 +65,7 @@ export function readQuery(
   const sentence = vocabulary.read(text.rest);
   const ofParts: string[] = [];
   for (const alone of sentence.symptoms) {
-    if (alone.negated) continue;
+    if (alone.negated || alone.byWords) continue;
     const s = withItsPart(alone, text, vocabulary);
     if (!s) {
       ofParts.push(...alone.words.split(' '));
@@ -88,7 +88,7 @@ export function readQuery(
       ...(or.length ? { or: or.slice(0, 1) } : {}),
     });
   }
-  for (const p of sentence.perhaps)
+  for (const p of [...sentence.symptoms.filter((s) => s.byWords), ...sentence.perhaps])
     chips.push({ kind: 'symptom', label: p.label, value: p.id, words: p.words, guess: true });
   for (const c of sentence.conditions.filter((x) => !x.negated))
     chips.push({ kind: 'condition', label: c.label, value: c.id, words: c.words });
@@ -125,7 +125,7 @@ function withItsPart<S extends { id: string; label: string; words: string }>(
   if (!part || ENGINE_AREAS.has(symptomById(alone.id)?.area ?? '')) return alone;
   // By its words in the line, which may be short for a name that tells more: a "maf" is a meter.
   const readings = [part.words, part.label].map((name) =>
-    vocabulary.read(`${name} ${alone.words}`).symptoms.filter((s) => !s.negated),
+    vocabulary.read(`${name} ${alone.words}`).symptoms.filter((s) => !s.negated && !s.byWords),
   );
   if (readings.every((r) => r.some((s) => s.id === alone.id))) return alone;
   const other = readings.flat().find((s) => s.id !== alone.id);

@@ -11,7 +11,7 @@ import { byRarest, find, phrase, shippedPhrases, type Hit, type Phrase } from '.
 import { weighed, type Perhaps } from './second-opinion';
 import { SYMPTOMS } from './vocabulary';
 import { walledClauses } from './walled-clauses';
-import { canonical, nearWord, NEGATIONS, SMALL, stem, tokens } from './words';
+import { canonical, GROUPED, nearWord, NEGATIONS, SMALL, stem, tokens } from './words';
 
 export { GUESS } from './guess';
 export { stem, tokens } from './words';
@@ -25,6 +25,8 @@ export interface SymptomHit {
   /** The words of the sentence that said it. */
   words: string;
   negated: boolean;
+  /** No phrase says it, only all words together: enough for a complaint, not for a few words of a search. */
+  byWords?: true;
 }
 
 export interface SentenceReading {
@@ -160,7 +162,7 @@ export class Vocabulary {
     // "When hot" says nothing of what it does then.
     const inOne = (i: number) => kept.some((h) => i >= h.from && i < h.to);
     const told = plain.map((t, i) => (!inOne(i) && when.kept.some((c) => i >= c.from && i < c.to) ? '' : t));
-    const { sure: symptoms, perhaps } = weighed(told, kept, saysNot);
+    const { sure: symptoms, byWords, perhaps } = weighed(told, kept, saysNot);
     const used = new Set<number>();
     const conditions = when.kept.filter((c) => {
       if (!saysWhen(plain, c, kept)) return false;
@@ -187,14 +189,17 @@ export class Vocabulary {
       const negated = h.denied === true || isTakenBack(plain, h, before, of === 'symptom');
       return { id: h.id, label: h.label, from: h.from, to: h.to, words: wordsOf(h.from, h.to), negated };
     };
+    const spoken = ({ id, from, to }: { id: string; from: number; to: number }): SymptomHit => ({
+      id,
+      from,
+      to,
+      label: symptomById(id)?.label ?? id,
+      words: wordsOf(from, to),
+      negated: false,
+    });
     return {
-      symptoms: symptoms.map((s) => hit(s, 'symptom')),
-      perhaps: perhaps.map((p) => ({
-        ...p,
-        label: symptomById(p.id)?.label ?? p.id,
-        words: wordsOf(p.from, p.to),
-        negated: false,
-      })),
+      symptoms: [...symptoms.map((s) => hit(s, 'symptom')), ...(byWords ? [{ ...spoken(byWords), byWords: true as const }] : [])],
+      perhaps: perhaps.map((p) => ({ ...spoken(p), share: p.share, said: p.said })),
       conditions: conditions.map((c) => hit(c, 'condition')),
       frequency: frequencyIn(text),
       rest: [
@@ -254,7 +259,7 @@ export class Vocabulary {
   /** Brings a misspelt token back to the one word of the vocabulary it is near to, if there is one. */
   private correct(token: string): string {
     if (this.known.has(token) || ORDINARY.has(token) || token.length < 5 || /\d/.test(token)) return token;
-    if (canonical([token])[0] !== token) return token;
+    if (GROUPED.has(token) || canonical([token])[0] !== token) return token;
     const seen = this.corrected.get(token);
     if (seen !== undefined) return seen;
     let best = token;

@@ -115,6 +115,7 @@ export const WORD_GROUPS: readonly (readonly [string, string])[] = [
   ['air con', 'ac'],
   ['p s', 'steer'],
   ['air condition', 'ac'],
+  ['air conditioner', 'ac'],
   ['a c', 'ac'],
   ['steer wheel', 'steer'],
   ['gear box', 'gearbox'],

@@ -1,6 +1,7 @@
 import { waysByGrammar } from './grammar';
 import { SYMPTOM_NAMES, type SymptomName } from './names';
 import { WAYS_BY_LIKENESS } from './ways-by-likeness';
+import { WAYS_IN_SHORT } from './ways-in-short';
 import { WAYS_OF_RARER } from './ways-of-rarer';
 import { WAYS_OF_STRANGERS } from './ways-of-strangers';
 import { WAYS_OF_THE_FORECOURT } from './ways-of-the-forecourt';
@@ -171,6 +172,7 @@ for (const row of [
   WAYS_BY_LIKENESS,
   WAYS_OF_THE_SELDOM,
   WAYS_OF_THE_FORECOURT,
+  WAYS_IN_SHORT,
 ].flatMap((t) => t.trim().split('\n'))) {
   const [id = '', says = ''] = row.split('|');
   ways.set(id.trim(), [...(ways.get(id.trim()) ?? []), ...list(says)]);

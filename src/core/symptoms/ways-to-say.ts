@@ -24,7 +24,7 @@ limp | limited power; power limited; won't go over 3000 rpm; stuck at 2500 rpm; 
 no-rev | throttle dead; pedal does nothing; accelerator pedal not responding; stays at idle; engine will not rev; only idles; no throttle response; pedal does nothing; no reaction to the gas pedal; gas pedal dead; pressing the gas does nothing; engine only idles
 surge | surges while cruising; speed goes up and down; pulses while driving; feels like someone is playing with the accelerator; surges on the freeway; accelerates and slows by itself; speed goes up and down; swings at steady throttle
 runaway | revs on its own; engine races by itself; revs without touching the pedal; accelerates by itself; takes off by itself
-run-on | engine keeps running; will not switch off; won't turn off; runs after key off
+run-on | will not switch off; won't turn off; runs after key off
 backfire | bangs from the exhaust; pops in the exhaust; popping exhaust; spits back through the intake; explodes in the exhaust; gunshot; pops in the exhaust; pops on overrun; bangs when letting off; shots from the exhaust; spits through the intake
 knock | pinging uphill; pings; pinks under load; engine knocks; metallic knocking; rattling when accelerating; pinks; pings when accelerating; rattles when I accelerate hard; sounds like marbles; ringing under load; knocks under load
 engine-noise | noise from the engine; engine ticks; engine taps; tapping noise; rattle from timing chain; chain noise; clatters on cold start; bottom end knock; top end noise; engine rattles; bearing noise from engine; noisy pulley; diesel rattle; rattles at the start; rattle for two seconds; chain noise at start; knocks when cold; ticking when cold; noise when cold goes warm; strange noise from the engine; strange noises by cold start; motor makes strange noises; weird noise from the engine; funny noise under the hood
@@ -101,7 +101,7 @@ blower | no blower; fan speed stuck; heater fan dead; fan does not blow; blower 
 airflow-wrong | air only at the windscreen; no air to the face; flaps stuck; hot on one side; driver side cold; passenger side hot; ticking behind the dash; wrong temperature one side; temperature flap
 airbag-light | srs lamp; airbag fault; airbag message; restraint light; restraint system; yellow airbag
 seat-belt | belt warning; belt chime; seat sensor; belt buckle
-door-body | boot won't close; tailgate drops; hatch does not open; door does not close; power tailgate; tailgate stuck; door handle; bonnet will not open; fuel flap; sliding door stuck
+door-body | boot won't close; tailgate drops; hatch does not open; door does not close; power tailgate; tailgate stuck; bonnet will not open; fuel flap; sliding door stuck
 rattle-body | rattles inside; something loose; buzzing trim; creaking dash; squeaking trim; wind noise at speed; whistling door seal
 start-stop | auto stop; stop start never works; engine no longer stops at lights; idle stop
 cruise | cruise does not work; cruise control dead; cruise switches off; cruise kicks out; speed control
@@ -129,8 +129,8 @@ crankcase | oil mist from the breather; dipstick pops out; blows oil out of the 
 steer-noise | whine when steering; groans when steering; power steering whines; moaning steering; noise on full lock; steering pump noise
 hydraulics | hydraulics slow; lift does not lift; arm slow; boom drops; loader slow; hydraulics weak; hydraulic arms drop; lift sinks
 pto | pto does not engage; pto cuts out; power take off cuts out
-trailer | trailer lights not working; trailer socket; towing socket; trailer brakes; trailer fault
-weave | handlebars wobble; weaves at speed; tank slapper; front wheel wobbles; bars shake; wanders on the highway; nervous on the motorway; swims on the road; unstable at speed; floats; loose at speed
+trailer | trailer lights not working; trailer socket; towing socket; trailer fault
+weave | handlebars wobble; weaves at speed; tank slapper; front wheel wobbles; bars shake; nervous on the motorway; swims on the road; unstable at speed; floats; loose at speed
 stand-cut | cuts out in gear; dies when put in gear; dies when the clutch is let out; bike dies when I put it in gear; dies when I put it in gear; cuts when in gear with stand up; engine stops when selecting first
 fog-inside | windows fog up; windscreen mists; mist inside; windows mist up; windows stay steamed; windscreen fogs up; windshield fogs up; windows fog up; glass mists up; inside of the screen steams up; windows always wet inside; condensation inside
 ac-smell | air con smells; musty smell from the vents; smells of vinegar; mouldy smell from the air vents; smells of socks

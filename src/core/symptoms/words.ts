@@ -100,6 +100,11 @@ for (const [words, to] of WORD_GROUPS) {
   GROUPS.set(first!, [...(GROUPS.get(first!) ?? []), { rest, to: stem(to) }]);
 }
 
+/** Words of those groups: by themselves they stand in no phrase, and are no misspelling of one that does. */
+export const GROUPED: ReadonlySet<string> = new Set(
+  [...GROUPS].flatMap(([first, groups]) => [first, ...groups.flatMap((g) => g.rest)]),
+);
+
 /**
  * Brings plain tokens to the words that stand for them: "conks" and "cuts out" are "stall", "hood" is
  * "bonnet". A group of words becomes one; the places of its other words are left empty.
@@ -144,7 +149,7 @@ export function nearWord(a: string, b: string, most: number): boolean {
 
 /** With one of these behind it a name is the name of another part: a knock sensor, a fuel shut-off valve. */
 const DEVICES = new Set(
-  'sensor switch solenoid relay regulator resistor actuator ratio mat module unit cable connector plug socket bulb valve mount gasket separator hose'
+  'sensor switch solenoid relay regulator resistor actuator ratio mat module unit cable connector plug socket bulb valve mount gasket separator hose pipe strainer'
     .split(' ')
     .map(stem),
 );

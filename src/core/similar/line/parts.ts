@@ -77,7 +77,7 @@ function takeNamed(
   kind: 'part' | 'failure',
   vocabulary: Vocabulary,
 ): void {
-  const symptoms = spoken(text, vocabulary);
+  const symptoms = spoken(text, vocabulary).filter((words) => !isPartThatFails(words, catalogue));
   const isPart = (words: string) => catalogue.find('part', words) !== undefined;
   // "Starter motor bolt" is no starter either.
   const others: string[] = [];
@@ -101,7 +101,7 @@ function takeNamed(
           text.within.push({ kind: other, label: found.name, value: found.id, words: name });
         }
         if (!found || saidMore(name, symptoms)) continue;
-        if (kind === 'failure' && size === 1 && !isFailure(text, name)) continue;
+        if (kind === 'failure' && !isFailure(text, name, vocabulary)) continue;
         const chip = {
           kind: kind === 'part' ? ('cause part' as const) : kind,
           label: found.name,
@@ -123,14 +123,23 @@ function namesAnother(
   const before = wordBefore(text, name);
   // A word before it that was understood already, as of a vehicle or a symptom, is none of its name.
   const own = left.includes(before) ? before : '';
+  if (isPlace(text, name)) return true;
   return isOfAnother(name, behind, isPart) || isOtherPart(name, own, behind, isPart);
 }
 
+/** "Short behind the radio" is no short of the radio. */
+const isPlace = (text: LineText, name: string): boolean =>
+  PLACE.test(` ${clauseBefore(text, name).join(' ')} `);
+const PLACE = / (?:behind|under|underneath|beneath|near|beside|above|below|next to)(?: the| a| its| my)? $/;
+
 /** The word that stands before a name in the line as it was typed, from the last comma on. */
-function wordBefore(text: LineText, name: string): string {
+const wordBefore = (text: LineText, name: string): string => clauseBefore(text, name).at(-1) ?? '';
+
+/** The words that stand before a name in the line as it was typed, from the last comma on. */
+function clauseBefore(text: LineText, name: string): string[] {
   const line = ` ${text.line.replace(/\s+/gu, ' ')} `.toLowerCase();
   const at = line.indexOf(` ${name.toLowerCase()} `);
-  return at < 0 ? '' : (line.slice(0, at).split(',').at(-1)!.split(' ').filter(Boolean).at(-1) ?? '');
+  return at < 0 ? [] : line.slice(0, at).split(',').at(-1)!.split(' ').filter(Boolean);
 }
 
 /** The two words that stand behind a name in the line as it was typed, up to a comma. */
@@ -144,11 +153,29 @@ function wordsBehind(text: LineText, name: string): string[] {
 
 /** The words of each symptom in what is left, denied ones too. */
 const spoken = (text: LineText, vocabulary: Vocabulary): string[][] =>
-  vocabulary.read(text.rest).symptoms.map((s) => s.words.toLowerCase().split(' '));
+  vocabulary.read(text.rest).symptoms.flatMap((s) => (s.byWords ? [] : [s.words.toLowerCase().split(' ')]));
 
-/** One word may be many things ("open", "dead", "dirty"): a failure is meant where it follows a part, or is long. */
-const isFailure = (text: LineText, word: string): boolean =>
-  (word.length >= 6 && !/^(?:leak|leaks)$/i.test(word)) || followsPart(text, word);
+/**
+ * "Water pump leaking" is a part and how it fails, which says more than the leak it makes. Of one word ("horn dead",
+ * "wipers stuck") it is what the driver sees.
+ */
+const isPartThatFails = (words: readonly string[], catalogue: Catalogue): boolean =>
+  words.some(
+    (_, i) =>
+      i >= 2 &&
+      catalogue.find('part', words.slice(0, i).join(' ')) !== undefined &&
+      catalogue.find('failure', words.slice(i).join(' ')) !== undefined,
+  );
+
+/**
+ * One word may be many things ("open", "dead", "dirty"), and some are what the vehicle does ("overheats", "cuts out"): a
+ * failure is meant where they follow a part.
+ */
+const isFailure = (text: LineText, name: string, vocabulary: Vocabulary): boolean =>
+  (name.includes(' ') || (name.length >= 6 && !/^(?:leak|leaks)$/i.test(name))) &&
+  !vocabulary.read(name).symptoms.some((s) => !s.byWords)
+    ? true
+    : followsPart(text, name);
 
 /** Whether a word stands right behind a part that was named, "is" and the like aside. */
 export const followsPart = (text: LineText, word: string): boolean => partBefore(text, word) !== undefined;
