@@ -16,6 +16,11 @@ describe('codes typed into one line', () => {
     ['P0171, P0174', ['P0171', 'P0174']],
     ['P0171/P0174', ['P0171', 'P0174']],
     ['P0301 P0302 P0303 P0304', ['P0301', 'P0302', 'P0303', 'P0304']],
+    // Of a range both ends are said.
+    ['p0300-p0304', ['P0300', 'P0304']],
+    ['P0171 to P0174', ['P0171', 'P0174']],
+    ['P0420-00', ['P0420-00']],
+    ['P0420 - low efficiency', ['P0420']],
     ['spn 636 fmi 2', ['SPN 636 FMI 2']],
     // A maker's own number, a number that could be of any scheme, and faults in words stay as they were typed.
     ['17961', ['17961']],

@@ -15,6 +15,22 @@ const faults = (...lines: string[]) => {
 const modules = (...lines: string[]) =>
   readReport(lines.join('\n')).modules.map((m) => `${m.name}: ${m.answered ? 'answered' : 'silent'}`);
 
+describe('suspect parameter and failure mode as six figures, a point and two', () => {
+  it('are faults with one blank behind them too, by the number that was printed', () => {
+    expect(
+      faults(
+        'Engine ECU',
+        '000636.02 Engine position sensor erratic Active',
+        '003251.00 Differential pressure high Inactive',
+        '000110.16 Coolant temperature high Active',
+      ),
+    ).toEqual(['000636.02 active Engine ECU', '003251.00 history Engine ECU', '000110.16 active Engine ECU']);
+  });
+  it('no other figures with a point are', () => {
+    expect(faults('Engine ECU', '12.5 Battery voltage', '1013.2 Barometer', '006360.2 Hours run')).toEqual([]);
+  });
+});
+
 describe('messages', () => {
   it('tell of codes with their statuses and modules', () => {
     expect(

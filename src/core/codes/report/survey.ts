@@ -198,6 +198,9 @@ function countedLater(lines: readonly Line[], i: number, name: string, count: nu
   return below === count;
 }
 
+/** Suspect parameter and failure mode as some machines print them: nothing else is written so. */
+const PARAMETER_AND_MODE = /^\d{6}\.\d{2}$/;
+
 /** Lines that begin with a maker's number: with a status behind it, or with the standard code right below. */
 function ownLines(lines: readonly Line[]): Set<number> {
   const begin = lines.flatMap((l, i) => {
@@ -207,6 +210,7 @@ function ownLines(lines: readonly Line[]): Set<number> {
   const good = begin.filter(({ l, i, own }) => {
     const after = l.text.slice(own.end);
     if (!/\p{L}{3}/u.test(after)) return false;
+    if (PARAMETER_AND_MODE.test(own.code)) return true;
     if (partStatus(after)?.by === 'mark') return true;
     const next = lines[i + 1];
     const [code] = next ? findCodes(next.text) : [];
