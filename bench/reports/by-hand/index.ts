@@ -8,6 +8,9 @@ import { MESSAGES } from './messages';
 import { SECOND } from './second';
 import { SECOND_MORE } from './second-more';
 import { THIRD } from './third';
+import { SEVENTH } from './seventh';
+import { SIXTH } from './sixth';
+import { SIXTH_MORE } from './sixth-more';
 import { TOOLS } from './tools';
 import { WORKSHOP } from './workshop';
 
@@ -16,16 +19,18 @@ export type { HandReport } from './kit';
 const ALL: readonly HandReport[] = [...WORKSHOP, ...MESSAGES, ...LANGUAGES, ...TOOLS];
 
 /**
- * Reports typed by hand in five goes, each before the reader was asked. Every second one of the first two was held back
- * while the reader was mended, and opened once the third was typed; the third once the fourth was, the fourth once the
- * fifth was, of which nothing is looked at.
+ * Reports typed by hand in seven goes, each before the reader was asked. Every second one of the first two was held back
+ * while the reader was mended, and opened once the third was typed; the third once the fourth was, and so on. Of the
+ * seventh nothing is looked at.
  */
 export const HAND_REPORTS = {
   'first set': ALL,
   'second set': [...SECOND, ...SECOND_MORE],
   'third set': THIRD,
   'fourth set': FOURTH,
-  'fifth set, not looked at': FIFTH,
+  'fifth set': FIFTH,
+  'sixth set': [...SIXTH, ...SIXTH_MORE],
+  'seventh set, not looked at': SEVENTH,
 };
 
 const fold = (s: string): string =>

@@ -30,7 +30,7 @@ describe('a symptom by all words of a sentence', () => {
     expect(symptoms.map((s) => [s.id, s.byWords])).toEqual([['stall', undefined]]);
   });
   it('in a line of the search field it is a question', () => {
-    const known = { makes: [], models: [], engines: [], readings: new Set<string>(), people: [] };
+    const known = { makes: [], models: [], engines: [], vins: [] };
     const line = 'bar missing in the same tyre every week';
     expect(told(line)).toEqual(['tyre-pressure-loss']);
     const chips = readQuery(line, known, new Catalogue(starterItems()));

@@ -138,12 +138,15 @@ export const isReadinessHeading = (text: string): boolean =>
 
 function monitorState(word: string): ScanReport['monitors'][number]['state'] {
   if (/not supported|n\/a|not available/u.test(word)) return 'not supported';
-  return /^(?:complete|completed|ready|passed|done)$/u.test(word) ? 'complete' : 'incomplete';
+  return /^(?:complete|completed|ready|passed|done|ok|rdy|cmpl)$/u.test(word) ? 'complete' : 'incomplete';
 }
+
+/** As small tools write it, believed in a list of them alone: "CAT  INC", "FUEL OK". */
+const SHORT_STATE = /^([A-Z][A-Z0-9 /]{1,12}?)[\s:=.\-–|]+(ok|inc|incmp|incomp|rdy|cmpl)\s*$/iu;
 
 /** A readiness monitor with its state. */
 export function monitorOf(text: string, inList: boolean): ScanReport['monitors'][number] | undefined {
-  const m = MONITOR_STATE.exec(text);
+  const m = MONITOR_STATE.exec(text) ?? (inList ? SHORT_STATE.exec(text.trim()) : null);
   if (!m || !(inList || MONITOR_NAME.test(m[1]!))) return undefined;
   const word = m[2]!.toLowerCase();
   return {

@@ -73,6 +73,10 @@ function nextOf(lines: readonly Line[], i: number): Line | undefined {
 const IDENTIFIES =
   /^(part no\.?|part number|software|hardware|coding|serial no\.?|version|teilenummer|sw|hw)\s+(?=\S*\d)/iu;
 
+/** What a shop's tool thinks of a code is no wording of it. */
+const ADVICE =
+  /^(?:(?:most )?(?:likely|possible|probable|common)|suggested|recommended|typical)\s+(?:fix(?:es)?|causes?|repairs?|solutions?|actions?|checks?)\b/iu;
+
 /** The fault above already has its status, or the report has none to wait for. */
 function complete(r: Reading, survey: Survey): boolean {
   const entry = r.entries.at(-1);
@@ -112,6 +116,9 @@ export function continues(r: Reading, lines: readonly Line[], i: number, survey:
   const before = lines[i - 1];
   if (!entry || entry.settled || r.list !== '' || !before || entry.lines.at(-1) !== before.n) return false;
   if (FURNITURE.test(line.text) || (DECORATED.test(line.text) && !/\)$/u.test(line.text))) return false;
+  if (ADVICE.test(line.text)) return false;
+  // A module with what it gave: "Airbag - could not talk to it".
+  if (namedOutcome(line.text, false) && namesController(line.text)) return false;
   // What is said of another code is no wording of this one.
   if (findCodes(line.text).length > 0) return false;
   const body = entry.body;

@@ -27,7 +27,9 @@ describe('suspect parameter and failure mode as six figures, a point and two', (
     ).toEqual(['000636.02 active Engine ECU', '003251.00 history Engine ECU', '000110.16 active Engine ECU']);
   });
   it('no other figures with a point are', () => {
-    expect(faults('Engine ECU', '12.5 Battery voltage', '1013.2 Barometer', '006360.2 Hours run')).toEqual([]);
+    expect(faults('Engine ECU', '12.5 Battery voltage', '1013.2 Barometer', '006360.2 Hours run')).toEqual(
+      [],
+    );
   });
 });
 

@@ -19,12 +19,12 @@ export type Label = (typeof LABELS)[number];
 /** The words of heads and labels, by language, as whole texts. Common practice, no source. */
 const WORDS: Record<Label, string> = {
   code: 'code|codes|dtc|dtcs|spn|fault ?codes|trouble ?codes|fault ?code|trouble ?code|fault|error ?code|diagnostic trouble code|fehlercode|fehler|fehlernummer|nummer|code défaut|código|codigo|código de avería|avería|codice|codice errore|foutcode|storingscode|no\\.?|number',
-  text: 'description|text|wording|meaning|definition|fault text|beschreibung|fehlertext|bezeichnung|klartext|libellé|libelle|désignation|descripción|descripcion|descrizione|testo|omschrijving|betekenis',
+  text: 'description|desc|descr|txt|text|dtc description|code description|fault description|fault name|wording|meaning|definition|fault text|beschreibung|fehlertext|bezeichnung|klartext|libellé|libelle|désignation|descripción|descripcion|descrizione|testo|omschrijving|betekenis',
   status: 'status|state|st|fault status|fehlerstatus|zustand|état|etat|statut|estado|stato|toestand',
   module:
-    'module|control module|ctrl unit|controller|ecu|unit|control unit|system|node|steuergerät|steuergeraet|calculateur|centralita|unidad|módulo|centralina|modulo|regeleenheid|module name|ecu name|system name',
+    'module|mod|control module|ctrl unit|controller|ecu|unit|control unit|system|node|steuergerät|steuergeraet|calculateur|centralita|unidad|módulo|centralina|modulo|regeleenheid|module name|ecu name|system name',
   detail:
-    'count|counter|frequency|occurrences?|occurred|hits|times|häufigkeit|zähler|anzahl|fréquence|frecuencia|frequenza|aantal|first seen|last seen|first occurrence|last occurrence|first|last|seen|erstmals|zuletzt|odometer at (?:the )?fault|mileage at (?:the )?fault|set at|at km|km|km-stand|kilometerstand bei fehler|drive cycles?|priority|priorität|failure type|oc|occ|fault type|symptom|fehlerart|subtype|environment|age|unlearn counter|aging counter',
+    'count|counter|frequency|kilomet(?:re|er)s|fault frequency|fault count|reset counter|fault priority|occurrences?|occurred|hits|times|häufigkeit|zähler|anzahl|fréquence|frecuencia|frequenza|aantal|first seen|last seen|first occurrence|last occurrence|first|last|seen|erstmals|zuletzt|odometer at (?:the )?fault|mileage at (?:the )?fault|set at|at km|km|km-stand|kilometerstand bei fehler|drive cycles?|priority|priorität|failure type|oc|occ|fault type|symptom|fehlerart|subtype|environment|age|unlearn counter|aging counter',
   name: 'name|parameter|label|signal|measured value|value name|messwert|messgröße|paramètre|parámetro|parametro|meetwaarde|pid',
   value: 'value|reading|actual|current value|wert|istwert|valeur|valor|valore|waarde',
   unit: 'unit|units|einheit|unité|unidad de medida|unità|eenheid',

@@ -5,7 +5,7 @@ const PAIR = /(?<![\p{L}\p{N}])([A-Z])\s*[=:–-]\s*(\p{L}[\p{L} ]{2,30}?)(?=\s*
 
 /**
  * A report that writes its statuses as letters and explains them in one line: each letter that stands in a cell of its
- * own, before or behind everything else, written out. Any other text as it is.
+ * own written out. Any other text as it is.
  *
  * @param text of the report
  * @example withLegend('A = active, S = stored\nA  P0113 high') // 'A = active, S = stored\nactive  P0113 high'
@@ -26,7 +26,7 @@ export function withLegend(text: string): string {
         .replace(/^(\s*)([A-Z])(?=\s{2,}|\t)/u, (all, blank: string, l: string) =>
           letters.has(l) ? `${blank}${letters.get(l)!}` : all,
         )
-        .replace(/(\s{2,}|\t)([A-Z])\s*$/u, (all, blank: string, l: string) =>
+        .replace(/(\s{2,}|\t)([A-Z])(?=\s{2,}|\t|\s*$)/gu, (all, blank: string, l: string) =>
           letters.has(l) ? `${blank}${letters.get(l)!}` : all,
         ),
     )

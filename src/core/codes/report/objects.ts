@@ -1,4 +1,5 @@
 import { SaxesParser } from 'saxes';
+import { readCode } from '../code';
 import { labelOf } from './labels';
 import { outcomeOf } from './outcome';
 
@@ -80,10 +81,11 @@ function linesOfObjects(values: readonly unknown[]): string | undefined {
     );
     const own =
       fields.find(([k]) => labelOf(k) === 'module' || (module === '' && /^name$/iu.test(k)))?.[1] ?? module;
-    if (fields.some(([k, v]) => labelOf(k) === 'code' && v !== '')) {
+    if (fields.some(([k, v]) => isOfCode(k, v, fields))) {
       const named = fields.some(([k]) => labelOf(k) === 'module');
+      const said = fields.map(([k, v]) => [isOfCode(k, v, fields) ? 'code' : k, v] as const);
       lines.push(
-        [...(named || own === '' ? [] : [['module', own] as const]), ...fields]
+        [...(named || own === '' ? [] : [['module', own] as const]), ...said]
           .map(([k, v]) => `${k}="${v}"`)
           .join(' '),
       );
@@ -94,6 +96,12 @@ function linesOfObjects(values: readonly unknown[]): string | undefined {
   for (const v of values) walk(v, '', 0);
   return lines.length ? lines.join('\n') : undefined;
 }
+
+/** A field that is called a code; where none is, one that is a code of the standards, whatever it is called. */
+const isOfCode = (key: string, value: string, all: readonly (readonly [string, string])[]): boolean =>
+  all.some(([k, v]) => labelOf(k) === 'code' && v !== '')
+    ? labelOf(key) === 'code' && value !== ''
+    : ['iso', 'j1939'].includes(readCode(value)?.scheme ?? '');
 
 const LISTS_FAULTS = /^(?:(?:fault|trouble|error)[_ -]?)?(?:codes?|dtcs?|faults?|errors?)$/iu;
 

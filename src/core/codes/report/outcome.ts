@@ -27,7 +27,14 @@ const PATTERNS: readonly [RegExp, Outcome['kind']][] = [
     /^(?:(?:does|did) ?(?:not|n['’]?t)|(?:wo|ca)n['’]?t|will not|gives? no) (?:respond|answer|reply|communicate|talk|response|communication)$|^(?:is )?not (?:responding|reachable|answering|communicating|talking)$/iu,
     'silent',
   ],
-  [/^(?:offline|unreachable|silent|communication (?:error|failed|fault|not possible)|no link)$/iu, 'silent'],
+  [
+    /^(?:(?:could|can|was|were) ?(?:not|n['’]?t)|unable to|failed to|not able to)(?: able to)? (?:be )?(?:talk|connect(?:ed)?|communicate|reach(?:ed)?|respond)(?: (?:to|with))?(?: (?:it|this|that|the (?:module|unit|ecu|controller)))?$/iu,
+    'silent',
+  ],
+  [
+    /^(?:offline|unreachable|silent|time-?out|timed out|comm(?:unication|s)?\.? (?:lost|time-?out|error|failed|failure|fault|not possible)|no link)$/iu,
+    'silent',
+  ],
   [
     /^(?:keine (?:antwort|kommunikation|verbindung|rückmeldung)|nicht erreichbar|antwortet nicht|meldet sich nicht)$/iu,
     'silent',
@@ -37,6 +44,8 @@ const PATTERNS: readonly [RegExp, Outcome['kind']][] = [
   [/^(?:nessuna (?:risposta|comunicazione)|non risponde|non comunica)$/iu, 'silent'],
   [/^(?:geen (?:antwoord|communicatie|reactie)|reageert niet|antwoordt niet|niet bereikbaar)$/iu, 'silent'],
 ];
+/** It has faults; how many is not said. */
+const FAILS = /^(?:fail(?:ed)?|faulty|nok|not ok|n\.?\s?i\.?\s?o\.?|nicht i\.?\s?o\.?)$/iu;
 const COUNTED = new RegExp(`^(\\d{1,3})\\s+${FAULT}${TAIL}$`, 'iu');
 const FAULT_ALONE = new RegExp(`^${FAULT}$`, 'iu');
 
@@ -78,6 +87,7 @@ function single(text: string): Outcome | undefined {
     const count = Number(counted[1]);
     return count === 0 ? { kind: 'none' } : { kind: 'count', count };
   }
+  if (FAILS.test(text)) return { kind: 'count', count: 1 };
   const kind = PATTERNS.find(([pattern]) => pattern.test(text))?.[1];
   return kind === undefined || kind === 'count' ? undefined : { kind };
 }
@@ -137,6 +147,8 @@ export function isName(text: string): boolean {
     t.length <= 70 &&
     /\p{L}/u.test(t) &&
     t.split(/\s+/u).length <= 8 &&
-    !/[?!;]|\. \p{Lu}|^(?:all|every|each|alle|tous|toutes|todos|tutti)\s/iu.test(t)
+    !/[?!;]|\. \p{Lu}|^(?:the )?(?:rest|others?)$|^(?:all|every|each|alle|tous|toutes|todos|tutti)\s/iu.test(
+      t,
+    )
   );
 }

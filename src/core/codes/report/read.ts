@@ -13,6 +13,13 @@ import { takeFlag } from './status-flags';
 import { isBareOk, surveyOf, type Survey } from './survey';
 import { attributesOf, recordsAt, tableAt } from './table';
 import { takeCodes } from './take-codes';
+import {
+  takeMonitors,
+  takeNumberWithCode,
+  takeOverviewRow,
+  takeStatusAndDetails,
+  takeStatusOver,
+} from './take-overview';
 import { takeRow, wordFault } from './take-rows';
 import { takePairs, takeSentence, takeStateBefore } from './take-modules';
 import { takeValue } from './take-values';
@@ -92,6 +99,7 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
     return;
   }
   if (takeFlag(r, line) || takeTold(r, line) || takeShortCodes(r, line, lines[i + 1])) return;
+  if (takeNumberWithCode(r, line) || takeOverviewRow(r, line, survey) || takeMonitors(r, line)) return;
   if (takeCodes(r, line, survey)) return;
   if (readBroken(r, line)) return;
   if (takeTitle(r, line)) return;
@@ -102,7 +110,7 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
     takeClean(r, line)
   )
     return;
-  if (takeOutcome(r, line, survey)) return;
+  if (takeOutcome(r, line, survey) || takeStatusAndDetails(r, line)) return;
   if (takeLabel(r, line)) return;
   const entry = r.entries.at(-1);
   // "Pending: -", "Permanent: none": nothing of that status.
@@ -111,12 +119,15 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
     r.mark(n, 'heading');
     return;
   }
+  if (takeStatusOver(r, lines, i, survey, () => tableAt(lines, i + 1, labelBy(r.hints)) !== undefined))
+    return;
   const statuses = continues(r, lines, i, survey) && breaksOff(entry!.body) ? undefined : statusOf(text);
   if (statuses && entry && r.list === '') {
     // A status is said of the fault above; a second one only beside the first, on its own line.
     entry.statuses = [...new Set([...entry.statuses, ...statuses])];
     entry.details.push(...countsIn(text));
     entry.lines.push(n);
+    r.statusBelow = true;
     r.mark(n, 'status', r.entries.length - 1);
     return;
   }
@@ -232,6 +243,18 @@ function takeLabel(r: Reading, line: Line): boolean {
     r.mark(line.n, label, r.entries.length - 1);
     return true;
   }
+  // Further in than its fault: how far the vehicle had run then.
+  if (
+    r.entries.length &&
+    line.indent > r.indentOfFault &&
+    m &&
+    DISTANCE.test(m.label) &&
+    /\d/.test(m.value)
+  ) {
+    r.entries.at(-1)!.details.push(line.text.trim());
+    r.mark(line.n, 'detail', r.entries.length - 1);
+    return true;
+  }
   // "VIN ZZ…   Mileage: 61,204 mi": several things of the vehicle in one line.
   const cells = line.cells.length > 1 ? line.cells.map((text) => ({ ...line, text })) : [line];
   const live = r.out.live.length;
@@ -240,6 +263,8 @@ function takeLabel(r: Reading, line: Line): boolean {
   r.mark(line.n, 'vehicle');
   return true;
 }
+
+const DISTANCE = /^(?:odometer|mileage|kilomet\w*|km[- ]?stand|laufleistung|kilométrage|kilometraje)$/iu;
 
 /** Names of modules under "no response:". */
 function takeSilent(r: Reading, { n, raw, text }: Line, before: Line): boolean {

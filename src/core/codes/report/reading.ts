@@ -32,6 +32,8 @@ export class Reading {
   list: '' | 'live' | 'freeze' | 'readiness' | 'silent' | 'cleared' = '';
   /** The line of the last cleared code. */
   clearedAt = 0;
+  /** Some fault had its status on a line of its own below it. */
+  statusBelow = false;
   /** A title above says that faults follow. */
   faultsFollow = false;
   /** Status said by the heading over the faults. */
@@ -39,6 +41,8 @@ export class Reading {
   /** How far the open module's heading is from the left, and that of the line at hand. */
   indentOfModule = 0;
   indent = 0;
+  /** How far the last fault's line is from the left. */
+  indentOfFault = 0;
   /** The line of the last live value. */
   liveAt = 0;
   /** The lines are blink codes or other short ones, under their title. */
@@ -106,6 +110,7 @@ export class Reading {
       details: [],
       lines: [n],
     };
+    this.indentOfFault = this.indent;
     this.mark(n, 'code', this.entries.push(entry) - 1);
     if (this.module !== null) this.settled.add(this.module);
     if (this.list !== 'freeze') this.list = '';
@@ -134,7 +139,8 @@ export function tidyName(text: string): string {
     .trim()
     .replace(/^(?:[=#*>•·|_\s]|-(?=[\s-]))+|(?:[=#*|_\s:]|\s-|\.{2,})+$/gu, '')
     .replace(/^\[([^[\]]*)\]$/u, '$1')
-    .replace(/^\d{1,2}[.)]\s+/u, '')
+    .replace(/^(?:\d{1,2}[.)]|\[\d{1,2}\]|(?:ecu|module|unit)\s+\d{1,2}\s?\/\s?\d{1,2})\s+/iu, '')
+    .replace(/(?:\s+\d{1,2}\s+(?:pend|conf|perm|hist|curr|act)\b)+$/iu, '')
     .replace(/\s+/gu, ' ')
     .trim()
     .slice(0, 200);

@@ -35,7 +35,7 @@ const PHRASES: readonly [source: string, status: CodeStatus][] = [
   ['(?:momenteel )?niet (?:meer )?(?:aanwezig|actief)|historisch|inactief|verleden', 'history'],
   // Seen once.
   [
-    'not (?:yet )?confirmed|unconfirmed|pending|pend|nicht bestätigt|unbestätigt|anstehend|schwebend|vorläufig',
+    'not (?:yet )?confirmed|unconfirmed|pending(?: dtc)?|pend|nicht bestätigt|unbestätigt|anstehend|schwebend|vorläufig',
     'pending',
   ],
   [
@@ -43,7 +43,10 @@ const PHRASES: readonly [source: string, status: CodeStatus][] = [
     'pending',
   ],
   ['permanente?|perm', 'permanent'],
-  ['(?:confirmed|stored|saved|memori[sz]ed|recorded|logged)', 'stored'],
+  [
+    '(?:confirmed|conf|stored)(?: dtc)?|cmdtc|continuous memory(?: dtc)?|saved|memori[sz]ed|memory|recorded|logged',
+    'stored',
+  ],
   ['(?:ab)?gespeichert|bestätigt|abgelegt|mémorisée?|memorise|enregistrée?|confirmée?', 'stored'],
   [
     'almacenad[oa]|memorizad[oa]|guardad[oa]|confirmad[oa]|memorizzat[oa]|registrat[oa]|confermat[oa]|opgeslagen|bevestigd',
@@ -54,7 +57,7 @@ const PHRASES: readonly [source: string, status: CodeStatus][] = [
     'intermittent',
   ],
   [
-    '(?:currently |now |permanently )?(?:active|act|present|current|curr|detected)(?: now)?|actual(?: present)?|test failed',
+    '(?:currently |now |permanently )?(?:active|act|present|current|curr|detected)(?: now)?|actual(?: present)?|test failed(?: at (?:the )?time of (?:the )?(?:request|test|scan|readout))?',
     'active',
   ],
   // Tools that know "sporadic" say "static" of a fault that is there at every test.
@@ -215,7 +218,8 @@ function statusAtEnd(text: string): Parted | undefined {
     const phrase = longestAtStart(tail);
     // One phrase alone: of "key not present stored" only the last word is the status.
     if (!phrase || tail.slice(phrase.length).replace(/[\s.x×\d]+$/u, '') !== '') continue;
-    if (at === 0) return undefined;
+    // "Random misfire detected" is a wording to its end.
+    if (at === 0 || /^detected$/iu.test(tail)) return undefined;
     return { text: trimmed.slice(0, at), statuses: [phrase.status], by: 'blank', ends: true };
   }
   return undefined;

@@ -2,6 +2,7 @@ import { isOfAMemory, partStatus, printsBareBytes, statusOf } from './status';
 import { findCodes, ownNumber, type Found } from './place';
 import { namedOutcome, outcomeOf } from './outcome';
 import { isTitle } from './labels';
+import { overviewRow } from './overview-row';
 import type { Line } from './split';
 
 /** What holds for the whole of a report, seen over all its lines before any of them is taken. */
@@ -28,6 +29,8 @@ export interface Survey {
   ofScan: boolean;
   /** What stands before the codes is a module's name, as a column. */
   moduleFirst: boolean;
+  /** At least two lines are rows of an overview of modules. */
+  overview: boolean;
   /** Status bytes stand behind their word without a sign: `Status 2F`. */
   bareBytes: boolean;
 }
@@ -89,6 +92,7 @@ export function surveyOf(lines: readonly Line[]): Survey {
     hasWording: worded > 0.5 * begins.length,
     textAbove: codesAloneUnderWords(lines),
     bareCounts: countsAreBorneOut(lines),
+    overview: lines.filter((l) => overviewRow(l.text)).length >= 2,
     bareBytes: printsBareBytes(lines.map((l) => l.text)),
     own: ownLines(lines),
     moduleFirst:

@@ -203,7 +203,11 @@ export function recordsAt(lines: readonly Line[], i: number): Table | undefined 
     break;
   }
   const kinds = new Set(fields.map((f) => f.label));
-  if (!kinds.has('code') || kinds.size < 2 || !fields.some((f) => f.label === 'code' && isCode(f.value)))
+  if (
+    !kinds.has('code') ||
+    kinds.size < 2 ||
+    !fields.filter((f) => f.label === 'code').every((f) => isCode(f.value))
+  )
     return undefined;
   const first = fields[0]!.label;
   const rows: Row[] = [];
@@ -222,8 +226,12 @@ export function recordsAt(lines: readonly Line[], i: number): Table | undefined 
 }
 
 const FIELDS: ReadonlySet<Label> = new Set(['code', 'text', 'status', 'module', 'detail']);
-const isCode = (value: string): boolean =>
-  findCodes(value).length > 0 || /^[0-9A-F]{4,8}$/iu.test(value.trim());
+/** Codes and nothing beside them: with a wording behind it, it is a line of its own and no field. */
+const isCode = (value: string): boolean => {
+  const found = findCodes(value);
+  const beside = found.reduceRight((left, f) => left.slice(0, f.at) + left.slice(f.end), value);
+  return found.length > 0 ? !/\p{L}{3}/u.test(beside) : /^[0-9A-F]{4,8}$/iu.test(value.trim());
+};
 
 /** Where the module was said once for several faults, it holds for those below. */
 function carryModule(rows: Row[], first: Label): void {

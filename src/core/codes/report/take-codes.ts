@@ -110,7 +110,13 @@ function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Su
   if (namesFaultAbove(r, placed, survey) || namesFrame(r, placed)) return true;
   const said = statusBefore(lead);
   if (lead === '' || said) {
-    const entry = r.fault(found.code, after, n);
+    // "P0121 00 [237] - Throttle": the failure type, and the tool's own number for the two.
+    const typed = /^[A-Z]\d[0-9A-F]{3}$/.test(found.code) ? FAILURE_TYPE.exec(after) : null;
+    const entry = r.fault(
+      typed ? `${found.code}-${typed[1]!}` : found.code,
+      typed ? after.slice(typed[0].length) : after,
+      n,
+    );
     if (said) {
       entry.statuses = said;
       entry.statusFirst = true;
@@ -127,6 +133,8 @@ function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Su
   }
   return takeAfterName(r, placed, survey);
 }
+
+const FAILURE_TYPE = /^\s+([0-9A-F]{2})\s\[\d{1,4}\]\s*[-–:]?\s*/u;
 
 /** The maker's number stands above, its wording too: this is the same fault by the standard's name. */
 function namesFaultAbove(r: Reading, { n, code, lead, after }: Placed, survey: Survey): boolean {

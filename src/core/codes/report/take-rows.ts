@@ -96,6 +96,15 @@ export function wordFault(r: Reading, { n, text, cells }: Line, survey: Survey):
   if (r.list !== '' || findCodes(text).length || !(r.faultsFollow || survey.wordFaults)) return false;
   const parted = partStatus(text);
   if (!parted || parted.by !== 'mark') return false;
+  if (isSecondLine(r, n)) {
+    const above = r.entries.at(-1)!;
+    above.body += `  ${parted.text.trim()}`;
+    above.statuses = parted.statuses;
+    above.lines.push(n);
+    r.statusBelow = true;
+    r.mark(n, 'text', r.entries.length - 1);
+    return true;
+  }
   const words = parted.text.replace(/^[\s\-–•*·\d.)]+|[\s:–|;-]+$/gu, '').trim();
   if (
     !isName(words) ||
@@ -110,6 +119,18 @@ export function wordFault(r: Reading, { n, text, cells }: Line, survey: Survey):
   entry.statuses = parted.statuses;
   entry.settled = true;
   return true;
+}
+
+/** Right below a code that has no status yet, and further in: "Implausible signal - intermittent" is said of it. */
+function isSecondLine(r: Reading, n: number): boolean {
+  const above = r.entries.at(-1);
+  return (
+    above !== undefined &&
+    r.indent > r.indentOfFault &&
+    findCodes(above.code).length > 0 &&
+    above.lines.at(-1) === n - 1 &&
+    above.statuses.length === 0
+  );
 }
 
 /** "Freeze frame for P0335: RPM 820, ECT 91 °C": values in the line of their title. What is none stays to be seen. */

@@ -4,6 +4,7 @@ import { CLEARED_TITLE, FREEZE_TITLE, groupStatus, isFaultTitle, isTitle, LIVE_T
 import { findCodes } from './place';
 import type { Reading } from './reading';
 import type { Line } from './split';
+import { statusOf } from './status';
 import { takeValuesBehind } from './take-rows';
 
 /**
@@ -32,6 +33,8 @@ export function takeCleared(r: Reading, { n, raw, text }: Line): boolean {
  * @returns whether the line was taken
  */
 export function takeTitle(r: Reading, { n, raw, text }: Line): boolean {
+  // "Confirmed DTC" below a fault, where others have their status there too.
+  if (r.statusBelow && r.entries.at(-1)?.statuses.length === 0 && statusOf(text)) return false;
   if (CLEARED_TITLE.test(text) && isFaultTitle(text) && text.split(/\s+/u).length <= 5) {
     // The codes behind it in the same line are all of them.
     if (findCodes(text).length) return false;
@@ -63,8 +66,10 @@ export function takeTitle(r: Reading, { n, raw, text }: Line): boolean {
 
 /** Vehicles without a socket flash their codes, others show them on the dash: a title says so, a short number leads. */
 const BLINK_TITLE = /\b(?:blink|flash)(?:ing)?[\s-]?codes?\b|\bblinkcodes?\b|\bcodes? clignotants?\b/iu;
-const CODES_TITLE = /^(?:fault|error|trouble|diagnostic)[\s-]?codes?\b/iu;
-const SHORT = /^([A-Z]{0,2}-?\d{1,3})\s*(?:[-–:=.)]\s*|\s{2,})(\p{L}{2}.*)$/u;
+const CODES_TITLE =
+  /^(?:(?:current|past|active|stored|history|previous|pending|present)\s)?(?:(?:fault|error|trouble|diagnostic)[\s-]?codes?|malfunctions?|failures?|faults?|errors?)\b/iu;
+const SHORT =
+  /^(?:[-–•*·]\s+)?(?:([A-Z]{1,2}-?\d{1,3})\s+|([A-Z]{0,2}-?\d{1,3})\s*(?:[-–:=.)]\s*|\s{2,}))(\p{L}{2}.*)$/u;
 
 /**
  * A title over short codes, and the codes under it.
@@ -79,6 +84,7 @@ export function takeShortCodes(r: Reading, { n, text }: Line, next: Line | undef
   if (title && text.split(/\s+/u).length <= 5 && findCodes(text).length === 0) {
     r.short = true;
     r.list = '';
+    r.group = groupStatus(text.replace(/malfunctions?|failures?/iu, 'faults'));
     const name = text.replace(title[0], ' ').replace(/^[\s,:–(-]+|[\s,:–)-]+$/gu, '');
     if (namesController(name)) r.under(name, true, n);
     else r.mark(n, 'heading');
@@ -87,6 +93,6 @@ export function takeShortCodes(r: Reading, { n, text }: Line, next: Line | undef
   const m = r.short ? SHORT.exec(text) : null;
   r.short &&= m !== null;
   if (!m) return false;
-  r.fault(m[1]!, m[2]!, n);
+  r.fault(m[1] ?? m[2]!, m[3]!, n);
   return true;
 }

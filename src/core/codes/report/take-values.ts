@@ -23,10 +23,13 @@ export function takeValue(r: Reading, line: Line): boolean {
   if (!value) return false;
   // Without a list around it a distance is the vehicle's, and a number needs its unit, or it is any number.
   if (r.list === '' && /\s(?:km|mi|miles)$/iu.test(value.entered)) return false;
-  if (r.list === '' && !hasUnit(value.entered)) return false;
+  if (r.list === '' && !hasUnit(value.entered) && !ENGINE_SPEED.test(value.name)) return false;
   putValue(r, line.n, value);
   return true;
 }
+
+/** Written without a unit more often than with one. */
+const ENGINE_SPEED = /^(?:rpm|engine (?:speed|rpm)|motordrehzahl|drehzahl|régime(?: moteur)?)$/iu;
 
 const hasUnit = (entered: string): boolean => /[\p{L}%°/]/u.test(entered.replace(/^[+\-−]?\d[\d.,]*/u, ''));
 

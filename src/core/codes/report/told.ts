@@ -188,23 +188,29 @@ export function takeTold(r: Reading, { n, text }: Line): boolean {
 
 /** "No faults in ABS, airbag and gearbox." */
 const CLEAN =
-  /^(?:no|keine|aucun|sin|nessun|geen)\s+(?:codes?|faults?|dtcs?|errors?|fehler|défaut|averías|errore|storingen)(?:\s+(?:found|stored))?\s+(?:in|on|im|dans|en|nel)\s+(?:the\s+)?([^.:]{2,120})\.?$/iu;
+  /^(?:no|keine|aucun|sin|nessun|geen)\s+(?:codes?|faults?|dtcs?|errors?|fehler|défaut|averías|errore|storingen)(?:\s+(?:found|stored))?\s+(?:in|on|im|dans|en|nel)\s*:?\s+(?:the\s+)?([^.:]{2,120})\.?$/iu;
+
+/** "No response from: SRS, HVAC". */
+const SILENT =
+  /^no (?:response|answer|reply|communication|comms?|connection|contact) (?:from|with|to)\s*:?\s+(?:the\s+)?([^.:]{2,120})\.?$/iu;
 
 /**
- * Takes a sentence that says of several modules that they are without faults; each of them must be one by its name.
+ * Takes a sentence that says of several modules that they are without faults, or that they did not answer; each of them must be one by its name.
  *
  * @param r the reading under way
  * @param line the line at hand
  * @returns whether the line was taken
  */
 export function takeClean(r: Reading, { n, text }: Line): boolean {
-  const names = CLEAN.exec(text.slice(0, LONGEST))?.[1]?.split(
+  const said = text.slice(0, LONGEST);
+  const silent = SILENT.exec(said)?.[1];
+  const names = (silent ?? CLEAN.exec(said)?.[1])?.split(
     /\s*,\s*(?:and\s+)?|\s+(?:and|or|und|oder|et|y|e|en)\s+/iu,
   );
   if (!names?.every((name) => namesController(name) && name.split(/\s+/u).length <= 4)) return false;
   for (const name of names) {
-    r.under(name, true, n);
-    r.settled.add(r.module!);
+    r.under(name, silent === undefined, n);
+    if (silent === undefined) r.settled.add(r.module!);
   }
   r.module = null;
   return true;

@@ -47,7 +47,7 @@ export function valueOf(cells: readonly string[], listed: boolean): LiveValue | 
     cells.length === 1 ? splitLabel(cells[0]!, listed) : cells.map((c) => c.trim()).filter((c) => c !== '');
   if (!parts || parts.length < 2 || parts.length > 4) return undefined;
   const name = parts[0]!.replace(/^[-–•*·>\s]+|[\s.:=]+$/gu, '');
-  if (!/\p{L}{2}/u.test(name) || name.length > 80 || labelOf(name) !== undefined) return undefined;
+  if (!/\p{L}{2}|\b\p{Lu}\d/u.test(name) || name.length > 80 || labelOf(name) !== undefined) return undefined;
   const [value = '', unit = ''] = parts.slice(1).map((p) => p.replace(/^[=:.\s]+/u, ''));
   const entered = unit !== '' && isUnit(unit) && NUMBER.test(value) ? `${value} ${unit}` : value;
   if (parts.length > 2 && entered === value && unit !== '' && !isRange(parts[2]!)) return undefined;
