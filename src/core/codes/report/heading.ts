@@ -9,7 +9,7 @@ import { leadOf, statusBefore, type Survey } from './survey';
 
 /** Words that by themselves name a controller; only where the place does not tell. Common practice, no source. */
 const CONTROLLER =
-  /\b(?:modules?|control unit|controllers?|ecu|ecm|pcm|tcm|tcu|bcm|abs|esp|srs|airbag|hvac|ipc|cluster|gateway|immobili[sz]er|steering|eps|engine|transmission|gearbox|body|brakes?|restraints?|instruments?|climate|parking|door|seat|radio|telematics|radar|camera|tipm|tpms|obc|bms|dc-?dc|suspension|hybrid|battery management|inverter|charger|\p{L}*elektronik|\p{L}*steuergerät|getriebe|bremse\p{L}*|calculateur|moteur|motor\p{L}*|centralita|centralina|motore|cambio|freni)\b/iu;
+  /\b(?:modules?|control unit|controllers?|ecu|ecm|pcm|tcm|tcu|bcm|abs|esp|srs|airbag|hvac|ipc|cluster|gateway|immobili[sz]er|steering|eps|engine|transmission|trans|gearbox|body|brakes?|restraints?|instruments?|climate|parking|door|seat|radio|telematics|radar|camera|tipm|tpms|obc|bms|dc-?dc|suspension|hybrid|battery management|inverter|charger|\p{L}*elektronik|\p{L}*steuergerät|getriebe|bremse\p{L}*|calculateur|moteur|motor\p{L}*|centralita|centralina|motore|cambio|freni)\b/iu;
 /**
  * Whether a text names a control module by one of the trade's words for them.
  *

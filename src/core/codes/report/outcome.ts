@@ -28,7 +28,7 @@ const PATTERNS: readonly [RegExp, Outcome['kind']][] = [
     'silent',
   ],
   [
-    /^(?:(?:could|can|was|were) ?(?:not|n['’]?t)|unable to|failed to|not able to)(?: able to)? (?:be )?(?:talk|connect(?:ed)?|communicate|reach(?:ed)?|respond)(?: (?:to|with))?(?: (?:it|this|that|the (?:module|unit|ecu|controller)))?$/iu,
+    /^(?:(?:could|can|was|were|would|will|did) ?(?:not|n['’]?t)|unable to|failed to|not able to)(?: able to)? (?:be )?(?:talk|connect(?:ed)?|communicate|reach(?:ed)?|respond)(?: (?:to|with))?(?: (?:it|this|that|the (?:module|unit|ecu|controller)))?$/iu,
     'silent',
   ],
   [
@@ -94,7 +94,7 @@ function single(text: string): Outcome | undefined {
 
 /** A date is in it: the title of a report, not a module. */
 const DATED = /\d{1,4}[-/.]\d{1,2}[-/.]\d{2,4}/u;
-const PARTED = /\s*(?:\.{2,}|\s[-–—|/]\s|:\s?|\t|\s{2,}|,\s|(?=[([]))\s*/gu;
+const PARTED = /\s*(?:\.{2,}|\?\s|\s[-–—|/]\s|:\s?|\t|\s{2,}|,\s|(?=[([]))\s*/gu;
 
 /** A column between the name and the count that says the same in a word. */
 const STATE_COLUMN = /\s\s(?:ok|okay|pass(?:ed)?|faults?|faulty|fail(?:ed)?|errors?|dtcs?)$/iu;

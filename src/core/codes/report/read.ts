@@ -1,7 +1,16 @@
 import { readBroken, scopeSaid } from './broken';
 import { countsIn, dateIn, isDateAlone, isDetail, labelled, monitorOf, takeVehicle } from './details';
 import { applyStatusWords, foldLine, labelBy, type ReportHints } from './hints';
-import { beginsFault, breaksOff, continues, isCounter, isHeading, mayBeHeading, SCAN_OF } from './heading';
+import {
+  beginsFault,
+  breaksOff,
+  continues,
+  isCounter,
+  isHeading,
+  mayBeHeading,
+  namesController,
+  SCAN_OF,
+} from './heading';
 import { isTitle, labelOf } from './labels';
 import { namedOutcome, outcomeOf } from './outcome';
 import { ownNumber } from './place';
@@ -12,6 +21,7 @@ import { statusOf } from './status';
 import { takeFlag } from './status-flags';
 import { isBareOk, surveyOf, type Survey } from './survey';
 import { attributesOf, recordsAt, tableAt } from './table';
+import { takeCells, takeGlued, takeParameterAndMode } from './take-cells';
 import { takeCodes } from './take-codes';
 import {
   takeMonitors,
@@ -100,7 +110,8 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
   }
   if (takeFlag(r, line) || takeTold(r, line) || takeShortCodes(r, line, lines[i + 1])) return;
   if (takeNumberWithCode(r, line) || takeOverviewRow(r, line, survey) || takeMonitors(r, line)) return;
-  if (takeCodes(r, line, survey)) return;
+  if (takeGlued(r, line) || takeParameterAndMode(r, line)) return;
+  if (takeCodes(r, line, survey) || takeCells(r, line)) return;
   if (readBroken(r, line)) return;
   if (takeTitle(r, line)) return;
   if (
@@ -159,6 +170,10 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
     return;
   }
   if (wordFault(r, line, survey)) return;
+  if (survey.textAbove && isOverWordings(lines, i, survey)) {
+    r.under(withoutCount(text), true, n);
+    return;
+  }
   if (survey.textAbove && lines[i + 1] && beginsFault(lines[i + 1]!, survey)) {
     r.above = text;
     r.mark(n, 'text');
@@ -280,6 +295,18 @@ function takeSilent(r: Reading, { n, raw, text }: Line, before: Line): boolean {
   r.list = 'silent';
   return true;
 }
+
+/** Where wordings stand above their codes: a module over the first of them. */
+const isOverWordings = (lines: readonly Line[], i: number, survey: Survey): boolean => {
+  const [line, next, then] = lines.slice(i, i + 3);
+  return (
+    then !== undefined &&
+    !beginsFault(next!, survey) &&
+    beginsFault(then, survey) &&
+    namesController(line!.text) &&
+    line!.text.split(/\s+/u).length <= 5
+  );
+};
 
 /** "Door (2)" over two faults: the number is their count. */
 const withoutCount = (text: string): string =>

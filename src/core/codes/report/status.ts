@@ -78,7 +78,7 @@ const SAFE =
 
 /** What may stand beside a status without being one: marks, counts, distances, dates, the word itself. */
 const BESIDE =
-  /^(?:[\s,;/+&|·•:()[\]{}"'.–—-]+|(?:fault )?(?:status|state|zustand|état|estado|stato|toestand)(?![\p{L}])|(?:and|und|et|y|e|en|the|this|it|is|are|all|both|each|alle|beide|tous|todos|tutti|error|fault|fehler)(?![\p{L}])|(?:count|counter|frequency|occurrences?|occurred|times?|häufigkeit|zähler|fréquence|frecuencia|frequenza|aantal)(?![\p{L}])|[x×]\s?\d{1,4}(?![\p{L}\d])|\d{1,4}\s?[x×](?![\p{L}])|at(?= \d)|\d{1,3}\s?(?:of|von|de|\/)\s?\d{1,3}(?:\s(?:drive|driving|trip)?\s?(?:cycles?|trips?))?(?![\p{L}\d])|\d[\d.,' ]*\s?(?:km|mi|miles|h|min)(?![\p{L}])|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}|\d{1,2}:\d{2}(?::\d{2})?|0x[0-9a-f]{2}(?![\p{L}\d])|\d{1,5}(?![\p{L}\d]))/iu;
+  /^(?:[\s,;/+&|·•:()[\]{}"'.–—-]+|(?:fault )?(?:status|state|zustand|état|estado|stato|toestand)(?![\p{L}])|(?:and|und|et|y|e|en|the|this|it|is|are|all|both|each|alle|beide|tous|todos|tutti|error|fault|fehler)(?![\p{L}])|(?:count|counter|frequency|occurrences?|occurred|occ\.?|times?|häufigkeit|zähler|fréquence|frecuencia|frequenza|aantal)(?![\p{L}])|[x×]\s?\d{1,4}(?![\p{L}\d])|\d{1,4}\s?[x×](?![\p{L}])|at(?= \d)|\d{1,3}\s?(?:of|von|de|\/)\s?\d{1,3}(?:\s(?:drive|driving|trip)?\s?(?:cycles?|trips?))?(?![\p{L}\d])|\d[\d.,' ]*\s?(?:km|mi|miles|h|min)(?![\p{L}])|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}|\d{1,2}:\d{2}(?::\d{2})?|0x[0-9a-f]{2}(?![\p{L}\d])|\d{1,5}(?![\p{L}\d]))/iu;
 
 /** A status with its counts, dates and odometer is shorter; every end of a line is tried as one. */
 const LONGEST = 200;

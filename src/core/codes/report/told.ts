@@ -56,8 +56,10 @@ export function toldIn(line: string): Told | undefined {
     const faults = OTHERWISE.test(clause) ? undefined : faultsOf(clause, codes);
     if (!faults) return undefined;
     const place = PLACE.exec(clause.trim())?.[1];
+    const owner = OWNER.exec(clause.trim())?.[1];
     for (const f of faults) {
       if (place !== undefined && namesController(place)) f.module ??= place;
+      if (owner !== undefined && namesController(owner)) f.module ??= owner;
       f.text = wordings.get(f.code) ?? '';
     }
     told.faults.push(...faults);
@@ -76,13 +78,21 @@ function tellsOfCode(line: string): boolean {
 /** "In the engine control unit we found …". */
 const PLACE = /^in\s+(?:the\s+)?([\p{L}\d/ -]{2,30}?)\s+(?:we|i|it|they|there)\b/iu;
 
+/** "Engine has P0335 and P0340". */
+const OWNER =
+  /^(?:(?:and|but|the|my)\s+)*([\p{L}\d/-]+(?:\s[\p{L}\d/-]+)?)\s+(?:has|had|shows?|gives?|gave|reads?|throws?)\b/iu;
+
 /** A clause without a code: a module with its outcome, or the status of the fault told last. */
 function tellMore(told: Told, clause: string): void {
   const named = moduleIn(clause);
   const status = statusOf(clause);
   const last = told.faults.at(-1);
   if (named) told.modules.push(named);
-  else if (status && last && last.statuses.length === 0) last.statuses = status;
+  else if (status && last) {
+    // "P2463 and P2458, both permanent".
+    const all = /^(?:and\s+)?(?:both|all|each)\b/iu.test(clause.trim()) ? told.faults : [last];
+    for (const f of all) if (f.statuses.length === 0) f.statuses = status;
+  }
 }
 
 /** What stands in brackets behind a code is its wording, unless it is a status. */
@@ -190,6 +200,10 @@ export function takeTold(r: Reading, { n, text }: Line): boolean {
 const CLEAN =
   /^(?:no|keine|aucun|sin|nessun|geen)\s+(?:codes?|faults?|dtcs?|errors?|fehler|défaut|averías|errore|storingen)(?:\s+(?:found|stored))?\s+(?:in|on|im|dans|en|nel)\s*:?\s+(?:the\s+)?([^.:]{2,120})\.?$/iu;
 
+/** "Modules without faults: ABS, airbag", "Systems that did not answer: radio". */
+const LISTED =
+  /^(?:modules?|systems?|ecus?|control units?|controllers?)\s+(?:(?:that (?:did|do) not|which did not|not|that didn['’]t)\s+(answer|respond|communicat|reach)\w*|(without|with no|free of|no)\s+(?:faults?|codes?|dtcs?|errors?))\s*:\s*([^.:]{2,200})\.?$/iu;
+
 /** "No response from: SRS, HVAC". */
 const SILENT =
   /^no (?:response|answer|reply|communication|comms?|connection|contact) (?:from|with|to)\s*:?\s+(?:the\s+)?([^.:]{2,120})\.?$/iu;
@@ -203,11 +217,14 @@ const SILENT =
  */
 export function takeClean(r: Reading, { n, text }: Line): boolean {
   const said = text.slice(0, LONGEST);
-  const silent = SILENT.exec(said)?.[1];
-  const names = (silent ?? CLEAN.exec(said)?.[1])?.split(
+  const listed = LISTED.exec(said);
+  const silent = listed?.[1] ? listed[3] : SILENT.exec(said)?.[1];
+  const names = (silent ?? listed?.[3] ?? CLEAN.exec(said)?.[1])?.split(
     /\s*,\s*(?:and\s+)?|\s+(?:and|or|und|oder|et|y|e|en)\s+/iu,
   );
-  if (!names?.every((name) => namesController(name) && name.split(/\s+/u).length <= 4)) return false;
+  const isOne = (name: string) =>
+    (listed ? isName(name) : namesController(name)) && name.split(/\s+/u).length <= 4;
+  if (!names?.every(isOne)) return false;
   for (const name of names) {
     r.under(name, silent === undefined, n);
     if (silent === undefined) r.settled.add(r.module!);
