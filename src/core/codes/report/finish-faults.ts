@@ -11,7 +11,9 @@ export function finishFaults(r: Reading, survey: Survey): void {
   const columns = moduleColumn(r.entries);
   r.entries.forEach((e, i) => {
     const { text, statuses } = e.settled ? { text: e.body, statuses: e.statuses } : parted(e, survey);
-    let wording = tidyText(text);
+    const counted = COUNT_AT_END.exec(text);
+    if (counted) e.details.push(counted[1]!);
+    let wording = tidyText(counted ? text.slice(0, counted.index) : text);
     let { module } = e;
     const own = columns?.(e);
     if (own && module === null) {
@@ -30,6 +32,10 @@ export function finishFaults(r: Reading, survey: Survey): void {
     for (const n of e.lines) r.mark(n, 'code', i);
   });
 }
+
+/** How often it was seen, behind its wording. */
+const COUNT_AT_END =
+  /[\s,;|–-]+((?:count(?:er)?|frequency|occurrences?|häufigkeit|zähler|fréquence|frecuencia|frequenza|aantal)\s*[:=]\s*\d{1,6})\s*$/iu;
 
 function parted(e: Entry, survey: Survey): { text: string; statuses: Entry['statuses'] } {
   const byte = survey.bareBytes && e.statuses.length === 0 ? bareByteAtEnd(e.body) : undefined;

@@ -118,7 +118,11 @@ export function continues(r: Reading, lines: readonly Line[], i: number, survey:
   if (FURNITURE.test(line.text) || (DECORATED.test(line.text) && !/\)$/u.test(line.text))) return false;
   if (ADVICE.test(line.text)) return false;
   // A module with what it gave: "Airbag - could not talk to it".
-  if (namedOutcome(line.text, false) && namesController(line.text)) return false;
+  if (
+    namedOutcome(line.text, false) &&
+    (namesController(line.text) || /^\p{Lu}{2,5}\s*[:–-]\s/u.test(line.text))
+  )
+    return false;
   // What is said of another code is no wording of this one.
   if (findCodes(line.text).length > 0) return false;
   const body = entry.body;

@@ -3,7 +3,7 @@ export type Outcome = { kind: 'count'; count: number } | { kind: 'none' } | { ki
 
 /** Words for faults, by language. Common practice, no source. */
 const FAULT =
-  '(?:fault|trouble|error|diagnostic|stored|dtc|active(?: (?:or|and) (?:previously active|inactive|stored))?)?\\s?(?:codes?|entr(?:y|ies)|records?|faults?|dtcs?|errors?|troubles?|fehler(?:codes?|eintrag|einträge|speichereinträge)?|einträge|défauts?|codes? défaut|averías?|fallos?|códigos?|errori|errore|guast[oi]|codic[ei]|storing(?:en)?|fout(?:en|codes?)?|problems?|issues?|avarias?|erros?|błęd(?:ów|y)|felkod(?:er)?|fel)';
+  '(?:fault|trouble|error|diagnostic|stored|dtc|active(?: (?:or|and) (?:previously active|inactive|stored))?)?\\s?(?:codes?|entr(?:y|ies)|records?|faults?|dtcs?|errors?|troubles?|fehler(?:codes?|eintrag|einträge|speichereinträge)?|eintr(?:ag|äge)|défauts?|codes? défaut|averías?|fallos?|códigos?|errori|errore|guast[oi]|codic[ei]|storing(?:en)?|fout(?:en|codes?)?|problems?|issues?|avarias?|erros?|błęd(?:ów|y)|felkod(?:er)?|fel)';
 const TAIL =
   '(?:\\s+(?:codes?|found|stored|present|detected|recorded|set|in memory|gespeichert|vorhanden|gefunden|hinterlegt|trouvés?|présents?|détectés?|mémorisés?|enregistrés?|almacenad[oa]s?|memorizad[oa]s?|memorizzat[oi]|encontrad[oa]s|memorizzati|rilevati|gevonden|opgeslagen))*';
 
@@ -57,6 +57,23 @@ const FAULT_ALONE = new RegExp(`^${FAULT}$`, 'iu');
  * @example outcomeOf('keine Fehler / no faults') // { kind: 'none' }
  */
 export function outcomeOf(text: string): Outcome | undefined {
+  return oneOutcome(text) ?? summed(text);
+}
+
+/** "1 fault present, 1 fault stored": each part says how many. */
+function summed(text: string): Outcome | undefined {
+  const parts = text.split(/,\s+|\s+(?:and|und|et|y|e|en)\s+/iu);
+  if (parts.length < 2 || parts.length > 4) return undefined;
+  let count = 0;
+  for (const part of parts) {
+    const one = oneOutcome(part);
+    if (!one || one.kind === 'silent') return undefined;
+    if (one.kind === 'count') count += one.count;
+  }
+  return count === 0 ? { kind: 'none' } : { kind: 'count', count };
+}
+
+function oneOutcome(text: string): Outcome | undefined {
   const parts = text
     .replace(/^[\s"'([:.–—-]+|[\s"')\].:;!–—-]+$/gu, (m) => (/^i\.?\s?o\.?$/i.test(text.trim()) ? m : ''))
     .split(/\s+\/\s+/u);
@@ -147,7 +164,7 @@ export function isName(text: string): boolean {
     t.length <= 70 &&
     /\p{L}/u.test(t) &&
     t.split(/\s+/u).length <= 8 &&
-    !/[?!;]|\. \p{Lu}|^(?:the )?(?:rest|others?)$|^(?:all|every|each|alle|tous|toutes|todos|tutti)\s/iu.test(
+    !/[?!;]|\. \p{Lu}|^(?:the )?(?:rest|others?|remaining)(?:$|\s)|^(?:all|every|each|alle|tous|toutes|todos|tutti)\s/iu.test(
       t,
     )
   );

@@ -24,6 +24,7 @@ import { attributesOf, recordsAt, tableAt } from './table';
 import { takeCells, takeGlued, takeParameterAndMode } from './take-cells';
 import { takeCodes } from './take-codes';
 import {
+  takeCountsByStatus,
   takeMonitors,
   takeNumberWithCode,
   takeOverviewRow,
@@ -113,7 +114,7 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
   if (takeGlued(r, line) || takeParameterAndMode(r, line)) return;
   if (takeCodes(r, line, survey) || takeCells(r, line)) return;
   if (readBroken(r, line)) return;
-  if (takeTitle(r, line)) return;
+  if (takeCountsByStatus(r, line) || takeTitle(r, line)) return;
   if (
     takeModuleCell(r, line) ||
     takePairs(r, line, survey) ||
@@ -133,7 +134,7 @@ function takeLine(r: Reading, lines: readonly Line[], i: number, survey: Survey)
   if (takeStatusOver(r, lines, i, survey, () => tableAt(lines, i + 1, labelBy(r.hints)) !== undefined))
     return;
   const statuses = continues(r, lines, i, survey) && breaksOff(entry!.body) ? undefined : statusOf(text);
-  if (statuses && entry && r.list === '') {
+  if (statuses && entry && r.list === '' && !r.wasUnread(n - 1)) {
     // A status is said of the fault above; a second one only beside the first, on its own line.
     entry.statuses = [...new Set([...entry.statuses, ...statuses])];
     entry.details.push(...countsIn(text));
@@ -246,6 +247,13 @@ function takeLabel(r: Reading, line: Line): boolean {
     r.under(named?.name ?? m!.value, named?.outcome.kind !== 'silent', line.n);
     return true;
   }
+  const outcome = m && RESULT.test(m.label) && r.module !== null ? outcomeOf(m.value) : undefined;
+  if (outcome) {
+    if (outcome.kind === 'silent') r.out.modules[r.module!]!.answered = false;
+    if (outcome.kind === 'none') r.settled.add(r.module!);
+    r.mark(line.n, 'module', r.module!);
+    return true;
+  }
   if ((label === 'text' || label === 'status') && r.entries.length) {
     const entry = r.entries.at(-1)!;
     if (label === 'text') entry.body += `  ${m!.value}`;
@@ -279,6 +287,7 @@ function takeLabel(r: Reading, line: Line): boolean {
   return true;
 }
 
+const RESULT = /^(?:results?|outcome|response|answer|ergebnis|résultat|resultado|risultato|resultaat)$/iu;
 const DISTANCE = /^(?:odometer|mileage|kilomet\w*|km[- ]?stand|laufleistung|kilométrage|kilometraje)$/iu;
 
 /** Names of modules under "no response:". */

@@ -73,6 +73,11 @@ export class Reading {
     this.marked.set(n, [...there, row === undefined ? { n, became } : { n, became, row }]);
   }
 
+  /** Whether a line was handed back as not understood. */
+  wasUnread(n: number): boolean {
+    return this.marked.get(n)?.some((m) => m.became === 'unread') ?? false;
+  }
+
   /** Goes on under a module; one that is there already by that name is that one. */
   under(name: string, answered: boolean, n: number): void {
     const clean = tidyName(name);

@@ -1,6 +1,7 @@
 import { labelled, monitorOf } from './details';
 import { beginsFault } from './heading';
 import { labelOf } from './labels';
+import { isName } from './outcome';
 import { overviewRow } from './overview-row';
 import { findCodes } from './place';
 import type { Reading } from './reading';
@@ -36,6 +37,27 @@ export function takeOverviewRow(r: Reading, { n, text }: Line, survey: Survey): 
   if (WELL.test(state) ? count : FITTED.test(state) ? count === undefined : !count) return false;
   r.under(name, true, n);
   if (!count) r.settled.add(r.module!);
+  return true;
+}
+
+const COUNTS = /^(\p{L}.{1,40}?)\s*[([:]\s*(\p{L}[^()[\]]{3,80}\d)\s*[)\]]?$/u;
+
+/**
+ * A module with how many faults it has of each status: "ECM (stored: 1, pending: 0)".
+ *
+ * @param r the reading under way
+ * @param line the line at hand
+ * @returns whether the line was taken: every part is a status with a number
+ */
+export function takeCountsByStatus(r: Reading, { n, text }: Line): boolean {
+  const [, name = '', counts = ''] = COUNTS.exec(text) ?? [];
+  const parts = counts
+    .split(/[,;]\s*/u)
+    .map((p) => /^(\p{L}[\p{L} -]*?)\s*[:=]?\s*(\d{1,3})$/u.exec(p.trim()));
+  if (!isName(name) || findCodes(name).length > 0 || parts.length < 2) return false;
+  if (!parts.every((p) => p && statusOf(p[1]!))) return false;
+  r.under(name, true, n);
+  if (parts.every((p) => Number(p![2]) === 0)) r.settled.add(r.module!);
   return true;
 }
 

@@ -1,6 +1,7 @@
 import { readCode } from '../code';
 import { outcomeOf } from './outcome';
 import { countsIn } from './details';
+import { namesController } from './heading';
 import { findCodes, type Found } from './place';
 import type { Reading } from './reading';
 import type { Line } from './split';
@@ -111,6 +112,7 @@ export function wordFault(r: Reading, { n, text, cells }: Line, survey: Survey):
     !/\p{L}{3}/u.test(words) ||
     isTitle(words) ||
     outcomeOf(words) !== undefined ||
+    (namesController(words) && words.split(/\s+/u).length <= 2) ||
     labelOf(words) !== undefined ||
     cells.length > 3
   )

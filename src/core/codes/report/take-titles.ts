@@ -81,12 +81,13 @@ const SHORT =
  */
 export function takeShortCodes(r: Reading, { n, text }: Line, next: Line | undefined): boolean {
   const title = BLINK_TITLE.exec(text) ?? (next && SHORT.test(next.text) ? CODES_TITLE.exec(text) : null);
-  if (title && text.split(/\s+/u).length <= 5 && findCodes(text).length === 0) {
+  if (title && text.split(/\s+/u).length <= 7 && findCodes(text).length === 0) {
     r.short = true;
     r.list = '';
     r.group = groupStatus(text.replace(/malfunctions?|failures?/iu, 'faults'));
     const name = text.replace(title[0], ' ').replace(/^[\s,:–(-]+|[\s,:–)-]+$/gu, '');
-    if (namesController(name)) r.under(name, true, n);
+    if (namesController(name) && !/^(?:read|from|at|in|on|taken|shown)\b/iu.test(name))
+      r.under(name, true, n);
     else r.mark(n, 'heading');
     return true;
   }
