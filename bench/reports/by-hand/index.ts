@@ -11,6 +11,7 @@ import { SECOND_MORE } from './second-more';
 import { THIRD } from './third';
 import { SEVENTH } from './seventh';
 import { SIXTH } from './sixth';
+import { SIXTH_LAST } from './sixth-last';
 import { SIXTH_MORE } from './sixth-more';
 import { TOOLS } from './tools';
 import { WORKSHOP } from './workshop';
@@ -30,7 +31,7 @@ export const HAND_REPORTS = {
   'third set': THIRD,
   'fourth set': FOURTH,
   'fifth set': FIFTH,
-  'sixth set': [...SIXTH, ...SIXTH_MORE],
+  'sixth set': [...SIXTH, ...SIXTH_MORE, ...SIXTH_LAST],
   'seventh set': SEVENTH,
   'eighth set, not looked at': EIGHTH,
 };

@@ -30,13 +30,15 @@ export function findCodes(line: string): Found[] {
     const digits = `${first!.replace(/[ -]/g, '')}${rest!}`.replace(/O/gi, '0').replace(/I/gi, '1');
     // The letter I stands for a one only among figures.
     if (/I/i.test(rest!) && (whole.match(/\d/g)?.length ?? 0) < 2) return [];
-    // "P0 442 EVAP leak" only where a line begins so.
-    const begins = m.index === 0 && /^[A-Z]/.test(whole) && /^\s+\p{L}{2}/u.test(line.slice(whole.length));
-    if (!/\d/.test(whole) || (/ /.test(first!) && !begins)) return [];
+    if (!/\d/.test(whole) || (/ /.test(first!) && !beginsLine(line, m))) return [];
     const code = readCode(`${letter!}${digits}${type ? `-${type}` : ''}`);
     return code?.scheme === 'iso' ? [{ code: code.code, at: m.index, end: m.index + whole.length }] : [];
   });
 }
+
+/** "P0 442 EVAP leak": parted so only where a line begins with it. */
+const beginsLine = (line: string, { 0: whole, index }: RegExpExecArray): boolean =>
+  index === 0 && /^[A-Z]/.test(whole) && /^\s+\p{L}{2}/u.test(line.slice(whole.length));
 
 /** A maker's own number in front of a line: four to eight digits, hexadecimal ones with a figure among them. */
 const OWN =

@@ -15,6 +15,12 @@ const WELL = /^(?:ok|okay|pass)/iu;
 const FITTED = /^(?:yes|present)$/iu;
 const NOT_FITTED = /^(?:no|absent)$/iu;
 
+/** "FAULT   0" and "OK   3" say two things. */
+function agree(state: string, count: number | undefined): boolean {
+  if (WELL.test(state)) return !count;
+  return FITTED.test(state) ? count !== undefined : Boolean(count);
+}
+
 /**
  * A row of an overview of modules, where the report has at least two of them and the word and the number agree.
  *
@@ -33,8 +39,7 @@ export function takeOverviewRow(r: Reading, { n, text }: Line, survey: Survey): 
     r.mark(n, 'heading');
     return true;
   }
-  // "FAULT   0" and "OK   3" say two things.
-  if (WELL.test(state) ? count : FITTED.test(state) ? count === undefined : !count) return false;
+  if (!agree(state, count)) return false;
   r.under(name, true, n);
   if (!count) r.settled.add(r.module!);
   return true;

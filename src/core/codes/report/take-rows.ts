@@ -107,21 +107,21 @@ export function wordFault(r: Reading, { n, text, cells }: Line, survey: Survey):
     return true;
   }
   const words = parted.text.replace(/^[\s\-–•*·\d.)]+|[\s:–|;-]+$/gu, '').trim();
-  if (
-    !isName(words) ||
-    !/\p{L}{3}/u.test(words) ||
-    isTitle(words) ||
-    outcomeOf(words) !== undefined ||
-    (namesController(words) && words.split(/\s+/u).length <= 2) ||
-    labelOf(words) !== undefined ||
-    cells.length > 3
-  )
-    return false;
+  if (cells.length > 3 || !canBeAFault(words)) return false;
   const entry = r.fault(words.slice(0, 60), words, n);
   entry.statuses = parted.statuses;
   entry.settled = true;
   return true;
 }
+
+/** Words that name neither a module nor a list, an outcome or a label. */
+const canBeAFault = (words: string): boolean =>
+  isName(words) &&
+  /\p{L}{3}/u.test(words) &&
+  !isTitle(words) &&
+  outcomeOf(words) === undefined &&
+  !(namesController(words) && words.split(/\s+/u).length <= 2) &&
+  labelOf(words) === undefined;
 
 /** Right below a code that has no status yet, and further in: "Implausible signal - intermittent" is said of it. */
 function isSecondLine(r: Reading, n: number): boolean {

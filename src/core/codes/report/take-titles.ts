@@ -25,6 +25,10 @@ export function takeCleared(r: Reading, { n, raw, text }: Line): boolean {
   return true;
 }
 
+/** "Confirmed DTC" below a fault, where others have their status there too. */
+const isStatusOfFault = (r: Reading, text: string): boolean =>
+  r.statusBelow && r.entries.at(-1)?.statuses.length === 0 && statusOf(text) !== undefined;
+
 /**
  * Titles of lists: what follows them is a list of that kind, or faults of one status.
  *
@@ -33,8 +37,6 @@ export function takeCleared(r: Reading, { n, raw, text }: Line): boolean {
  * @returns whether the line was taken
  */
 export function takeTitle(r: Reading, { n, raw, text }: Line): boolean {
-  // "Confirmed DTC" below a fault, where others have their status there too.
-  if (r.statusBelow && r.entries.at(-1)?.statuses.length === 0 && statusOf(text)) return false;
   if (CLEARED_TITLE.test(text) && isFaultTitle(text) && text.split(/\s+/u).length <= 5) {
     // The codes behind it in the same line are all of them.
     if (findCodes(text).length) return false;
@@ -44,15 +46,11 @@ export function takeTitle(r: Reading, { n, raw, text }: Line): boolean {
     return true;
   }
   if (FREEZE_TITLE.test(text) && text.length < 80) {
-    r.list = 'freeze';
-    const [named] = findCodes(text);
-    const of = named ? r.entries.findIndex((e) => e.code === named.code) : -1;
-    r.freezeFor = of < 0 ? undefined : of;
-    takeValuesBehind(r, n, raw, text);
+    takeFreezeTitle(r, n, raw, text);
     return true;
   } else if (LIVE_TITLE.test(text) && text.length < 60) r.list = 'live';
   else if (isReadinessHeading(text)) r.list = 'readiness';
-  else if (isTitle(text)) {
+  else if (isTitle(text) && !isStatusOfFault(r, text)) {
     const under = isFaultTitle(text) && r.groupsUnderModule();
     r.list = '';
     r.group = groupStatus(text);
@@ -62,6 +60,15 @@ export function takeTitle(r: Reading, { n, raw, text }: Line): boolean {
   } else return false;
   r.mark(n, 'heading');
   return true;
+}
+
+/** What follows are values of a freeze frame; of which fault, where the title names it. */
+function takeFreezeTitle(r: Reading, n: number, raw: string, text: string): void {
+  r.list = 'freeze';
+  const [named] = findCodes(text);
+  const of = named ? r.entries.findIndex((e) => e.code === named.code) : -1;
+  r.freezeFor = of < 0 ? undefined : of;
+  takeValuesBehind(r, n, raw, text);
 }
 
 /** Vehicles without a socket flash their codes, others show them on the dash: a title says so, a short number leads. */

@@ -55,11 +55,9 @@ export function toldIn(line: string): Told | undefined {
     }
     const faults = OTHERWISE.test(clause) ? undefined : faultsOf(clause, codes);
     if (!faults) return undefined;
-    const place = PLACE.exec(clause.trim())?.[1];
-    const owner = OWNER.exec(clause.trim())?.[1];
+    const module = moduleOf(clause.trim());
     for (const f of faults) {
-      if (place !== undefined && namesController(place)) f.module ??= place;
-      if (owner !== undefined && namesController(owner)) f.module ??= owner;
+      f.module ??= module;
       f.text = wordings.get(f.code) ?? '';
     }
     told.faults.push(...faults);
@@ -81,6 +79,12 @@ const PLACE = /^in\s+(?:the\s+)?([\p{L}\d/ -]{2,30}?)\s+(?:we|i|it|they|there)\b
 /** "Engine has P0335 and P0340". */
 const OWNER =
   /^(?:(?:and|but|the|my)\s+)*([\p{L}\d/-]+(?:\s[\p{L}\d/-]+)?)\s+(?:has|had|shows?|gives?|gave|reads?|throws?)\b/iu;
+
+/** The module that a clause begins with, where it names one. */
+const moduleOf = (clause: string): string | null =>
+  [PLACE, OWNER]
+    .map((p) => p.exec(clause)?.[1])
+    .find((name) => name !== undefined && namesController(name)) ?? null;
 
 /** A clause without a code: a module with its outcome, or the status of the fault told last. */
 function tellMore(told: Told, clause: string): void {
