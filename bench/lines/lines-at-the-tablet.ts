@@ -74,4 +74,4 @@ like case 7 | like:7
 comebacks | st:comeback/st:comebacks
 `
   .trim()
-  .split("\n");
+  .split('\n');

@@ -36,19 +36,12 @@ describe('scan reports typed by hand', () => {
     ]);
   });
 
-  it('of the sets that were opened, nothing is read wrongly and at least 95 % right', () => {
-    const { 'eighth set, not looked at': _, ...opened } = HAND_REPORTS;
-    const score = scoreOf(Object.values(opened).flat());
+  it('are read without anything wrong, and at least 95 % right', () => {
+    const score = scoreOf(Object.values(HAND_REPORTS).flat());
     for (const part of PARTS) {
       const { right, wrong, unread } = score[part];
       expect(wrong, part).toBe(0);
       expect(right / (right + unread), part).toBeGreaterThanOrEqual(0.95);
     }
-  });
-
-  it('of the set that was not looked at, no code and no module is read wrongly', () => {
-    const score = scoreOf(HAND_REPORTS['eighth set, not looked at']);
-    expect(score.codes.wrong + score.modules.wrong + score.statuses.wrong).toBe(0);
-    expect(score.codes.right).toBeGreaterThanOrEqual(20);
   });
 });

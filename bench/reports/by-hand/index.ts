@@ -6,6 +6,7 @@ import { FIFTH } from './fifth';
 import { FOURTH } from './fourth';
 import { LANGUAGES } from './languages';
 import { MESSAGES } from './messages';
+import { NINTH } from './ninth';
 import { SECOND } from './second';
 import { SECOND_MORE } from './second-more';
 import { THIRD } from './third';
@@ -21,9 +22,9 @@ export type { HandReport } from './kit';
 const ALL: readonly HandReport[] = [...WORKSHOP, ...MESSAGES, ...LANGUAGES, ...TOOLS];
 
 /**
- * Reports typed by hand in eight goes, each before the reader was asked. Every second one of the first two was held back
- * while the reader was mended, and opened once the third was typed; the third once the fourth was, and so on. Of the
- * eighth nothing is looked at.
+ * Reports typed by hand in nine goes, each before the reader was asked. Every second one of the first two was held back
+ * while the reader was mended, and opened once the third was typed; each later one once the next was. What each gave at
+ * its first reading stands in docs/bench.md; all are open by now.
  */
 export const HAND_REPORTS = {
   'first set': ALL,
@@ -33,7 +34,8 @@ export const HAND_REPORTS = {
   'fifth set': FIFTH,
   'sixth set': [...SIXTH, ...SIXTH_MORE, ...SIXTH_LAST],
   'seventh set': SEVENTH,
-  'eighth set, not looked at': EIGHTH,
+  'eighth set': EIGHTH,
+  'ninth set': NINTH,
 };
 
 const fold = (s: string): string =>

@@ -5,7 +5,10 @@ import { readSentence } from './index';
 
 /** What no phrase says and all words together do: told of a complaint, asked of everything else. */
 
-const told = (text: string) => readSentence(text).symptoms.filter((s) => s.byWords).map((s) => s.id);
+const told = (text: string) =>
+  readSentence(text)
+    .symptoms.filter((s) => s.byWords)
+    .map((s) => s.id);
 
 describe('a symptom by all words of a sentence', () => {
   it.each([

@@ -64,6 +64,15 @@ const isLikened = (sentence: string[], from: number): boolean => {
   return clause.some((t, i) => t === 'like' || (t === 'as' && clause[i + 1] === 'if'));
 };
 
+/** Words of weight that were used for nothing, each once. */
+const wordsLeft = (list: readonly { word: string; token: string }[], used: ReadonlySet<number>): string[] => [
+  ...new Set(
+    list
+      .filter((t, i) => t.word !== '' && !used.has(i) && !SMALL.has(t.token) && !NEGATIONS.has(t.token))
+      .map((t) => t.word),
+  ),
+];
+
 /** Conditions that stay when a symptom's own phrase says them: they say nothing of the symptom itself. */
 const STAYS = new Set(['load', 'acceleration', 'bumps', 'rain', 'low-speed', 'high-speed', 'turning']);
 /** Together some milliseconds on a desk, some twenty on a tablet. */
@@ -197,18 +206,13 @@ export class Vocabulary {
       words: wordsOf(from, to),
       negated: false,
     });
+    const wordsAlone = byWords ? [{ ...spoken(byWords), byWords: true as const }] : [];
     return {
-      symptoms: [...symptoms.map((s) => hit(s, 'symptom')), ...(byWords ? [{ ...spoken(byWords), byWords: true as const }] : [])],
+      symptoms: [...symptoms.map((s) => hit(s, 'symptom')), ...wordsAlone],
       perhaps: perhaps.map((p) => ({ ...spoken(p), share: p.share, said: p.said })),
       conditions: conditions.map((c) => hit(c, 'condition')),
       frequency: frequencyIn(text),
-      rest: [
-        ...new Set(
-          list
-            .filter((t, i) => t.word !== '' && !used.has(i) && !SMALL.has(t.token) && !NEGATIONS.has(t.token))
-            .map((t) => t.word),
-        ),
-      ],
+      rest: wordsLeft(list, used),
     };
   }
 

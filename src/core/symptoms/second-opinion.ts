@@ -52,7 +52,8 @@ export function weighed(
     isAllThereIs(sentence, h) ||
     isNegated(sentence, h) ||
     saysNot(h) ||
-    (shareOf(h) >= leastFor(h) && (!isAmongMany(sentence, h) || plainShare(h, pieces) >= BORNE_OUT.amongMany));
+    (shareOf(h) >= leastFor(h) &&
+      (!isAmongMany(sentence, h) || plainShare(h, pieces) >= BORNE_OUT.amongMany));
   const sure = hits.filter(stands);
   const unsure = hits.filter((h) => !stands(h)).sort((a, b) => shareOf(b) - shareOf(a));
   const understood = ({ from, to }: Piece) => sure.some((h) => h.from < to && h.to > from);

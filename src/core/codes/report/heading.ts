@@ -1,6 +1,6 @@
 import { CLEARED_TITLE, isFaultTitle, isTitle, labelOf } from './labels';
 import { isName, namedOutcome, outcomeOf, SWITCHED } from './outcome';
-import { findCodes } from './place';
+import { findCodes, OWN_BEFORE } from './place';
 import type { Reading } from './reading';
 import { isValue, valueOf } from './value';
 import type { Line } from './split';
@@ -31,7 +31,7 @@ export function beginsFault(line: Line, survey: Survey): boolean {
   const [found] = findCodes(line.text);
   if (!found) return false;
   const lead = leadOf(line.text.slice(0, found.at));
-  if (lead === '' || statusBefore(lead) !== undefined) return true;
+  if (lead === '' || OWN_BEFORE.test(lead) || statusBefore(lead) !== undefined) return true;
   if (survey.brackets === 'wording' && /[([]$/u.test(lead)) return true;
   return survey.codeLast && /^[\s)\].]*$/u.test(line.text.slice(found.end));
 }

@@ -1,7 +1,8 @@
 import { statusOf } from './status';
 
 /** `A = active`, `S: stored`: a letter and the status it stands for. */
-const PAIR = /(?<![\p{L}\p{N}])([A-Z])\s*[=:–-]\s*(\p{L}[\p{L} ]{2,30}?)(?=\s*(?:[,;/|)\]]|$|\s{2,}))/gu;
+const PAIR =
+  /(?<![\p{L}\p{N}])\[?([A-Z])\]?\s*[=:–-]\s*(\p{L}[\p{L} ]{2,30}?)(?=\s*(?:[,;/|)\]]|$|\s{2,}))/gu;
 
 /**
  * A report that writes its statuses as letters and explains them in one line: each letter that stands in a cell of its
@@ -25,6 +26,9 @@ export function withLegend(text: string): string {
       line
         .replace(/^(\s*)([A-Z])(?=\s{2,}|\t)/u, (all, blank: string, l: string) =>
           letters.has(l) ? `${blank}${letters.get(l)!}` : all,
+        )
+        .replace(/^(\s*)\[([A-Z])\](?=\s)/u, (all, blank: string, l: string) =>
+          letters.has(l) ? `${blank}${letters.get(l)!} ` : all,
         )
         .replace(/(\s{2,}|\t)([A-Z])(?=\s{2,}|\t|\s*$)/gu, (all, blank: string, l: string) =>
           letters.has(l) ? `${blank}${letters.get(l)!}` : all,

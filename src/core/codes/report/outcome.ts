@@ -28,7 +28,7 @@ const PATTERNS: readonly [RegExp, Outcome['kind']][] = [
     'silent',
   ],
   [
-    /^(?:(?:could|can|was|were|would|will|did) ?(?:not|n['’]?t)|unable to|failed to|not able to)(?: able to)? (?:be )?(?:talk|connect(?:ed)?|communicate|reach(?:ed)?|respond)(?: (?:to|with))?(?: (?:it|this|that|the (?:module|unit|ecu|controller)))?$/iu,
+    /^(?:(?:could|can|was|were|would|will|did) ?(?:not|n['’]?t)|not|unable to|failed to|not able to)(?: able to)? (?:be )?(?:talk|connect(?:ed)?|communicate|reach(?:ed)?|respond)(?: (?:to|with))?(?: (?:it|this|that|the (?:module|unit|ecu|controller)))?$/iu,
     'silent',
   ],
   [

@@ -36,6 +36,9 @@ export function findCodes(line: string): Found[] {
   });
 }
 
+/** The maker's number right before the standard's. */
+export const OWN_BEFORE = /^(?=\S*\d)[0-9A-F]{4,6}$/u;
+
 /** "P0 442 EVAP leak": parted so only where a line begins with it. */
 const beginsLine = (line: string, { 0: whole, index }: RegExpExecArray): boolean =>
   index === 0 && /^[A-Z]/.test(whole) && /^\s+\p{L}{2}/u.test(line.slice(whole.length));

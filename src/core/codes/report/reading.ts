@@ -145,6 +145,7 @@ export function tidyName(text: string): string {
     .replace(/^(?:[=#*>•·|_\s]|-(?=[\s-]))+|(?:[=#*|_\s:]|\s-|\.{2,})+$/gu, '')
     .replace(/^\[([^[\]]*)\]$/u, '$1')
     .replace(/^(?:\d{1,2}[.)]|\[\d{1,2}\]|(?:ecu|module|unit)\s+\d{1,2}\s?\/\s?\d{1,2})\s+/iu, '')
+    .replace(/^(?:scanned|scan|found|codes?|dtcs?)\s*:\s+/iu, '')
     .replace(/(?:\s+\d{1,2}\s+(?:pend|conf|perm|hist|curr|act)\b)+$/iu, '')
     .replace(/\s+/gu, ' ')
     .trim()

@@ -1,5 +1,6 @@
 import { labelOf, type Label } from './labels';
 import { findCodes } from './place';
+import { statusOf } from './status';
 import { plainText } from './unmark';
 import { cellsOf, linesOf, quotedCells, type Line } from './split';
 
@@ -61,11 +62,23 @@ export function tableAt(
       if (label !== undefined) row[label] ??= cells[c] ?? '';
     });
     if (codes) row.code = wholeCode(row.code, head.names, cells);
+    row.status ??= tickedStatus(head, cells);
     if (codes && !row.code && !row.module && !row.status) break;
     rows.push(row);
   }
   if (rows.length === 0) return undefined;
   return { rows, length: k - i, of: codes ? 'codes' : 'values' };
+}
+
+/** "Present  Stored" over "Yes  No": a column for each status, ticked or not. */
+function tickedStatus({ labels, names }: Head, cells: readonly string[]): string | undefined {
+  const ticked = names.filter(
+    (name, k) =>
+      labels[k] === undefined &&
+      /^(?:yes|x|ja|oui|sí|true|✓)$/iu.test(cells[k]?.trim() ?? '') &&
+      statusOf(name),
+  );
+  return ticked.length ? ticked.join(', ') : undefined;
 }
 
 /** A code of which a part stands in a column of its own: the failure mode of a parameter, the type of a failure. */

@@ -1,7 +1,8 @@
+import type { CodeStatus } from '@/core/case';
 import { separateCodes } from '../codes-in-line';
 import { CLEARED_TITLE } from './labels';
 import { namesController } from './heading';
-import { findCodes, type Found } from './place';
+import { findCodes, OWN_BEFORE, type Found } from './place';
 import type { Entry, Reading } from './reading';
 import type { Line } from './split';
 import { partStatus, statusOf } from './status';
@@ -109,18 +110,8 @@ function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Su
   if (SAYS_OF_IT.test(after)) return false;
   if (namesFaultAbove(r, placed, survey) || namesFrame(r, placed)) return true;
   const said = statusBefore(lead);
-  if (lead === '' || said) {
-    // "P0121 00 [237] - Throttle": the failure type, and the tool's own number for the two.
-    const typed = /^[A-Z]\d[0-9A-F]{3}$/.test(found.code) ? FAILURE_TYPE.exec(after) : null;
-    const entry = r.fault(
-      typed ? `${found.code}-${typed[1]!}` : found.code,
-      typed ? after.slice(typed[0].length) : after,
-      n,
-    );
-    if (said) {
-      entry.statuses = said;
-      entry.statusFirst = true;
-    }
+  if (lead === '' || said || OWN_BEFORE.test(lead)) {
+    takeLeading(r, placed, said);
     return true;
   }
   if (survey.brackets === 'wording' && /[([]$/u.test(before.trimEnd())) {
@@ -132,6 +123,20 @@ function takeCode(r: Reading, n: number, piece: string, found: Found, survey: Su
     return true;
   }
   return takeAfterName(r, placed, survey);
+}
+
+/** A fault whose line begins with its code, or with nothing before it but a status or the maker's number. */
+function takeLeading(r: Reading, { n, code, lead, after }: Placed, said: CodeStatus[] | undefined): void {
+  // "P0121 00 [237] - Throttle": the failure type, and the tool's own number for the two.
+  const typed = /^[A-Z]\d[0-9A-F]{3}$/.test(code) ? FAILURE_TYPE.exec(after) : null;
+  const entry = typed
+    ? r.fault(`${code}-${typed[1]!}`, after.slice(typed[0].length), n)
+    : r.fault(code, after, n);
+  if (said) {
+    entry.statuses = said;
+    entry.statusFirst = true;
+    // The maker's number beside the standard's: the same fault.
+  } else if (lead !== '') entry.details.push(lead);
 }
 
 const FAILURE_TYPE = /^\s+([0-9A-F]{2})\s\[\d{1,4}\]\s*[-–:]?\s*/u;

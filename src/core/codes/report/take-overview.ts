@@ -6,7 +6,7 @@ import { overviewRow } from './overview-row';
 import { findCodes } from './place';
 import type { Reading } from './reading';
 import type { Line } from './split';
-import { statusOf } from './status';
+import { partStatus, statusOf } from './status';
 import type { Survey } from './survey';
 
 /** Lines of a report that are a row of an overview, a list in one line, or a status over what follows. */
@@ -134,7 +134,7 @@ export function takeStatusOver(
   const overCodes =
     before.length === 2 &&
     !r.statusBelow &&
-    before.every((e) => e.statuses.length === 0) &&
+    before.every((e) => e.statuses.length === 0 && !partStatus(e.body)) &&
     beginsFault(next, survey);
   if (!overCodes && !tableFollows()) return false;
   r.group = statuses;
