@@ -101,7 +101,8 @@ function linesOfObjects(values: readonly unknown[]): string | undefined {
 const isOfCode = (key: string, value: string, all: readonly (readonly [string, string])[]): boolean =>
   all.some(([k, v]) => labelOf(k) === 'code' && v !== '')
     ? labelOf(key) === 'code' && value !== ''
-    : ['iso', 'j1939'].includes(readCode(value)?.scheme ?? '');
+    : value.length <= LONGEST_CODE && ['iso', 'j1939'].includes(readCode(value)?.scheme ?? '');
+const LONGEST_CODE = 24;
 
 const LISTS_FAULTS = /^(?:(?:fault|trouble|error)[_ -]?)?(?:codes?|dtcs?|faults?|errors?)$/iu;
 
