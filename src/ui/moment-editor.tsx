@@ -7,14 +7,12 @@ import styled from 'styled-components';
 import { Cell, Inline, Stack } from '@/ui/layout';
 import { Button } from './controls';
 
-const Field = styled(DateField)`
-  & label {
-    display: block;
-    font-size: 0.75rem;
-    font-weight: 600;
-    color: var(--ink-3);
-    padding-bottom: 4px;
-  }
+const Caption = styled(Label)`
+  display: block;
+  font-size: 0.75rem;
+  font-weight: 600;
+  color: var(--ink-3);
+  padding-bottom: 4px;
 `;
 const Ahead = styled.p`
   padding-top: 4px;
@@ -89,7 +87,7 @@ export default function MomentEditor({
   const { shown, ahead, set, now } = useMoment(value, past, onChange);
   return (
     <Stack $gap={10}>
-      <Field
+      <DateField
         autoFocus
         granularity="minute"
         hourCycle={24}
@@ -98,9 +96,9 @@ export default function MomentEditor({
         value={shown}
         onChange={(to) => to && set(to)}
       >
-        <Label>{label}</Label>
+        <Caption>{label}</Caption>
         <Segments>{(segment) => <DateSegment segment={segment} />}</Segments>
-      </Field>
+      </DateField>
       {ahead && <Ahead role="alert">Not kept: this lies ahead. Check the month.</Ahead>}
       <Inline $gap={6} $nowrap>
         <Button $kind="quiet" onPress={() => set(shown.subtract({ days: 1 }))}>

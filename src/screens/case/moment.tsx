@@ -8,8 +8,13 @@ import { Figure } from '@/ui/controls';
 import { dayTime } from '@/ui/dates';
 import { nowIso, useField, type Bound } from './fields';
 
+/** As high as the editor will be, so that the box is placed where it fits before it is there. */
+const Room = styled.div`
+  height: 112px;
+  width: 250px;
+`;
 /** The calendar's parts are fetched when somebody sets a time. */
-const MomentEditor = dynamic(() => import('@/ui/moment-editor'));
+const MomentEditor = dynamic(() => import('@/ui/moment-editor'), { loading: () => <Room /> });
 
 const Time = styled(Plain)`
   font: inherit;
