@@ -62,14 +62,17 @@ export function perhapsIn(vocabulary: Vocabulary, text: string): SentenceReading
 export function symptomsByClause(vocabulary: Vocabulary, text: string): ClauseSymptom[] {
   const found = new Map<string, ClauseSymptom>();
   let before: ClauseSymptom[] = [];
-  const whole = new Set(vocabulary.read(text).symptoms.flatMap((s) => (s.negated ? [] : [s.id])));
+  const all = vocabulary.read(text);
+  const whole = new Set(all.symptoms.flatMap((s) => (s.negated ? [] : [s.id])));
+  // What no phrase says is told of the whole or not at all.
+  const byWords = all.symptoms.find((s) => s.byWords);
   for (const clause of text.split(CLAUSES)) {
     if (clause.trim() === '') continue;
     const read = vocabulary.read(clause.trim());
     const conditions = read.conditions.filter((c) => !c.negated).map((c) => c.id);
     // What its clause alone leaves open may be borne out by the rest.
     const here = [...read.symptoms, ...read.perhaps.filter((p) => p.said && whole.has(p.id))]
-      .filter((s) => !s.negated)
+      .filter((s) => !s.negated && !('byWords' in s && s.id !== byWords?.id))
       .map(({ id, label, words }) => ({
         id,
         label,
@@ -92,6 +95,11 @@ export function symptomsByClause(vocabulary: Vocabulary, text: string): ClauseSy
       else found.set(s.id, s);
     }
     if (read.symptoms.length > 0) before = here.map((s) => found.get(s.id)!);
+  }
+  if (byWords && !found.has(byWords.id)) {
+    const { id, label, words } = byWords;
+    const conditions = all.conditions.flatMap((c) => (c.negated ? [] : [c.id]));
+    found.set(id, { id, label, words, conditions, frequency: all.frequency });
   }
   return [...found.values()];
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { Catalogue, starterItems } from '@/core/cause';
 import { readQuery } from '@/core/similar';
-import { readSentence } from './index';
+import { readSentence, SHIPPED, symptomsByClause } from './index';
 
 /** What no phrase says and all words together do: told of a complaint, asked of everything else. */
 
@@ -31,6 +31,13 @@ describe('a symptom by all words of a sentence', () => {
   it('beside what a phrase says nothing is told by words alone', () => {
     const { symptoms } = readSentence('stalls at the lights, every week 0.8 bar missing in the same tyre');
     expect(symptoms.map((s) => [s.id, s.byWords])).toEqual([['stall', undefined]]);
+  });
+  it('clause by clause it is told of the whole, or not at all', () => {
+    const of = (text: string) => symptomsByClause(SHIPPED, text).map((s) => s.id);
+    expect(of('every week 0.8 bar missing in the same tyre')).toEqual(['tyre-pressure-loss']);
+      'tyre-pressure-loss',
+    ]);
+    expect(of('stalls at the lights, every week 0.8 bar missing in the same tyre')).toEqual(['stall']);
   });
   it('in a line of the search field it is a question', () => {
     const known = { makes: [], models: [], engines: [], vins: [] };

@@ -219,7 +219,7 @@ function statusAtEnd(text: string): Parted | undefined {
     // One phrase alone: of "key not present stored" only the last word is the status.
     if (!phrase || tail.slice(phrase.length).replace(/[\s.x×\d]+$/u, '') !== '') continue;
     // "Random misfire detected" is a wording to its end.
-    if (at === 0 || /^detected$/iu.test(tail)) return undefined;
+    if (at === 0 || /^(?:detected|memory)$/iu.test(tail)) return undefined;
     return { text: trimmed.slice(0, at), statuses: [phrase.status], by: 'blank', ends: true };
   }
   return undefined;

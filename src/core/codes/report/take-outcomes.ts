@@ -1,4 +1,5 @@
 import { labelled } from './details';
+import { namesController } from './heading';
 import { isTitle, labelOf } from './labels';
 import { namedOutcome, outcomeOf, type Outcome } from './outcome';
 import type { Reading } from './reading';
@@ -25,11 +26,15 @@ export function takeOutcome(r: Reading, line: Line, survey: Survey): boolean {
   const listed = r.list === 'readiness' || (r.list !== '' && /(?:ok|pass(?:ed)?)\s*$/iu.test(text));
   const named = listed ? undefined : namedOutcome(text, survey.bareCounts);
   if (!named || isTitle(named.name) || statusOf(named.name)) return false;
+  // A road test fails as well.
+  if (FAILED.test(text) && !namesController(named.name)) return false;
   const label = labelOf(named.name);
   return label !== undefined && label !== 'module'
     ? takeLabelled(r, line.n, label, named.outcome)
     : takeNamed(r, line.n, named);
 }
+
+const FAILED = /(?:fail(?:ed)?|faulty|nok|not ok)\W*$/iu;
 
 function takeNamed(r: Reading, n: number, { name, outcome }: { name: string; outcome: Outcome }): boolean {
   r.under(name, outcome.kind !== 'silent', n);

@@ -30,7 +30,8 @@ function agree(state: string, count: number | undefined): boolean {
  * @returns whether the line was taken
  */
 export function takeOverviewRow(r: Reading, { n, text }: Line, survey: Survey): boolean {
-  const row = survey.overview ? overviewRow(text) : undefined;
+  // In a list of monitors or values "OK" is a state.
+  const row = survey.overview && r.list === '' ? overviewRow(text) : undefined;
   if (!row) return false;
   const { name, state, count } = row;
   if (NOT_FITTED.test(state)) {

@@ -120,7 +120,7 @@ const canBeAFault = (words: string): boolean =>
   /\p{L}{3}/u.test(words) &&
   !isTitle(words) &&
   outcomeOf(words) === undefined &&
-  !(namesController(words) && words.split(/\s+/u).length <= 2) &&
+  !words.split(/\s+/u).every(namesController) &&
   labelOf(words) === undefined;
 
 /** Right below a code that has no status yet, and further in: "Implausible signal - intermittent" is said of it. */
