@@ -35,8 +35,6 @@ describe('a symptom by all words of a sentence', () => {
   it('clause by clause it is told of the whole, or not at all', () => {
     const of = (text: string) => symptomsByClause(SHIPPED, text).map((s) => s.id);
     expect(of('every week 0.8 bar missing in the same tyre')).toEqual(['tyre-pressure-loss']);
-      'tyre-pressure-loss',
-    ]);
     expect(of('stalls at the lights, every week 0.8 bar missing in the same tyre')).toEqual(['stall']);
   });
   it('in a line of the search field it is a question', () => {
