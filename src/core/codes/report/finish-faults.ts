@@ -35,7 +35,7 @@ export function finishFaults(r: Reading, survey: Survey): void {
 
 /** How often it was seen, behind its wording. */
 const COUNT_AT_END =
-  /[\s,;|–-]+(\d{1,4}\s?[x×]|(?:count(?:er)?|frequency|occurrences?|häufigkeit|zähler|fréquence|frecuencia|frequenza|aantal)\s*[:=]\s*\d{1,6})\s*$/iu;
+  /[\s,;|–-]+(\d{1,4}\s?(?:[x×]|occ\.?)|(?:count(?:er)?|frequency|occurrences?|häufigkeit|zähler|fréquence|frecuencia|frequenza|aantal)\s*[:=]\s*\d{1,6})\s*$/iu;
 
 function parted(e: Entry, survey: Survey): { text: string; statuses: Entry['statuses'] } {
   const byte = survey.bareBytes && e.statuses.length === 0 ? bareByteAtEnd(e.body) : undefined;
