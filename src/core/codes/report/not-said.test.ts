@@ -25,6 +25,15 @@ describe('of a module', () => {
   it('what the vehicle has not got did not fall silent', () => {
     expect(modules('PCM yes 1', 'P0340 cam sensor stored', 'IPC no -', 'TCM yes 0')).toEqual(['PCM', 'TCM']);
   });
+  it('a status over faults is none, nor is a test that passed', () => {
+    const lines = ['Stored', 'P0171 lean', 'P0174 lean', 'Pending', 'P0300 misfire'];
+    expect(modules(...lines, 'Battery test: PASS')).toEqual([]);
+    expect(codes(...lines)).toEqual([
+      'P0171 | lean | stored',
+      'P0174 | lean | stored',
+      'P0300 | misfire | pending',
+    ]);
+  });
   it('a road test that failed is none, a controller that failed is read', () => {
     expect(modules('P0300 misfire stored', 'Road test: failed')).toEqual([]);
     expect(modules('Body control module: fail', 'B1421 Solar sensor - present')).toEqual([

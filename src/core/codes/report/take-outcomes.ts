@@ -28,6 +28,7 @@ export function takeOutcome(r: Reading, line: Line, survey: Survey): boolean {
   if (!named || isTitle(named.name) || statusOf(named.name)) return false;
   // A road test fails as well.
   if (FAILED.test(text) && !namesController(named.name)) return false;
+  if (/\btests?$/iu.test(named.name)) return false;
   const label = labelOf(named.name);
   return label !== undefined && label !== 'module'
     ? takeLabelled(r, line.n, label, named.outcome)

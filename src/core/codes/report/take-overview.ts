@@ -129,15 +129,14 @@ export function takeStatusOver(
   tableFollows: () => boolean,
 ): boolean {
   const next = lines[i + 1];
-  const statuses = next && r.entries.length > 0 ? statusOf(lines[i]!.text) : undefined;
+  const statuses = next ? statusOf(lines[i]!.text) : undefined;
   if (!statuses || !next) return false;
   const before = r.entries.slice(-2);
-  const overCodes =
-    before.length === 2 &&
+  const noneBelow =
+    before.length !== 1 &&
     !r.statusBelow &&
-    before.every((e) => e.statuses.length === 0 && !partStatus(e.body)) &&
-    beginsFault(next, survey);
-  if (!overCodes && !tableFollows()) return false;
+    before.every((e) => e.statuses.length === 0 && !partStatus(e.body));
+  if (!(noneBelow && beginsFault(next, survey)) && !(before.length > 0 && tableFollows())) return false;
   r.group = statuses;
   r.list = '';
   r.mark(lines[i]!.n, 'heading');
