@@ -99,7 +99,7 @@ export default function MomentEditor({
         <Caption>{label}</Caption>
         <Segments>{(segment) => <DateSegment segment={segment} />}</Segments>
       </DateField>
-      {ahead && <Ahead role="alert">Not kept: this lies ahead. Check the month.</Ahead>}
+      {ahead && <Ahead role="alert">Not kept: this lies ahead. Check month and year.</Ahead>}
       <Inline $gap={6} $nowrap>
         <Button $kind="quiet" onPress={() => set(shown.subtract({ days: 1 }))}>
           1 day earlier

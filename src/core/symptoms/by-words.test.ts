@@ -24,6 +24,8 @@ describe('a symptom by all words of a sentence', () => {
     ['said to be well', 'since the new alternator it charges again'],
     ['said to be well', 'wiper and washer of the rear window are fine'],
     ['no complaint', 'key is under the mat, registration in the glovebox'],
+    ['denied', 'there was no green lake below the radiator after standing overnight'],
+    ['denied', 'never any bar missing in the same tyre, every week looked at it'],
     ['too few words', 'alternator'],
   ])('none where it is %s: %s', (_, text) => {
     expect(told(text)).toEqual([]);

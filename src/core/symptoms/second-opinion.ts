@@ -11,7 +11,7 @@ export const BORNE_OUT = { phrase: 0.25, thingAndDeed: 0.1, amongMany: 0.2 };
 /** Words alone are offered from this share on. */
 export const OFFERED = 0.35;
 /**
- * Where nothing else is said, words alone say a symptom from this share on, with so many known ones: all of the 18
+ * Where nothing else is said, words alone say a symptom from this share on, with so many known ones: all of the 14
  * labelled sentences that were so read meant it.
  */
 export const SAID_BY_WORDS = { share: 0.6, words: 5 };
@@ -65,14 +65,14 @@ export function weighed(
       offered.set(id, { id, from: piece.from, to: piece.to, share, said: false });
   }
   const byWords = [...offered.values()].sort((a, b) => b.share - a.share);
-  const [first, ...others] = byWords;
-  if (first && sure.length === 0 && isSaidByWords(first, pieces) && isComplaint(sentence))
-    return { sure, byWords: first, perhaps: others };
+  const [first] = byWords;
+  const told =
+    first && sure.length === 0 && isSaidByWords(first, pieces) && isComplaint(sentence) ? first : undefined;
   const perhaps = [
-    ...byWords,
+    ...byWords.filter((p) => p !== told),
     ...unsure.map((h) => ({ id: h.id, from: h.from, to: h.to, share: shareOf(h), said: true })),
   ];
-  return { sure, perhaps: perhaps.slice(0, MOST_OFFERED) };
+  return { sure, ...(told && { byWords: told }), perhaps: perhaps.slice(0, MOST_OFFERED) };
 }
 
 /** Less is nobody's word, however little is left when others are set aside. */
@@ -101,10 +101,11 @@ const isSaidByWords = (p: Perhaps, pieces: readonly Weighed[]): boolean =>
   pieces.some((x) => x.from === p.from && x.to === p.to && x.words >= SAID_BY_WORDS.words);
 
 /**
- * Whether it is neither asked for, nor done, nor said to be well: "please check the air pressure", "replaced the fuel
- * cap", "it charges again".
+ * Whether it is neither asked for, nor done, nor denied, nor said to be well: "please check the air pressure", "replaced
+ * the fuel cap", "no green lake below the radiator", "it charges again". Which word a "not" denies no phrase tells here.
  */
-const isComplaint = (sentence: readonly string[]): boolean => !sentence.some((t) => NO_COMPLAINT.has(t));
+const isComplaint = (sentence: readonly string[]): boolean =>
+  !sentence.some((t) => NO_COMPLAINT.has(t) || NEGATIONS.has(t));
 const NO_COMPLAINT = new Set(
   `please check inspect service quote want need book could can would should whether fine ok okay good normal normally
   well perfect again cured fixed gone solved sorted done replaced renewed fitted installed new original changed

@@ -3,6 +3,7 @@ import { bareByteAtEnd, endsSafely, partStatus, statusOf } from './status';
 import type { Survey } from './survey';
 import { namesController } from './heading';
 import { isName } from './outcome';
+import { moduleIn } from './told';
 
 /**
  * Tells wording and status of every fault apart, once all its lines are there, and puts the faults into the report.
@@ -10,6 +11,7 @@ import { isName } from './outcome';
 export function finishFaults(r: Reading, survey: Survey): void {
   const columns = moduleColumn(r.entries);
   r.entries.forEach((e, i) => {
+    e.body = withoutOthers(r, e);
     const { text, statuses } = e.settled ? { text: e.body, statuses: e.statuses } : parted(e, survey);
     const counted = COUNT_AT_END.exec(text);
     if (counted) e.details.push(counted[1]!);
@@ -31,6 +33,25 @@ export function finishFaults(r: Reading, survey: Survey): void {
     });
     for (const n of e.lines) r.mark(n, 'code', i);
   });
+}
+
+/** "P0174 (both), trans OK, ABS no response": what is said behind a fault of other modules is no wording of it. */
+function withoutOthers(r: Reading, e: Entry): string {
+  const parts = e.body.split(/,\s+/u);
+  const from = parts.findIndex((part, k) => k > 0 && moduleIn(part) !== undefined);
+  if (from < 0) return e.body;
+  for (const part of parts.slice(from)) {
+    const other = moduleIn(part);
+    if (!other) e.details.push(part.trim());
+    else {
+      r.under(other.name, other.outcome.kind !== 'silent', e.lines[0]!);
+      if (other.outcome.kind === 'none') r.settled.add(r.module!);
+    }
+  }
+  return parts
+    .slice(0, from)
+    .join(', ')
+    .replace(/^\s*\(?(?:both|all|each)\)?\s*$/iu, '');
 }
 
 /** How often it was seen, behind its wording. */

@@ -18,6 +18,9 @@ describe('of a module', () => {
   });
   it('nothing is said where the word and the number contradict each other', () => {
     expect(modules('Engine   FAULT   0', 'Gearbox   OK   3', 'P0300 misfire stored')).toEqual([]);
+    expect(
+      modules('Klimaanlage   OK   2', 'Motor   Fehler   1', '  P0300 (sporadisch)', 'Komfort   OK   0'),
+    ).toEqual(['Motor', 'Komfort']);
   });
   it('one row of an overview is none', () => {
     expect(modules('Gearbox   yes   0', 'P0300 misfire stored')).not.toContain('Gearbox');
@@ -85,6 +88,12 @@ describe('of a fault', () => {
     expect(codes('P0300 misfire (stored)', 'ECM (stored: 1, pending: 1)', 'BCM (active)')).toEqual([
       'P0300 | misfire | stored',
     ]);
+  });
+  it('what is said of other modules behind it is no wording', () => {
+    const line = 'Eng: P0171 P0174 (both), Trans OK, Airbag no response';
+    expect(codes(line)).toEqual(['P0171 |  | ', 'P0174 |  | ']);
+    expect(modules(line)).toEqual(['Eng', 'Trans', 'Airbag silent']);
+    expect(codes('U0121 lost communication, ABS')).toEqual(['U0121 | lost communication, ABS | ']);
   });
   it('advice of a tool is no wording', () => {
     expect(

@@ -28,11 +28,11 @@ const PATTERNS: readonly [RegExp, Outcome['kind']][] = [
     'silent',
   ],
   [
-    /^(?:(?:could|can|was|were|would|will|did) ?(?:not|n['’]?t)|not|unable to|failed to|not able to)(?: able to)? (?:be )?(?:talk|connect(?:ed)?|communicate|reach(?:ed)?|respond)(?: (?:to|with))?(?: (?:it|this|that|the (?:module|unit|ecu|controller)))?$/iu,
+    /^(?:(?:could|can|was|were|would|will|did) ?(?:not|n['’]?t)|unable to|failed to|not able to)(?: able to)? (?:be )?(?:talk|connect(?:ed)?|communicate|reach(?:ed)?|respond)(?: (?:to|with))?(?: (?:it|this|that|the (?:module|unit|ecu|controller)))?$/iu,
     'silent',
   ],
   [
-    /^(?:offline|unreachable|silent|time-?out|timed out|comm(?:unication|s)?\.? (?:lost|time-?out|error|failed|failure|fault|not possible)|no link)$/iu,
+    /^(?:offline|unreachable|not reached|silent|time-?out|timed out|comm(?:unication|s)?\.? (?:lost|time-?out|error|failed|failure|fault|not possible)|no link)$/iu,
     'silent',
   ],
   [

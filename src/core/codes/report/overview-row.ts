@@ -3,7 +3,7 @@ import { isName } from './outcome';
 import { findCodes } from './place';
 
 const ROW =
-  /^(\S.{0,48}\S)\s{1,40}(yes|no|present|absent|ok|okay|pass(?:ed)?|faults?|faulty|fail(?:ed)?|errors?|dtcs?)\s{1,20}(\d{1,3}|[-–—])$/iu;
+  /^(\S.{0,48}\S)\s{1,40}(yes|no|present|absent|ok|okay|pass(?:ed)?|faults?|faulty|fail(?:ed)?|errors?|dtcs?|fehler|défauts?|errori|storing(?:en)?)\s{1,20}(\d{1,3}|[-–—])$/iu;
 
 /** A row of an overview: the module, a word for its state, and how many faults it has, where that is a number. */
 export interface OverviewRow {
